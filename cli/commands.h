@@ -1,0 +1,16 @@
+#pragma once
+
+#include <string>
+
+namespace cli {
+
+// One function a command. Each prints its result and returns the exit code: 0 done (check: no Stop), 1 a Stop stands,
+// 2 the input could not be read or understood.
+int evaluatePlan(const std::string& path, bool json);
+int checkPlan(const std::string& path, bool json);
+int answerSlate(const std::string& text, bool json);
+int printSchema(bool json);
+int writeDemo(const std::string& path, bool trouble, bool json);
+int printNetlist(const std::string& path, const std::string& channel, const std::string& stage, bool json);
+
+}  // namespace cli

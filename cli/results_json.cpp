@@ -1,0 +1,163 @@
+#include "cli/results_json.h"
+
+#include <array>
+
+#include "core/evaluate/run_change.h"
+#include "core/model/names.h"
+#include "words/finding_words.h"
+#include "words/slate_words.h"
+
+namespace cli {
+
+using namespace core;
+
+namespace {
+
+Json known(double value, const char* unit, Origin origin)
+{
+    Json json = quantity(value, unit);
+    json["origin"] = std::string(core::textOf(origin));
+    return json;
+}
+
+constexpr std::array<const char*, kBandCount> kBandKeys{"lowBass", "midBass", "mid", "treble"};
+
+const char* limitKey(Limit limit)
+{
+    switch (limit) {
+        case Limit::Source: return "source";
+        case Limit::Heat: return "heat";
+        case Limit::Travel: return "travel";
+    }
+    return "";
+}
+
+Json circuitJson(const CircuitResult& circuit)
+{
+    const Known& least = circuit.output.at(Quantity::LeastLoad_ohm);
+    return {{"channel", core::textOf(circuit.channel)},
+            {"leastLoad", known(circuit.least_ohm, "ohm", circuit.worst)},
+            {"leastLoadAt", quantity(circuit.least_hz, "Hz")},
+            {"stableMinimum", known(least.value, "ohm", least.basis.origin)},
+            {"clipVoltage", quantity(circuit.clip_v, "V")},
+            {"clipCurrent", quantity(circuit.clip_a, "A")},
+            {"clipPower", quantity(circuit.clip_w, "W")}};
+}
+
+Json runJson(const RunResult& run)
+{
+    const Known& re = run.coil.at(Quantity::Re_ohm);
+    const Known& nominal = run.coil.at(Quantity::Nominal_ohm);
+    Json json{{"run", core::textOf(Subject{run.run.id})},
+              {"sign", run.run.sign},
+              {"nominal", known(nominal.value, "ohm", nominal.basis.origin)},
+              {"re", known(re.value, "ohm", re.basis.origin)},
+              {"programmePower", quantity(run.programme_w, "W")},
+              {"sinePower", quantity(run.sine_w, "W")},
+              {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
+    if (run.seriesCapacitance_f) json["seriesCapacitor"] = quantity(*run.seriesCapacitance_f, "F");
+    if (run.idealCorner_hz) json["idealCorner"] = quantity(*run.idealCorner_hz, "Hz");
+    json["halfPower"] = Json::array();
+    for (const double crossing : run.halfPower_hz) json["halfPower"].push_back(quantity(crossing, "Hz"));
+    return json;
+}
+
+Json hearingJson(const HearingResult& heard)
+{
+    Json json = Json::object();
+    for (const BandEdges& edges : kBands) {
+        const BandFigures& band = heard.bands[static_cast<size_t>(edges.band)];
+        json[kBandKeys[static_cast<size_t>(edges.band)]] = {
+            {"reach", quantity(band.reach_db, "dB")}, {"limit", limitKey(band.limit)}, {"balance", quantity(band.balance_db, "dB")}};
+    }
+    return json;
+}
+
+Json stageJson(const StageResult& stage)
+{
+    Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
+    for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
+    for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
+    for (const auto& [id, heard] : stage.hearing) json["listeners"][core::textOf(id)] = hearingJson(heard);
+    return json;
+}
+
+Json changesJson(const StageResult& before, const StageResult& after)
+{
+    Json changes = Json::array();
+    for (const RunResult& run : after.runs) {
+        const RunChange change = runChange(before, after, run.run.id.coil.device);
+        if (!change.before) continue;
+        Json json{{"run", core::textOf(Subject{run.run.id})},
+                  {"equalVolts", quantity(change.equalVolts_db, "dB")},
+                  {"midLevel", quantity(change.midLevel_db, "dB")}};
+        if (change.restoring)
+            json["restoringCapacitor"] = {{"exact", quantity(change.restoring->exact_f, "F")}, {"e6", quantity(change.restoring->e6_f, "F")},
+                                          {"e12", quantity(change.restoring->e12_f, "F")}, {"e24", quantity(change.restoring->e24_f, "F")}};
+        changes.push_back(std::move(json));
+    }
+    return changes;
+}
+
+}  // namespace
+
+Json quantity(double value, const char* unit) { return {{"value", value}, {"unit", unit}}; }
+
+Json evaluationJson(const Plan& plan, const Evaluation& evaluation)
+{
+    const StageResult& before = *evaluation.stages.at(kFound);
+    const StageResult& after = *evaluation.stages.at(plan.job.goal);
+    Json json{{"before", stageJson(before)}, {"after", stageJson(after)}, {"changes", changesJson(before, after)}, {"bandChange", Json::object()}};
+    for (const auto& [id, heard] : after.hearing) {
+        const auto was = before.hearing.find(id);
+        if (was == before.hearing.end()) continue;
+        for (size_t band = 0; band < kBandCount; ++band)
+            json["bandChange"][core::textOf(id)][kBandKeys[band]] = {
+                {"reach", quantity(heard.bands[band].reach_db - was->second.bands[band].reach_db, "dB")},
+                {"balance", quantity(heard.bands[band].balance_db - was->second.bands[band].balance_db, "dB")}};
+    }
+    return json;
+}
+
+Json findingsJson(const std::vector<Finding>& findings)
+{
+    constexpr std::array<const char*, 3> kSeverities{"note", "care", "stop"};
+    Json list = Json::array();
+    for (const Finding& finding : findings) {
+        const words::FindingText text = words::textOf(finding);
+        Json json{{"code", std::string(code(finding.rule))},
+                  {"severity", kSeverities[static_cast<size_t>(finding.severity)]},
+                  {"couldBe", finding.couldBe},
+                  {"title", text.title.toStdString()},
+                  {"numbers", text.numbers.toStdString()},
+                  {"reason", text.reason.toStdString()},
+                  {"where", Json::array()},
+                  {"evidence", Json::array()},
+                  {"mends", Json::array()}};
+        for (const Subject& subject : finding.where) json["where"].push_back(core::textOf(subject));
+        for (const Evidence& evidence : finding.evidence) {
+            Json one = known(evidence.figure.value, std::string(row(evidence.what.what).unit).c_str(), evidence.figure.worst);
+            one["of"] = core::textOf(evidence.what);
+            one["stage"] = core::textOf(evidence.stage);
+            if (evidence.limit) one["limit"] = *evidence.limit;
+            json["evidence"].push_back(std::move(one));
+        }
+        for (const Mend& mend : finding.mends) json["mends"].push_back(words::textOf(mend).toStdString());
+        list.push_back(std::move(json));
+    }
+    return list;
+}
+
+Json slateJson(const SlateAnswer& answer)
+{
+    const words::SlateText text = words::textOf(answer);
+    Json json{{"asked", answer.text}, {"answer", text.headline.toStdString()}, {"formula", text.formula.toStdString()}, {"steps", Json::array()}, {"results", Json::object()}};
+    for (const QString& step : text.steps) json["steps"].push_back(step.toStdString());
+    for (const SlateResult& result : answer.results) {
+        const bool verdict = result.figure == SlateFigure::SeriesAllowed || result.figure == SlateFigure::ParallelAllowed;
+        json["results"][words::keyOf(result.figure)] = verdict ? Json(result.value > 0.0) : quantity(result.value, words::unitOf(result.figure));
+    }
+    return json;
+}
+
+}  // namespace cli

@@ -1,0 +1,18 @@
+#pragma once
+
+#include <nlohmann/json.hpp>
+#include <vector>
+
+#include "core/model/finding.h"
+#include "core/slate/slate.h"
+
+namespace cli {
+
+using Json = nlohmann::ordered_json;
+
+[[nodiscard]] Json quantity(double value, const char* unit);
+[[nodiscard]] Json evaluationJson(const core::Plan& plan, const core::Evaluation& evaluation);
+[[nodiscard]] Json findingsJson(const std::vector<core::Finding>& findings);
+[[nodiscard]] Json slateJson(const core::SlateAnswer& answer);
+
+}  // namespace cli

@@ -1,0 +1,132 @@
+#include "cli/results_text.h"
+
+#include <QStringList>
+
+#include "core/evaluate/run_change.h"
+#include "core/model/names.h"
+#include "words/figures.h"
+#include "words/finding_words.h"
+#include "words/name_words.h"
+#include "words/slate_words.h"
+#include "words/tr.h"
+
+namespace cli {
+
+using namespace core;
+using words::Words;
+
+namespace {
+
+QString knownOhms(const RunResult& run, Quantity quantity)
+{
+    const Known& known = run.coil.at(quantity);
+    return Words::tr("%1 (%2)").arg(words::ohms(known.value), words::nameOf(known.basis.origin));
+}
+
+QStringList circuitLines(const StageResult& stage)
+{
+    QStringList lines;
+    for (const CircuitResult& circuit : stage.circuits)
+        lines << Words::tr("  %1: least load %2 at %3; there it clips at %4, %5, %6")
+                     .arg(words::nameOf(Subject{circuit.channel}, stage.used), words::ohms(circuit.least_ohm), words::hertz(circuit.least_hz),
+                          words::volts(circuit.clip_v), words::amperes(circuit.clip_a), words::watts(circuit.clip_w));
+    return lines;
+}
+
+QStringList runLines(const StageResult& stage)
+{
+    QStringList lines;
+    for (const RunResult& run : stage.runs) {
+        lines << Words::tr("  %1: nominal %2, Re %3").arg(words::nameOf(Subject{run.run.id}, stage.used), knownOhms(run, Quantity::Nominal_ohm), knownOhms(run, Quantity::Re_ohm));
+        if (run.idealCorner_hz) {
+            QStringList crossings;
+            for (const double crossing : run.halfPower_hz) crossings << words::hertz(crossing);
+            lines << Words::tr("    %1 in series: %2 into its nominal impedance; −3 dB into the driver itself at %3")
+                         .arg(words::farads(*run.seriesCapacitance_f), words::hertz(*run.idealCorner_hz),
+                              crossings.isEmpty() ? Words::tr("no frequency") : crossings.join(QStringLiteral(", ")));
+        }
+        lines << Words::tr("    coil at the source's limit: programme %1, a sine up to %2 at %3")
+                     .arg(words::watts(run.programme_w), words::watts(run.sine_w), words::hertz(run.sine_hz));
+    }
+    return lines;
+}
+
+QStringList changeLines(const StageResult& before, const StageResult& after)
+{
+    QStringList lines;
+    for (const RunResult& run : after.runs) {
+        const RunChange change = runChange(before, after, run.run.id.coil.device);
+        if (!change.before) continue;
+        lines << Words::tr("  %1: %2 from the load alone at equal volts; %3 in 250 Hz–4 kHz, driver and capacitor included")
+                     .arg(words::nameOf(Subject{run.run.id}, after.used), words::decibelChange(change.equalVolts_db), words::decibelChange(change.midLevel_db));
+        if (change.restoring)
+            lines << Words::tr("    the old corner comes back with %1: %2 (E6), %3 (E12), %4 (E24)")
+                         .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f), words::farads(change.restoring->e12_f),
+                              words::farads(change.restoring->e24_f));
+    }
+    return lines;
+}
+
+QStringList hearingLines(const StageResult& before, const StageResult& after)
+{
+    QStringList lines;
+    for (const auto& [id, heard] : after.hearing) {
+        const auto was = before.hearing.find(id);
+        lines << Words::tr("  %1:").arg(words::nameOf(Subject{id}, after.used));
+        for (const BandEdges& edges : kBands) {
+            const BandFigures& now = heard.bands[static_cast<size_t>(edges.band)];
+            QString line = Words::tr("    %1 (%2): reach %3, until %4; balance %5")
+                               .arg(words::nameOf(edges.band), words::rangeOf(edges.band), words::decibels(now.reach_db), words::nameOf(now.limit),
+                                    words::decibelChange(now.balance_db));
+            if (was != before.hearing.end()) {
+                const BandFigures& old = was->second.bands[static_cast<size_t>(edges.band)];
+                line += Words::tr("; change %1 (balance %2)")
+                            .arg(words::decibelChange(now.reach_db - old.reach_db), words::decibelChange(now.balance_db - old.balance_db));
+            }
+            lines << line;
+        }
+    }
+    return lines;
+}
+
+}  // namespace
+
+std::string evaluationText(const Plan& plan, const Evaluation& evaluation)
+{
+    const StageResult& before = *evaluation.stages.at(kFound);
+    const StageResult& after = *evaluation.stages.at(plan.job.goal);
+    QStringList lines;
+    lines << Words::tr("Before") << circuitLines(before) << runLines(before);
+    lines << Words::tr("After") << circuitLines(after) << runLines(after);
+    lines << Words::tr("Change") << changeLines(before, after);
+    lines << Words::tr("At the ears (distance and driver only: no direction, covers, mirrors or cabin yet)") << hearingLines(before, after);
+    return lines.join(QLatin1Char('\n')).toStdString();
+}
+
+std::string findingsText(const Plan& plan, const Evaluation& evaluation, const std::vector<Finding>& findings)
+{
+    if (findings.empty()) return Words::tr("No finding among the rules checked.").toStdString();
+    const Fitout& used = evaluation.stages.at(plan.job.goal)->used;
+    QStringList lines;
+    for (const Finding& finding : findings) {
+        const words::FindingText text = words::textOf(finding);
+        QStringList mends;
+        for (const Mend& mend : finding.mends) mends << words::textOf(mend);
+        lines << QStringLiteral("%1  %2  [%3]").arg(words::nameOf(finding.severity), text.title, QString::fromStdString(std::string(code(finding.rule))));
+        lines << QStringLiteral("  %1").arg(words::namesOf(finding.where, used)) << QStringLiteral("  %1").arg(text.numbers)
+              << QStringLiteral("  %1").arg(text.reason);
+        if (!mends.isEmpty()) lines << Words::tr("  Mends: %1").arg(mends.join(QStringLiteral("; ")));
+    }
+    return lines.join(QLatin1Char('\n')).toStdString();
+}
+
+std::string slateText(const SlateAnswer& answer)
+{
+    const words::SlateText text = words::textOf(answer);
+    QStringList lines{text.headline};
+    if (!text.formula.isEmpty()) lines << QStringLiteral("  ") + text.formula;
+    for (const QString& step : text.steps) lines << QStringLiteral("  ") + step;
+    return lines.join(QLatin1Char('\n')).toStdString();
+}
+
+}  // namespace cli

@@ -1,0 +1,12 @@
+# Writes OUTPUT, a C++ file that holds text files as functions. FUNCTIONS: "function=path" pairs, separated by '|'.
+string(REPLACE "|" ";" FUNCTIONS "${FUNCTIONS}")
+set(code "#include \"core/shipped/shipped.h\"\n\nnamespace core {\n")
+foreach(item IN LISTS FUNCTIONS)
+  string(REPLACE "=" ";" pair "${item}")
+  list(GET pair 0 function)
+  list(GET pair 1 path)
+  file(READ "${path}" text)
+  string(APPEND code "\nstd::string_view ${function}() { return R\"reed(${text})reed\"; }\n")
+endforeach()
+string(APPEND code "\n}  // namespace core\n")
+file(WRITE "${OUTPUT}" "${code}")

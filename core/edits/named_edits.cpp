@@ -1,0 +1,144 @@
+#include "core/edits/named_edits.h"
+
+#include <algorithm>
+#include <cassert>
+
+#include "core/evaluate/resolve.h"
+#include "core/evaluate/sides.h"
+
+namespace core {
+namespace {
+
+StageId goalOf(Plan& plan)
+{
+    if (plan.job.goal == kFound || plan.job.goal == kFactory) {
+        const auto goal = drawId<StageId>(plan);
+        plan.stages[goal] = {StageKind::Planned, kFound, "planned"};
+        plan.job.goal = goal;
+    }
+    return plan.job.goal;
+}
+
+std::vector<DeviceId> withFollowers(const Fitout& fitout, DeviceId device)
+{
+    std::vector<DeviceId> devices{device};
+    for (const DeviceId follower : followersOf(fitout, device)) devices.push_back(follower);
+    return devices;
+}
+
+PartId copyIn(Plan& plan, const Part& part)
+{
+    for (const auto& [id, known] : plan.parts)
+        if (known == part) return id;
+    const auto id = drawId<PartId>(plan);
+    plan.parts[id] = part;
+    return id;
+}
+
+// What stands here, or nothing where the stage below already says the same.
+void put(Plan& plan, StageId stage, DeviceId id, const Device& device)
+{
+    const auto below = itemAt(plan, &Plan::devices, plan.stages.at(stage).on, id);
+    if (below == device)
+        plan.devices.erase({stage, id});
+    else
+        plan.devices[{stage, id}] = device;
+}
+
+void play(Plan& plan, StageId stage, DeviceId id, PartId part)
+{
+    Device device = *itemAt(plan, &Plan::devices, stage, id);
+    device.part = part;
+    device.basis = {};
+    const auto below = itemAt(plan, &Plan::devices, plan.stages.at(stage).on, id);
+    if (below && below->part == part) device = *below;
+    put(plan, stage, id, device);
+}
+
+// A copy of the shelf's or an earlier stage's part that no device plays any more would only lie about.
+void dropUnused(Plan& plan)
+{
+    std::erase_if(plan.parts, [&](const auto& entry) {
+        const bool played = std::any_of(plan.devices.begin(), plan.devices.end(), [&](const auto& d) { return d.second && d.second->part == entry.first; });
+        return !played && !entry.second.shelfKey.empty();
+    });
+}
+
+Edit named(Edit edit, std::string detail)
+{
+    edit.detail = std::move(detail);
+    return edit;
+}
+
+}  // namespace
+
+Edit fitPart(const Plan& plan, DeviceId device, const Part& part)
+{
+    Plan after = plan;
+    const StageId goal = goalOf(after);
+    const PartId id = copyIn(after, part);
+    for (const DeviceId one : withFollowers(resolve(after, goal), device)) play(after, goal, one, id);
+    dropUnused(after);
+    return named(difference(EditName::FitDriver, plan, after), part.name);
+}
+
+Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
+{
+    Plan after = plan;
+    const StageId goal = goalOf(after);
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId one : withFollowers(fitout, capacitor.device)) {
+        Part part = fitout.parts.at(fitout.devices.at(one).part);
+        const auto element = part.inside.find(capacitor.element);
+        if (element == part.inside.end()) continue;
+        part.figures.erase(Quantity::Capacitance_f);
+        element->second.figures[Quantity::Capacitance_f] = Known{capacitance_f};
+        part.shelfKey = "made";  // made for this job, not found in the car
+        part.name = "adapter lead with capacitor";
+        play(after, goal, one, copyIn(after, part));
+    }
+    dropUnused(after);
+    return difference(EditName::ReplaceCapacitor, plan, after);
+}
+
+Edit bypass(const Plan& plan, const Port& element)
+{
+    Plan after = plan;
+    const StageId goal = goalOf(after);
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId one : withFollowers(fitout, element.device)) {
+        const auto& inside = fitout.parts.at(fitout.devices.at(one).part).inside;
+        const auto found = inside.find(element.element);
+        if (found == inside.end()) continue;
+        after.wires[{goal, drawId<WireId>(after)}] = Wire{{one, found->second.a}, {one, found->second.b}};
+    }
+    return difference(EditName::BypassCapacitor, plan, after);
+}
+
+Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
+{
+    Plan after = plan;
+    const StageId goal = goalOf(after);
+    const auto& inside = after.parts.at(itemAt(after, &Plan::devices, goal, channel.device)->part).inside;
+    for (const std::string& element : {channel.element, inside.at(channel.element).twin}) {
+        if (element.empty()) continue;
+        const Port port{channel.device, element};
+        Setting setting = itemAt(after, &Plan::settings, goal, port).value_or(Setting{});
+        setting.highPass = filter;
+        after.settings[{goal, port}] = setting;
+    }
+    return difference(EditName::SetHighPass, plan, after);
+}
+
+Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm, double leads_ohm)
+{
+    assert(reading_ohm > leads_ohm && leads_ohm >= 0.0);
+    Plan after = plan;
+    const auto id = drawId<ReadingId>(after);
+    after.readings[id] = {.of = {coil, Quantity::Re_ohm}, .stage = stage, .by = Instrument::Ohmmeter, .value = reading_ohm, .leads_ohm = leads_ohm};
+    Part& part = after.parts.at(itemAt(after, &Plan::devices, stage, coil.device)->part);
+    part.inside.at(coil.element).figures[Quantity::Re_ohm] = Known{reading_ohm - leads_ohm, Basis{Origin::Measured, false, id}};
+    return difference(EditName::TakeReading, plan, after);
+}
+
+}  // namespace core

@@ -1,0 +1,26 @@
+#pragma once
+
+#include "core/model/edit.h"
+
+namespace core {
+
+// Ready-made edits, as screens and mends ask for them. Each is one undoable step. Where the place leads a pair, the other side
+// follows in the same edit. A plan whose goal is still what was found gets a planned stage first.
+
+// Another part in the same role: the wires stay. `part` is copied into the plan unless it is there already.
+[[nodiscard]] Edit fitPart(const Plan& plan, DeviceId device, const Part& part);
+
+// The same part with another value in one of its capacitors.
+// requires that the device has this capacitor at the goal
+[[nodiscard]] Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f);
+
+// A link across an element's two ends: it stays where it is and carries nothing.
+[[nodiscard]] Edit bypass(const Plan& plan, const Port& element);
+
+[[nodiscard]] Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter);
+
+// An ohmmeter at a coil with its plug off, and what follows: Re of that part is now measured, in every stage.
+// requires reading_ohm > leads_ohm >= 0, and a coil of that name
+[[nodiscard]] Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm, double leads_ohm);
+
+}  // namespace core

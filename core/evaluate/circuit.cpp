@@ -1,0 +1,161 @@
+#include "core/evaluate/circuit.h"
+
+#include <algorithm>
+
+#include "core/evaluate/complete.h"
+#include "core/evaluate/wiring_graph.h"
+#include "core/model/names.h"
+#include "core/physics/wire.h"
+
+namespace core {
+namespace {
+
+constexpr double kLeastResistance_ohm = 1e-3;  // of a resistor or a coil's wire: no loop of perfect shorts can arise
+
+// A wire with length and cross-section is a resistance; any other is a contact.
+std::optional<double> wireResistance_ohm(const Wire& wire, const Practice& practice)
+{
+    const auto length = valueOf(wire.figures, Quantity::Length_m);
+    const auto area = valueOf(wire.figures, Quantity::Area_m2);
+    if (!length || !area || *length <= 0.0) return std::nullopt;
+    return conductorResistance_ohm({.length_m = *length, .area_m2 = *area, .lay = practice[PracticeKey::WireResistivityLay_ratio]});
+}
+
+class CircuitBuilder {
+public:
+    CircuitBuilder(const Fitout& fitout, const Practice& practice)
+        : m_fitout(fitout), m_practice(practice), m_graph(wiringGraph(fitout)),
+          m_net(nets(m_graph, [this](const GraphEdge& edge) { return edge.kind == ElementKind::Link && !resistanceOf(edge); }))
+    {
+    }
+
+    std::optional<Circuit> build(const Port& channel)
+    {
+        const auto output = std::find_if(m_graph.edges.begin(), m_graph.edges.end(), [&](const GraphEdge& edge) { return edge.element == channel; });
+        if (output == m_graph.edges.end() || netOf(output->a) == netOf(output->b)) return std::nullopt;
+        m_circuit.channel = channel;
+        m_nodes[netOf(output->b)] = 0;
+        m_circuit.terminal = node(output->a);
+        const int inner = addNode(m_circuit.network, "emf");
+        m_circuit.source = add({NetworkKind::VoltageSource, "V1", inner, 0, 1.0});
+        const Figures figures = complete(partOf(channel), channel.element, m_practice);
+        add({NetworkKind::Resistor, "Rout", inner, m_circuit.terminal, figures.at(Quantity::OutputResistance_ohm).value});
+        m_reached.push_back(netOf(output->b));
+        std::vector<bool> taken(m_graph.edges.size(), false);
+        taken[static_cast<size_t>(output - m_graph.edges.begin())] = true;
+        for (size_t i = 0; i < m_reached.size(); ++i) {  // grows while it runs
+            for (size_t e = 0; e < m_graph.edges.size(); ++e) {
+                const GraphEdge& edge = m_graph.edges[e];
+                if (taken[e] || (netOf(edge.a) != m_reached[i] && netOf(edge.b) != m_reached[i])) continue;
+                taken[e] = true;
+                if (netOf(edge.a) != netOf(edge.b)) addEdge(edge);
+            }
+        }
+        return std::move(m_circuit);
+    }
+
+private:
+    [[nodiscard]] int netOf(int pin) const { return m_net[static_cast<size_t>(pin)]; }
+    [[nodiscard]] const Part& partOf(const Port& port) const { return m_fitout.parts.at(m_fitout.devices.at(port.device).part); }
+
+    [[nodiscard]] std::optional<double> resistanceOf(const GraphEdge& edge) const
+    {
+        return edge.wire ? wireResistance_ohm(m_fitout.wires.at(edge.wire), m_practice) : std::nullopt;
+    }
+
+    int node(int pin)
+    {
+        const auto [entry, fresh] = m_nodes.try_emplace(netOf(pin), 0);
+        if (fresh) {
+            entry->second = addNode(m_circuit.network, "n" + std::to_string(m_nodes.size() - 1));
+            m_reached.push_back(netOf(pin));
+        }
+        return entry->second;
+    }
+
+    size_t add(NetworkElement element)
+    {
+        m_circuit.network.elements.push_back(std::move(element));
+        return m_circuit.network.elements.size() - 1;
+    }
+
+    void addEdge(const GraphEdge& edge)
+    {
+        if (edge.kind == ElementKind::Input) return;  // an amplifier's input takes no power
+        const int plus = node(edge.a);
+        const int minus = node(edge.b);
+        if (edge.wire) {
+            add({NetworkKind::Resistor, "R_" + textOf(edge.wire), plus, minus, *resistanceOf(edge)});
+            return;
+        }
+        const std::string name = textOf(edge.element.device) + "_" + edge.element.element;
+        const Part& part = partOf(edge.element);
+        const Figures figures = complete(part, edge.element.element, m_practice);
+        const auto lossy = [&](NetworkKind kind, const char* letter, double value, double loss) {
+            int middle = minus;
+            if (loss > 0.0) {
+                middle = addNode(m_circuit.network, letter + name + "_i");
+                add({NetworkKind::Resistor, "R" + std::string(letter) + name, middle, minus, loss});
+            }
+            add({kind, letter + name, plus, middle, value});
+        };
+        switch (edge.kind) {
+            case ElementKind::Coil: addCoil(name, plus, minus, driverParameters(figures, part, m_practice)); break;
+            case ElementKind::Capacitor:
+                lossy(NetworkKind::Capacitor, "C", figures.at(Quantity::Capacitance_f).value, figures.at(Quantity::SeriesResistance_ohm).value);
+                break;
+            case ElementKind::Inductor:
+                lossy(NetworkKind::Inductor, "L", figures.at(Quantity::Inductance_h).value,
+                      std::max(kLeastResistance_ohm, figures.at(Quantity::SeriesResistance_ohm).value));
+                break;
+            case ElementKind::Resistor:
+                add({NetworkKind::Resistor, "R" + name, plus, minus, std::max(kLeastResistance_ohm, figures.at(Quantity::Resistance_ohm).value)});
+                break;
+            case ElementKind::Output:
+                add({NetworkKind::Resistor, "Ro" + name, plus, minus, figures.at(Quantity::OutputResistance_ohm).value});
+                break;
+            case ElementKind::Link:
+            case ElementKind::Input: break;
+        }
+        m_circuit.taps.push_back({edge.element, edge.kind, plus, minus});
+    }
+
+    // Re, Le in series with the resonance as Res, Cmes and Lces in parallel. A box adds its own elements across the resonance.
+    void addCoil(const std::string& name, int plus, int minus, const DriverParameters& driver)
+    {
+        const DriverMechanics m = mechanics(driver);
+        const int behindRe = driver.le_h > 0.0 ? addNode(m_circuit.network, "e_" + name) : 0;
+        const int motion = addNode(m_circuit.network, "m_" + name);
+        add({NetworkKind::Resistor, "Re_" + name, plus, driver.le_h > 0.0 ? behindRe : motion, driver.re_ohm});
+        if (driver.le_h > 0.0) add({NetworkKind::Inductor, "Le_" + name, behindRe, motion, driver.le_h});
+        add({NetworkKind::Resistor, "Res_" + name, motion, minus, m.res_ohm});
+        add({NetworkKind::Capacitor, "Cmes_" + name, motion, minus, m.cmes_f});
+        add({NetworkKind::Inductor, "Lces_" + name, motion, minus, m.lces_h});
+    }
+
+    const Fitout& m_fitout;
+    const Practice& m_practice;
+    WiringGraph m_graph;
+    std::vector<int> m_net;
+    Circuit m_circuit{};
+    std::map<int, int> m_nodes{};  // net -> node
+    std::vector<int> m_reached{};
+};
+
+}  // namespace
+
+std::optional<Circuit> circuitOf(const Fitout& fitout, const Port& channel, const Practice& practice)
+{
+    return CircuitBuilder(fitout, practice).build(channel);
+}
+
+std::vector<Port> channels(const Fitout& fitout)
+{
+    std::vector<Port> found;
+    for (const auto& [id, device] : fitout.devices)
+        for (const auto& [name, element] : fitout.parts.at(device.part).inside)
+            if (element.kind == ElementKind::Output) found.push_back({id, name});
+    return found;
+}
+
+}  // namespace core

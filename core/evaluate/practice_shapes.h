@@ -1,0 +1,28 @@
+#pragma once
+
+#include "core/physics/ohmmeter.h"
+#include "core/physics/programme.h"
+#include "core/physics/stereo.h"
+#include "core/practice/practice.h"
+
+namespace core {
+
+// Practice entries that belong together, as the plain inputs physics takes.
+[[nodiscard]] inline ProgrammeWeight programmeShape(const Practice& practice)
+{
+    return {practice[PracticeKey::ProgrammeHighPass_hz], practice[PracticeKey::ProgrammeHighPassQ], practice[PracticeKey::ProgrammeLowPass1_hz],
+            practice[PracticeKey::ProgrammeLowPass2_hz]};
+}
+
+[[nodiscard]] inline StereoMix stereoMix(const Practice& practice)
+{
+    return {practice[PracticeKey::StereoCoherentBelow_hz], practice[PracticeKey::StereoRandomAbove_hz]};
+}
+
+[[nodiscard]] inline OhmmeterWindows ohmmeterWindows(const Practice& practice)
+{
+    return {practice[PracticeKey::OhmmeterCoreLow_ratio], practice[PracticeKey::OhmmeterCoreHigh_ratio], practice[PracticeKey::OhmmeterWideLow_ratio],
+            practice[PracticeKey::OhmmeterWideHigh_ratio], practice[PracticeKey::OhmmeterCentre_ratio], practice[PracticeKey::OhmmeterOpen_ohm]};
+}
+
+}  // namespace core

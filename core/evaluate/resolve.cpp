@@ -1,0 +1,57 @@
+#include "core/evaluate/resolve.h"
+
+#include <algorithm>
+
+namespace core {
+namespace {
+
+template <class Key, class Item>
+std::map<Key, Item> flatten(const Layered<Key, Item>& table, const std::vector<StageId>& way)
+{
+    std::map<Key, Item> flat;
+    for (const StageId stage : way) {
+        for (auto entry = table.lower_bound({stage, Key{}}); entry != table.end() && entry->first.stage == stage; ++entry) {
+            if (entry->second)
+                flat.insert_or_assign(entry->first.key, *entry->second);
+            else
+                flat.erase(entry->first.key);
+        }
+    }
+    return flat;
+}
+
+bool hasTerminal(const Fitout& fitout, const Pin& pin)
+{
+    const auto device = fitout.devices.find(pin.device);
+    if (device == fitout.devices.end()) return false;
+    return fitout.parts.at(device->second.part).terminals.contains(pin.terminal);
+}
+
+}  // namespace
+
+std::vector<StageId> wayTo(const Plan& plan, StageId stage)
+{
+    std::vector<StageId> way;
+    for (StageId at = stage; at; at = plan.stages.at(at).on) way.push_back(at);
+    std::reverse(way.begin(), way.end());
+    return way;
+}
+
+Fitout resolve(const Plan& plan, StageId stage)
+{
+    const std::vector<StageId> way = wayTo(plan, stage);
+    Fitout fitout{.body = plan.body, .places = plan.places, .listeners = plan.listeners};
+    fitout.devices = flatten(plan.devices, way);
+    for (const auto& [id, device] : fitout.devices) fitout.parts.try_emplace(device.part, plan.parts.at(device.part));
+    fitout.mounts = flatten(plan.mounts, way);
+    fitout.settings = flatten(plan.settings, way);
+    fitout.wires = flatten(plan.wires, way);
+    std::erase_if(fitout.wires, [&](const auto& entry) {
+        const bool loose = !hasTerminal(fitout, entry.second.a) || !hasTerminal(fitout, entry.second.b);
+        if (loose) fitout.loose.push_back(entry.first);
+        return loose;
+    });
+    return fitout;
+}
+
+}  // namespace core

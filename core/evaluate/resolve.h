@@ -1,0 +1,23 @@
+#pragma once
+
+#include "core/model/evaluation.h"
+
+namespace core {
+
+// A stage with everything that shines through from the stages below it.
+// requires validate(plan) to be empty and the stage to exist
+[[nodiscard]] Fitout resolve(const Plan& plan, StageId stage);
+
+// The stages from the factory up to this one, in that order.
+[[nodiscard]] std::vector<StageId> wayTo(const Plan& plan, StageId stage);
+
+// What stands at a stage for one key of a layered table; nothing if it was never there or was taken out.
+template <class Key, class Item>
+[[nodiscard]] std::optional<Item> itemAt(const Plan& plan, Layered<Key, Item> Plan::*table, StageId stage, const Key& key)
+{
+    for (StageId at = stage; at; at = plan.stages.at(at).on)
+        if (const auto found = (plan.*table).find({at, key}); found != (plan.*table).end()) return found->second;
+    return std::nullopt;
+}
+
+}  // namespace core

@@ -1,0 +1,18 @@
+#pragma once
+
+#include <vector>
+
+#include "core/model/evaluation.h"
+
+namespace core {
+
+// Devices that do the same at the places that follow this device's place: same kind of part, in the same order of id.
+[[nodiscard]] std::vector<DeviceId> followersOf(const Fitout& fitout, DeviceId device);
+
+// The device whose place this one's place follows, if there is one.
+[[nodiscard]] DeviceId leaderOf(const Fitout& fitout, DeviceId device);
+
+// True for a device that follows another with the same part, the same run and the same numbers: showing both says nothing new.
+[[nodiscard]] bool repeatsLeader(const StageResult& stage, DeviceId device);
+
+}  // namespace core

@@ -1,0 +1,189 @@
+#pragma once
+
+#include "core/model/plan.h"
+
+// What a plan looks like in a file: one list of fields for each struct. The writer, the reader and the schema all walk these lists.
+//   io.always(name, item, member)  written even where it has its default, and required
+//   io.field(name, item, member)   left out where it has its default
+namespace core {
+
+template <class Io>
+void describe(Io& io, Basis& basis)
+{
+    io.field("origin", basis, &Basis::origin);
+    io.field("toConfirm", basis, &Basis::toConfirm);
+    io.field("reading", basis, &Basis::reading);
+}
+
+template <class Io>
+void describe(Io& io, Known& known)
+{
+    io.always("value", known, &Known::value);
+    describe(io, known.basis);
+    io.field("spread", known, &Known::spread);
+}
+
+template <class Io>
+void describe(Io& io, Frame& frame)
+{
+    io.always("at_m", frame, &Frame::at_m);
+    io.field("facing", frame, &Frame::facing);
+}
+
+template <class Io>
+void describe(Io& io, Element& element)
+{
+    io.always("kind", element, &Element::kind);
+    io.always("a", element, &Element::a);
+    io.always("b", element, &Element::b);
+    io.field("figures", element, &Element::figures);
+    io.field("twin", element, &Element::twin);
+}
+
+template <class Io>
+void describe(Io& io, Part& part)
+{
+    io.always("kind", part, &Part::kind);
+    io.field("name", part, &Part::name);
+    io.field("shelfKey", part, &Part::shelfKey);
+    io.field("driverClass", part, &Part::driverClass);
+    io.field("figures", part, &Part::figures);
+    io.field("terminals", part, &Part::terminals);
+    io.field("inside", part, &Part::inside);
+}
+
+template <class Io>
+void describe(Io& io, Body& body)
+{
+    io.always("kind", body, &Body::kind);
+    io.field("name", body, &Body::name);
+    io.field("wheelOnLeft", body, &Body::wheelOnLeft);
+    io.field("length_m", body, &Body::length_m);
+    io.field("width_m", body, &Body::width_m);
+    io.field("frontAxle_m", body, &Body::frontAxle_m);
+}
+
+template <class Io>
+void describe(Io& io, Place& place)
+{
+    io.always("kind", place, &Place::kind);
+    io.field("name", place, &Place::name);
+    io.field("frame", place, &Place::frame);
+    io.field("pair", place, &Place::pair);
+    io.field("followsPair", place, &Place::followsPair);
+    io.field("room", place, &Place::room);
+}
+
+template <class Io>
+void describe(Io& io, Listener& listener)
+{
+    io.always("seat", listener, &Listener::seat);
+    io.field("head_m", listener, &Listener::head_m);
+}
+
+template <class Io>
+void describe(Io& io, Job& job)
+{
+    io.field("customer", job, &Job::customer);
+    io.field("complaint", job, &Job::complaint);
+    io.field("goalKind", job, &Job::goalKind);
+    io.field("noCutting", job, &Job::noCutting);
+    io.always("goal", job, &Job::goal);
+}
+
+template <class Io>
+void describe(Io& io, Device& device)
+{
+    io.always("part", device, &Device::part);
+    io.field("at", device, &Device::at);
+    io.field("label", device, &Device::label);
+    describe(io, device.basis);
+}
+
+template <class Io>
+void describe(Io& io, Mount& mount)
+{
+    io.field("frame", mount, &Mount::frame);
+    io.field("backwards", mount, &Mount::backwards);
+}
+
+template <class Io>
+void describe(Io& io, Filter& filter)
+{
+    io.always("frequency_hz", filter, &Filter::frequency_hz);
+    io.field("order", filter, &Filter::order);
+}
+
+template <class Io>
+void describe(Io& io, Setting& setting)
+{
+    io.field("highPass", setting, &Setting::highPass);
+    io.field("lowPass", setting, &Setting::lowPass);
+    io.field("gain_db", setting, &Setting::gain_db);
+    io.field("delay_s", setting, &Setting::delay_s);
+    io.field("reversed", setting, &Setting::reversed);
+}
+
+template <class Io>
+void describe(Io& io, Wire& wire)
+{
+    io.always("a", wire, &Wire::a);
+    io.always("b", wire, &Wire::b);
+    io.field("colour", wire, &Wire::colour);
+    io.field("figures", wire, &Wire::figures);
+    describe(io, wire.basis);
+}
+
+template <class Io>
+void describe(Io& io, Alteration& alteration)
+{
+    io.always("place", alteration, &Alteration::place);
+    io.always("what", alteration, &Alteration::what);
+    io.field("figures", alteration, &Alteration::figures);
+}
+
+template <class Io>
+void describe(Io& io, Stage& stage)
+{
+    io.always("kind", stage, &Stage::kind);
+    io.field("on", stage, &Stage::on);
+    io.field("name", stage, &Stage::name);
+}
+
+template <class Io>
+void describe(Io& io, Reading& reading)
+{
+    io.always("of", reading, &Reading::of);
+    io.always("stage", reading, &Reading::stage);
+    io.always("by", reading, &Reading::by);
+    io.always("value", reading, &Reading::value);
+    io.field("leads_ohm", reading, &Reading::leads_ohm);
+    io.field("note", reading, &Reading::note);
+}
+
+// The tables that lie under their stage in the file.
+template <class PlanRef, class Visit>
+void eachLayer(PlanRef& plan, Visit visit)
+{
+    visit("devices", plan.devices);
+    visit("mounts", plan.mounts);
+    visit("settings", plan.settings);
+    visit("wires", plan.wires);
+    visit("alterations", plan.alterations);
+}
+
+template <class Io>
+void describe(Io& io, Plan& plan)
+{
+    io.always("lastId", plan, &Plan::lastId);
+    io.field("job", plan, &Plan::job);
+    io.field("body", plan, &Plan::body);
+    io.field("places", plan, &Plan::places);
+    io.field("listeners", plan, &Plan::listeners);
+    io.field("parts", plan, &Plan::parts);
+    io.stages(plan);
+    io.field("readings", plan, &Plan::readings);
+    io.field("practice", plan, &Plan::practice);
+}
+
+}  // namespace core

@@ -1,0 +1,130 @@
+#include "core/io/plan_file.h"
+
+#include <fmt/format.h>
+
+#include <istream>
+#include <iterator>
+#include <ostream>
+#include <valijson/adapters/nlohmann_json_adapter.hpp>
+#include <valijson/schema.hpp>
+#include <valijson/schema_parser.hpp>
+#include <valijson/validation_results.hpp>
+#include <valijson/validator.hpp>
+
+#include "core/io/plan_json.h"
+#include "core/model/validate.h"
+
+namespace core {
+namespace {
+
+constexpr size_t kLargestFile = 64U << 20U;
+
+std::string lineAndColumn(const std::string& text, size_t byte)
+{
+    const std::string_view before = std::string_view(text).substr(0, std::min(byte > 0 ? byte - 1 : 0, text.size()));
+    const auto line = 1 + std::count(before.begin(), before.end(), '\n');
+    const size_t lastBreak = before.rfind('\n');
+    const size_t column = before.size() - (lastBreak == std::string_view::npos ? 0 : lastBreak + 1) + 1;
+    return fmt::format("line {}, column {}", line, column);
+}
+
+Result<Json> parse(const std::string& text, const std::string& file)
+{
+    if (text.size() > kLargestFile) return tl::unexpected(InputError{file, {}, "is larger than 64 MB, which no plan is"});
+    if (text.find_first_not_of(" \t\r\n") == std::string::npos) return tl::unexpected(InputError{file, {}, "is empty; an earlier copy may lie beside it"});
+    try {
+        return Json::parse(text);
+    } catch (const Json::parse_error& error) {
+        const bool cut = error.byte >= text.size();
+        return tl::unexpected(InputError{file, lineAndColumn(text, error.byte),
+                                         cut ? "the file ends too early; an earlier copy may lie beside it" : "is not JSON from here on; correct it or take an earlier copy"});
+    } catch (const Json::exception&) {
+        return tl::unexpected(InputError{file, {}, "holds a number that is too large to be read"});
+    }
+}
+
+Result<void> checkHeader(const Json& json, const std::string& file)
+{
+    if (!json.is_object() || json.value("format", Json()) != Json("reed"))
+        return tl::unexpected(InputError{file, "/format", "is not \"reed\": this is no plan"});
+    const auto version = json.find("version");
+    if (version == json.end() || !version->is_number_integer())
+        return tl::unexpected(InputError{file, "/version", fmt::format("found no whole number, expected {}", kPlanVersion)});
+    if (*version != Json(kPlanVersion))
+        return tl::unexpected(InputError{file, "/version", fmt::format("found {}, this program reads version {}; a newer program may have written it", version->dump(), kPlanVersion)});
+    return {};
+}
+
+// The reader has checked every value it knows; the schema speaks last, so that what we publish is what we accept.
+Result<void> checkSchema(const Json& json, const std::string& file)
+{
+    valijson::Schema schema;
+    valijson::SchemaParser parser;
+    const nlohmann::json description = planSchema();
+    parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(description), schema);
+    const nlohmann::json plain = nlohmann::json::parse(json.dump());
+    valijson::ValidationResults results;
+    if (valijson::Validator().validate(schema, valijson::adapters::NlohmannJsonAdapter(plain), &results)) return {};
+    valijson::ValidationResults::Error error;
+    results.popError(error);
+    std::string pointer;
+    for (const std::string& step : error.context)
+        if (step.size() > 2 && step.front() == '[') pointer = childPointer(pointer, step.substr(1, step.size() - 2));
+    return tl::unexpected(InputError{file, pointer.empty() ? "/" : pointer, "does not keep to the schema: " + error.description});
+}
+
+// Fields of the file that writing the plan again would not give, by pointer.
+void collectUnknown(const Json& original, const Json& written, const std::string& pointer, std::map<std::string, std::string>& unknown)
+{
+    if (!original.is_object() || !written.is_object()) return;
+    for (const auto& [key, value] : original.items()) {
+        const std::string child = childPointer(pointer, key);
+        if (const auto known = written.find(key); known != written.end())
+            collectUnknown(value, *known, child, unknown);
+        else
+            unknown[child] = value.dump();
+    }
+}
+
+void putBack(Json& json, const std::map<std::string, std::string>& unknown)
+{
+    for (const auto& [text, value] : unknown) {
+        const Json::json_pointer pointer(text);
+        if (pointer.empty() || json.contains(pointer) || !json.contains(pointer.parent_pointer())) continue;
+        Json& owner = json[pointer.parent_pointer()];
+        if (owner.is_object()) owner[pointer.back()] = Json::parse(value);
+    }
+}
+
+}  // namespace
+
+Result<Document> readPlanText(const std::string& text, const std::string& file)
+{
+    const auto json = parse(text, file);
+    if (!json) return tl::unexpected(json.error());
+    if (const auto header = checkHeader(*json, file); !header) return tl::unexpected(header.error());
+    auto plan = planFromJson(*json, file);
+    if (!plan) return tl::unexpected(plan.error());
+    if (const auto problems = validate(*plan); !problems.empty())
+        return tl::unexpected(InputError{file, problems.front().where, problems.front().message});
+    if (const auto schema = checkSchema(*json, file); !schema) return tl::unexpected(schema.error());
+    Document document{std::move(*plan), {}};
+    collectUnknown(*json, planToJson(document.plan), {}, document.unknown);
+    return document;
+}
+
+Result<Document> readPlan(std::istream& in, const std::string& file)
+{
+    const std::string text{std::istreambuf_iterator<char>(in), {}};
+    if (in.bad()) return tl::unexpected(InputError{file, {}, "cannot be read"});
+    return readPlanText(text, file);
+}
+
+void writePlan(std::ostream& out, const Document& document)
+{
+    Json json = planToJson(document.plan);
+    putBack(json, document.unknown);
+    out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+}
+
+}  // namespace core

@@ -1,0 +1,20 @@
+#include "core/io/shop.h"
+
+#include <cassert>
+#include <string>
+
+#include "core/io/practice_file.h"
+#include "core/io/shelf_file.h"
+#include "core/shipped/shipped.h"
+
+namespace core {
+
+Shop shippedShop()
+{
+    auto practice = readPractice(std::string(shippedPracticeText()), "practice.json");
+    auto shelf = readShelf(std::string(shippedShelfText()), "shelf.csv");
+    assert(practice && shelf && shelf->errors.empty());
+    return {std::move(*practice), std::move(shelf->shelf)};
+}
+
+}  // namespace core

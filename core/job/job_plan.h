@@ -1,0 +1,80 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/model/evaluation.h"
+
+namespace core {
+
+enum class StepKind {
+    Note,         // photograph, write down colours, faults already there
+    PowerDown,
+    OpenTrim,
+    RemoveDriver,
+    MakeLead,     // adapter lead with a capacitor, at the bench
+    LinkAcross,   // a link over a capacitor that stays
+    SwapLead,
+    Connect,
+    CheckResistance,
+    FitDriver,
+    PowerUpTrial,
+    TrySound,
+    CloseTrim,
+    Record
+};
+
+enum class Tool { PlasticPry, CrossHead, Ohmmeter, Camera, SolderOrCrimp, SideCutter, HexBattery, Tape };
+
+enum class Caution { BatteryFirst, Restraints, RestraintPlugsOpen, ShortCircuit, ClipsCounted, HotSolder, ConeGuard, HearingStartLow, TrialFuse };
+
+// One step, with its cautions beside it. Words live elsewhere.
+struct Step {
+    StepKind kind{};
+    PlaceId place{};
+    DeviceId device{};
+    std::vector<Tool> tools{};
+    std::vector<Caution> cautions{};
+    double minutes = 0.0;
+    double figure = 0.0;  // what the words name: ohms to read, farads to fit
+    bool operator==(const Step&) const = default;
+};
+
+enum class WireState { Kept, New, Removed };
+
+struct WireRow {
+    WireId id{};
+    Pin from{}, to{};
+    std::string colour{};
+    WireState state{};
+    bool operator==(const WireRow&) const = default;
+};
+
+struct PartRow {
+    PartId part{};
+    int count = 0;
+    std::string name{};
+    bool operator==(const PartRow&) const = default;
+};
+
+enum class SmallPart { Gasket, SpareClips, CableTies };
+struct SmallPartRow {
+    SmallPart part{};
+    int count = 0;
+    bool operator==(const SmallPartRow&) const = default;
+};
+
+// The way from one fitout to another as work: derived, never stored.
+struct JobPlan {
+    std::vector<Step> steps{};
+    std::vector<WireRow> wires{};
+    std::vector<PartRow> parts{};
+    std::vector<SmallPartRow> smallParts{};
+    double minutes = 0.0;
+    bool operator==(const JobPlan&) const = default;
+};
+
+// requires that the evaluation holds both stages
+[[nodiscard]] JobPlan planJob(StageId from, StageId to, const Evaluation& evaluation);
+
+}  // namespace core

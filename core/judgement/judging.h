@@ -1,0 +1,56 @@
+#pragma once
+
+#include <algorithm>
+#include <vector>
+
+#include "core/evaluate/sides.h"
+#include "core/model/finding.h"
+
+namespace core {
+
+// What every rule looks at: the plan, its two stages and the limits, so that a rule is a loop and a comparison.
+struct Judging {
+    const Plan& plan;
+    const Practice& practice;
+    const StageResult& found;
+    const StageResult& goal;
+    StageId goalId{};
+
+    // The runs of the goal, without those that only repeat the leading side of a pair.
+    [[nodiscard]] std::vector<const RunResult*> leadingRuns() const
+    {
+        std::vector<const RunResult*> leading;
+        for (const RunResult& run : goal.runs)
+            if (!repeatsLeader(goal, run.run.id.coil.device)) leading.push_back(&run);
+        return leading;
+    }
+
+    // This device and those that repeat it on the other side, as subjects.
+    [[nodiscard]] std::vector<Subject> alike(DeviceId device) const
+    {
+        std::vector<Subject> subjects{device};
+        for (const DeviceId twin : followersOf(goal.used, device))
+            if (repeatsLeader(goal, twin)) subjects.emplace_back(twin);
+        return subjects;
+    }
+};
+
+// A severity that rests on a class guess is at most Care, and says so.
+inline void soften(Finding& finding, Origin worst)
+{
+    if (worst != Origin::ClassGuess) return;
+    finding.couldBe = true;
+    finding.severity = std::min(finding.severity, Severity::Care);
+}
+
+// Limits pass within this share: 0.8 x 3 is not exact in binary.
+inline constexpr double kLimitSlack = 1e-9;
+[[nodiscard]] inline bool under(double value, double limit) { return value < limit * (1.0 - kLimitSlack); }
+[[nodiscard]] inline bool over(double value, double limit) { return value > limit * (1.0 + kLimitSlack); }
+
+[[nodiscard]] inline Mend chooseDriverMend(DeviceId device)
+{
+    return {MendName::ChooseDriver, 0.0, SolverRequest{SolverRequest::Kind::ChooseDriver, device}};
+}
+
+}  // namespace core

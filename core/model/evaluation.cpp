@@ -1,0 +1,32 @@
+#include "core/model/evaluation.h"
+
+#include <algorithm>
+
+namespace core {
+namespace {
+
+template <class Items, class Predicate>
+auto firstWhere(const Items& items, Predicate predicate) -> const typename Items::value_type*
+{
+    const auto found = std::find_if(items.begin(), items.end(), predicate);
+    return found == items.end() ? nullptr : &*found;
+}
+
+}  // namespace
+
+const RunResult* findRun(const StageResult& stage, const RunId& id)
+{
+    return firstWhere(stage.runs, [&](const RunResult& run) { return run.run.id == id; });
+}
+
+const CircuitResult* findCircuit(const StageResult& stage, const Port& channel)
+{
+    return firstWhere(stage.circuits, [&](const CircuitResult& circuit) { return circuit.channel == channel; });
+}
+
+const RunResult* findRunOfDevice(const StageResult& stage, DeviceId device)
+{
+    return firstWhere(stage.runs, [&](const RunResult& run) { return run.run.id.coil.device == device; });
+}
+
+}  // namespace core

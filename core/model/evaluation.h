@@ -1,0 +1,114 @@
+#pragma once
+
+#include <Eigen/Core>
+#include <array>
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/model/plan.h"
+#include "core/physics/amplifier.h"
+#include "core/physics/bands.h"
+#include "core/physics/driver.h"
+#include "core/practice/practice.h"
+
+namespace core {
+
+// What a stage amounts to: the only thing physics sees. Computed, never saved.
+struct Fitout {
+    Body body{};
+    std::map<PlaceId, Place> places{};
+    std::map<ListenerId, Listener> listeners{};
+    std::map<PartId, Part> parts{};  // those that a device plays
+    std::map<DeviceId, Device> devices{};
+    std::map<DeviceId, Mount> mounts{};
+    std::map<Port, Setting> settings{};
+    std::map<WireId, Wire> wires{};       // both ends exist
+    std::vector<WireId> loose{};          // an end names a device or a terminal that is not there: legal, and carries nothing
+    bool operator==(const Fitout&) const = default;
+};
+
+struct Computed {
+    double value = 0.0;
+    Origin worst = Origin::Measured;  // the worst origin of what it rests on
+    bool operator==(const Computed&) const = default;
+};
+
+// One way from a source channel through a voice coil.
+struct Run {
+    RunId id{};
+    int sign = 0;                           // of the coil's voltage, every passive part taken as one ohm; 0: cannot be told
+    std::vector<DeviceId> along{};          // devices on any simple way from the channel's plus through the coil to its minus
+    std::vector<Port> seriesCapacitors{};   // capacitors that every such way passes
+    bool operator==(const Run&) const = default;
+};
+
+enum class Limit { Source, Heat, Travel };
+
+// One channel with everything that hangs on it, solved over the grid.
+struct CircuitResult {
+    Port channel{};
+    Figures output{};            // completed: rating, least load, output resistance
+    OutputLimits limits{};
+    Eigen::ArrayXcd load_ohm{};  // what the channel sees at its terminals
+    Eigen::ArrayXd gain{};          // of the channel's own filters and setting
+    Eigen::ArrayXd sourceLimit_v{};  // largest source voltage, before those, that the terminals still give cleanly
+    double least_ohm = 0.0;      // least |Z| over the grid
+    double least_hz = 0.0;
+    double clip_v = 0.0, clip_a = 0.0, clip_w = 0.0;  // a sine at the source's limit, where |Z| is least
+    bool filteredLow = false;    // a high-pass in the channel, built in or set
+    Origin worst = Origin::Measured;
+};
+
+// One run with its driver, solved over the grid.
+struct RunResult {
+    Run run{};
+    DriverParameters driver{};
+    Figures coil{};                         // completed figures of the coil, each with its origin
+    Eigen::ArrayXcd transfer{};             // terminal volts per source volt, the channel's own filters and gain included
+    Eigen::ArrayXcd pressure_pa_v{};        // on axis at 1 m, per source volt
+    Eigen::ArrayXd excursion_m_v{};         // peak, per source volt rms
+    std::optional<double> seriesCapacitance_f{};  // of the capacitors that every way passes
+    std::optional<double> idealCorner_hz{};       // that capacitance into the nominal impedance
+    std::vector<double> halfPower_hz{};     // -3 dB re the source into the real driver, highest first
+    double programme_w = 0.0;               // in the coil, programme just touching the source's limit
+    double sine_w = 0.0, sine_hz = 0.0;     // the worst full-scale sine
+    double midLevel_db = 0.0;               // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
+    Origin worst = Origin::Measured;
+};
+
+struct BandFigures {
+    double reach_db = 0.0;         // loudest clean level of programme's full-scale sine, band mean
+    Limit limit = Limit::Source;   // what rules over the largest share of the band
+    double balance_db = 0.0;       // band mean relative to 250 Hz-4 kHz
+};
+
+struct HearingResult {
+    Eigen::ArrayXd level_db{};     // left and right together, mean over the two ears, per source volt, re 20 uPa
+    Eigen::ArrayXd loudest_db{};   // at the largest clean voltage of each frequency
+    std::array<BandFigures, kBandCount> bands{};
+    double curveVoltage_v = 0.0;   // the source this far under its first limit
+};
+
+struct StageResult {
+    Fitout used{};
+    std::vector<CircuitResult> circuits{};
+    std::vector<RunResult> runs{};
+    std::map<ListenerId, HearingResult> hearing{};
+    std::map<Address, Computed> expected{};  // what a meter should read
+};
+
+struct Evaluation {
+    Eigen::ArrayXd frequency_hz{};
+    Practice practice{};  // with the plan's own changes: what the results rest on
+    std::map<StageId, std::shared_ptr<const StageResult>> stages{};
+};
+
+[[nodiscard]] const RunResult* findRun(const StageResult& stage, const RunId& id);
+[[nodiscard]] const CircuitResult* findCircuit(const StageResult& stage, const Port& channel);
+// The run that ends in a coil of this device; the first by id if several do.
+[[nodiscard]] const RunResult* findRunOfDevice(const StageResult& stage, DeviceId device);
+
+}  // namespace core

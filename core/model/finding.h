@@ -1,0 +1,61 @@
+#pragma once
+
+#include <optional>
+#include <string_view>
+#include <variant>
+#include <vector>
+
+#include "core/model/edit.h"
+#include "core/model/evaluation.h"
+
+namespace core {
+
+// Rules by what they say; code() gives the letters and number that people use among themselves.
+enum class RuleId { LoadUnderMinimum, LowerLoadOnFactory, LessLevel, CoilOverRating, KeptCapacitor, CapacitorOnFilteredOutput };
+
+enum class Severity { Note, Care, Stop };
+
+// One number of a finding: what it is, where it stands, and the limit it is held against.
+struct Evidence {
+    Address what{};
+    StageId stage{};
+    Computed figure{};
+    std::optional<double> limit{};
+    std::optional<PracticeKey> limitFrom{};
+    bool operator==(const Evidence&) const = default;
+};
+
+// Asked of a solver when the mend is taken: its answer is an edit.
+struct SolverRequest {
+    enum class Kind { ChooseDriver } kind = Kind::ChooseDriver;
+    DeviceId device{};
+    bool operator==(const SolverRequest&) const = default;
+};
+
+enum class MendName { ReplaceCapacitor, BypassCapacitor, ChooseDriver, SetHighPass };
+
+struct Mend {
+    MendName name{};
+    double figure = 0.0;  // what the button names: farads, hertz, decibels
+    std::variant<Edit, SolverRequest> act{};
+    bool operator==(const Mend&) const = default;
+};
+
+// One judgement, as data: its words live elsewhere.
+struct Finding {
+    RuleId rule{};
+    Severity severity{};
+    bool couldBe = false;  // rests on a class guess, so at most Care
+    StageId stage{};
+    std::optional<StageId> from{};  // for a rule about the way between two stages
+    std::vector<Subject> where{};   // the first is the one it is about; the others are alike
+    std::vector<Evidence> evidence{};
+    std::vector<Mend> mends{};
+    bool operator==(const Finding&) const = default;
+};
+
+[[nodiscard]] std::string_view code(RuleId rule);  // "LOAD1"
+// the figure of this evidence; requires that the finding has it
+[[nodiscard]] const Evidence& evidenceOf(const Finding& finding, Quantity quantity, StageId stage);
+
+}  // namespace core

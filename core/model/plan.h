@@ -1,0 +1,36 @@
+#pragma once
+
+#include <map>
+
+#include "core/model/address.h"
+#include "core/practice/practice_key.h"
+
+namespace core {
+
+// Everything people decided or read about one vehicle's job, and nothing that can be computed from it.
+struct Plan {
+    int lastId = 2;  // one counter for the ids of all tables
+    Job job{};
+    Body body{};
+    std::map<PlaceId, Place> places{};
+    std::map<ListenerId, Listener> listeners{};
+    std::map<PartId, Part> parts{};
+    std::map<StageId, Stage> stages{{kFactory, {StageKind::Factory, {}, "factory"}}, {kFound, {StageKind::Found, kFactory, "found"}}};
+    Layered<DeviceId, Device> devices{};
+    Layered<DeviceId, Mount> mounts{};
+    Layered<Port, Setting> settings{};
+    Layered<WireId, Wire> wires{};
+    Layered<AlterationId, Alteration> alterations{};
+    std::map<ReadingId, Reading> readings{};
+    std::map<PracticeKey, double> practice{};  // only what differs from the shop's
+    bool operator==(const Plan&) const = default;
+};
+
+// The next free id; the caller's plan remembers that it is taken.
+template <class AnyId>
+[[nodiscard]] AnyId drawId(Plan& plan)
+{
+    return AnyId{++plan.lastId};
+}
+
+}  // namespace core

@@ -1,0 +1,79 @@
+#include "core/model/quantity.h"
+
+#include <algorithm>
+#include <array>
+#include <cassert>
+
+namespace core {
+namespace {
+
+// The ranges refuse what can only be a slip of the pen or of the unit, not what is unusual.
+constexpr std::array kRows{
+    QuantityRow{Quantity::Nominal_ohm, "nominal_ohm", "ohm", 0.25, 100.0},
+    QuantityRow{Quantity::Re_ohm, "re_ohm", "ohm", 0.05, 1000.0},
+    QuantityRow{Quantity::Le_h, "le_h", "H", 0.0, 0.1},
+    QuantityRow{Quantity::Fs_hz, "fs_hz", "Hz", 5.0, 20000.0},
+    QuantityRow{Quantity::Qms, "qms", "", 0.1, 50.0},
+    QuantityRow{Quantity::Qes, "qes", "", 0.05, 20.0},
+    QuantityRow{Quantity::Vas_m3, "vas_m3", "m3", 1e-8, 2.0},
+    QuantityRow{Quantity::Sd_m2, "sd_m2", "m2", 1e-5, 0.5},
+    QuantityRow{Quantity::Xmax_m, "xmax_m", "m", 1e-6, 0.1},
+    QuantityRow{Quantity::Power_w, "power_w", "W", 0.1, 10000.0},
+    QuantityRow{Quantity::Sensitivity_db, "sensitivity_db", "dB at 2.83 V, 1 m", 50.0, 120.0},
+    QuantityRow{Quantity::Polarity, "polarity", "", -1.0, 1.0},
+    QuantityRow{Quantity::NetPolarity, "netPolarity", "", -1.0, 1.0},
+    QuantityRow{Quantity::SeenOhm_ohm, "seenOhm_ohm", "ohm", 0.0, 1e6},
+    QuantityRow{Quantity::Capacitance_f, "capacitance_f", "F", 1e-10, 1.0},
+    QuantityRow{Quantity::Inductance_h, "inductance_h", "H", 1e-8, 1.0},
+    QuantityRow{Quantity::Resistance_ohm, "resistance_ohm", "ohm", 1e-4, 1e6},
+    QuantityRow{Quantity::SeriesResistance_ohm, "seriesResistance_ohm", "ohm", 0.0, 100.0},
+    QuantityRow{Quantity::RatedPower_w, "ratedPower_w", "W", 0.1, 10000.0},
+    QuantityRow{Quantity::RatedLoad_ohm, "ratedLoad_ohm", "ohm", 0.25, 100.0},
+    QuantityRow{Quantity::LeastLoad_ohm, "leastLoad_ohm", "ohm", 0.25, 100.0},
+    QuantityRow{Quantity::OutputResistance_ohm, "outputResistance_ohm", "ohm", 1e-4, 10.0},
+    QuantityRow{Quantity::HighPass_hz, "highPass_hz", "Hz", 1.0, 20000.0},
+    QuantityRow{Quantity::HighPassOrder, "highPassOrder", "", 1.0, 8.0},
+    QuantityRow{Quantity::LowPass_hz, "lowPass_hz", "Hz", 1.0, 40000.0},
+    QuantityRow{Quantity::LowPassOrder, "lowPassOrder", "", 1.0, 8.0},
+    QuantityRow{Quantity::Length_m, "length_m", "m", 0.0, 30.0},
+    QuantityRow{Quantity::Area_m2, "area_m2", "m2", 1e-8, 5e-4},
+    QuantityRow{Quantity::Depth_m, "depth_m", "m", 0.0, 1.0},
+    QuantityRow{Quantity::Cutout_m, "cutout_m", "m", 0.0, 1.0},
+    QuantityRow{Quantity::Mass_kg, "mass_kg", "kg", 0.0, 200.0},
+    QuantityRow{Quantity::LeastImpedance_ohm, "leastImpedance_ohm", "ohm", 0.0, 1e9},
+    QuantityRow{Quantity::AtFrequency_hz, "atFrequency_hz", "Hz", 0.0, 1e6},
+    QuantityRow{Quantity::Corner_hz, "corner_hz", "Hz", 0.0, 1e9},
+    QuantityRow{Quantity::CornerShift_octave, "cornerShift_octave", "octave", -60.0, 60.0},
+    QuantityRow{Quantity::Level_db, "level_db", "dB", -1000.0, 1000.0},
+    QuantityRow{Quantity::LevelChange_db, "levelChange_db", "dB", -1000.0, 1000.0},
+    QuantityRow{Quantity::ProgrammePower_w, "programmePower_w", "W", 0.0, 1e9},
+    QuantityRow{Quantity::SinePower_w, "sinePower_w", "W", 0.0, 1e9},
+    QuantityRow{Quantity::Ratio, "ratio", "", 0.0, 1e9},
+};
+
+}  // namespace
+
+std::span<const QuantityRow> quantities() { return kRows; }
+
+const QuantityRow& row(Quantity quantity)
+{
+    const auto found = std::find_if(kRows.begin(), kRows.end(), [&](const QuantityRow& r) { return r.quantity == quantity; });
+    assert(found != kRows.end());
+    return *found;
+}
+
+std::optional<Quantity> quantityFromKey(std::string_view key)
+{
+    const auto found = std::find_if(kRows.begin(), kRows.end(), [&](const QuantityRow& r) { return r.key == key; });
+    if (found == kRows.end()) return std::nullopt;
+    return found->quantity;
+}
+
+std::optional<double> valueOf(const Figures& figures, Quantity quantity)
+{
+    const auto found = figures.find(quantity);
+    if (found == figures.end()) return std::nullopt;
+    return found->second.value;
+}
+
+}  // namespace core

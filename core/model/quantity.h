@@ -1,0 +1,91 @@
+#pragma once
+
+#include <map>
+#include <optional>
+#include <span>
+#include <string_view>
+
+#include "core/base/id.h"
+
+namespace core {
+
+// What a figure is a figure of. One row of `quantities()` for each: it serves the file, the schema, the fields and the checks.
+enum class Quantity {
+    Nominal_ohm,
+    Re_ohm,
+    Le_h,
+    Fs_hz,
+    Qms,
+    Qes,
+    Vas_m3,
+    Sd_m2,
+    Xmax_m,
+    Power_w,
+    Sensitivity_db,
+    Polarity,
+    NetPolarity,
+    SeenOhm_ohm,
+    Capacitance_f,
+    Inductance_h,
+    Resistance_ohm,
+    SeriesResistance_ohm,
+    RatedPower_w,
+    RatedLoad_ohm,
+    LeastLoad_ohm,
+    OutputResistance_ohm,
+    HighPass_hz,
+    HighPassOrder,
+    LowPass_hz,
+    LowPassOrder,
+    Length_m,
+    Area_m2,
+    Depth_m,
+    Cutout_m,
+    Mass_kg,
+    // computed, never stored in a plan
+    LeastImpedance_ohm,
+    AtFrequency_hz,
+    Corner_hz,
+    CornerShift_octave,
+    Level_db,
+    LevelChange_db,
+    ProgrammePower_w,
+    SinePower_w,
+    Ratio
+};
+
+struct QuantityRow {
+    Quantity quantity{};
+    std::string_view key;   // as in files: "re_ohm"
+    std::string_view unit;  // SI; empty for a ratio or a count
+    double least = 0.0;
+    double greatest = 0.0;
+};
+
+[[nodiscard]] std::span<const QuantityRow> quantities();
+[[nodiscard]] const QuantityRow& row(Quantity quantity);
+[[nodiscard]] std::optional<Quantity> quantityFromKey(std::string_view key);
+
+// How a figure is known, best first. A computed figure carries the worst origin of its inputs.
+enum class Origin { Measured, Stated, CommonPractice, ClassGuess };
+
+struct Basis {
+    Origin origin = Origin::Stated;
+    bool toConfirm = false;
+    ReadingId reading{};  // the reading that settled it, if one did
+    bool operator==(const Basis&) const = default;
+};
+
+struct Known {
+    double value = 0.0;  // SI, in the unit of its quantity
+    Basis basis{};
+    double spread = 0.0;  // relative; 0: what Practice says for this origin
+    bool operator==(const Known&) const = default;
+};
+
+// A quantity that is absent is unknown, which is legal everywhere.
+using Figures = std::map<Quantity, Known>;
+
+[[nodiscard]] std::optional<double> valueOf(const Figures& figures, Quantity quantity);
+
+}  // namespace core

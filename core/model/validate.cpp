@@ -1,0 +1,202 @@
+#include "core/model/validate.h"
+
+#include <cmath>
+#include <set>
+
+#include "core/model/names.h"
+
+namespace core {
+namespace {
+
+class Validator {
+public:
+    explicit Validator(const Plan& plan) : m_plan(plan) {}
+
+    std::vector<Problem> run()
+    {
+        checkStages();
+        if (!m_problems.empty()) return std::move(m_problems);  // everything else rests on the tree of stages
+        for (const auto& [key, device] : m_plan.devices)
+            if (device) m_devices.insert(key.key);
+        checkIds();
+        checkVehicle();
+        checkParts();
+        checkLayers();
+        checkReadings();
+        return std::move(m_problems);
+    }
+
+private:
+    void add(const std::string& where, const std::string& message) { m_problems.push_back({where, message}); }
+
+    void checkStages()
+    {
+        const auto& stages = m_plan.stages;
+        const auto is = [&](StageId id, StageKind kind, StageId on) {
+            const auto found = stages.find(id);
+            return found != stages.end() && found->second.kind == kind && found->second.on == on;
+        };
+        if (!is(kFactory, StageKind::Factory, {})) add("/stages/s1", "must be the factory stage and stand on none");
+        if (!is(kFound, StageKind::Found, kFactory)) add("/stages/s2", "must be the found stage and stand on s1");
+        for (const auto& [id, stage] : stages) {
+            if (id == kFactory || id == kFound) continue;
+            const std::string where = "/stages/" + textOf(id);
+            if (!stages.contains(stage.on)) {
+                add(where + "/on", "names " + textOf(stage.on) + ", which is no stage of this plan");
+                continue;
+            }
+            StageId below = stage.on;
+            size_t steps = 0;
+            while (below != kFactory && stages.contains(below) && steps++ < stages.size()) below = stages.at(below).on;
+            if (below != kFactory) add(where + "/on", "the stages go round in a ring");
+        }
+        if (!stages.contains(m_plan.job.goal)) add("/job/goal", "names " + textOf(m_plan.job.goal) + ", which is no stage of this plan");
+    }
+
+    void checkIds()
+    {
+        const auto within = [&](const auto& table, const std::string& name) {
+            for (const auto& [id, item] : table)
+                if (id.number > m_plan.lastId) add("/" + name + "/" + textOf(id), "is beyond lastId " + std::to_string(m_plan.lastId));
+        };
+        within(m_plan.places, "places");
+        within(m_plan.listeners, "listeners");
+        within(m_plan.parts, "parts");
+        within(m_plan.stages, "stages");
+        within(m_plan.readings, "readings");
+    }
+
+    void checkFinite(double value, const std::string& where)
+    {
+        if (!std::isfinite(value)) add(where, "is not a finite number");
+        else if (std::abs(value) > 100.0) add(where, "is out of any vehicle: allowed -100 to 100 m");
+    }
+
+    void checkPoint(const Vec3& point, const std::string& where)
+    {
+        for (const double value : {point.x, point.y, point.z}) checkFinite(value, where);
+    }
+
+    void checkFrame(const Frame& frame, const std::string& where)
+    {
+        checkPoint(frame.at_m, where + "/at_m");
+        checkPoint(frame.facing, where + "/facing");
+    }
+
+    void checkFigures(const Figures& figures, const std::string& where)
+    {
+        for (const auto& [quantity, known] : figures) {
+            const QuantityRow& limits = row(quantity);
+            if (!std::isfinite(known.value) || known.value < limits.least || known.value > limits.greatest)
+                add(where + "/" + std::string(limits.key), "is outside what this quantity allows");
+            if (known.basis.reading && !m_plan.readings.contains(known.basis.reading))
+                add(where + "/" + std::string(limits.key), "names reading " + textOf(known.basis.reading) + ", which is not in the plan");
+        }
+    }
+
+    void checkVehicle()
+    {
+        for (const auto& [id, place] : m_plan.places) {
+            const std::string where = "/places/" + textOf(id);
+            checkFrame(place.frame, where + "/frame");
+            checkFigures(place.room, where + "/room");
+            if (!place.pair) continue;
+            const auto pair = m_plan.places.find(place.pair);
+            if (pair == m_plan.places.end() || pair->second.pair != id)
+                add(where + "/pair", "names " + textOf(place.pair) + ", which does not name it back");
+            else if (place.followsPair && pair->second.followsPair)
+                add(where + "/followsPair", "both places of a pair follow each other");
+        }
+        for (const auto& [id, listener] : m_plan.listeners) checkPoint(listener.head_m, "/listeners/" + textOf(id) + "/head_m");
+        for (const double measure : {m_plan.body.length_m, m_plan.body.width_m, m_plan.body.frontAxle_m}) checkFinite(measure, "/body");
+    }
+
+    void checkParts()
+    {
+        for (const auto& [id, part] : m_plan.parts) {
+            const std::string where = "/parts/" + textOf(id);
+            checkFigures(part.figures, where + "/figures");
+            for (const auto& [name, element] : part.inside) {
+                const std::string at = where + "/inside/" + name;
+                if (name.empty() || name.find_first_of(".:>") != std::string::npos) add(at, "a name may not be empty or hold '.', ':' or '>'");
+                if (element.a.empty() || element.b.empty()) add(at, "needs both its ends, a and b");
+                if (!element.twin.empty() && !part.inside.contains(element.twin)) add(at + "/twin", "names no element of this part");
+                checkFigures(element.figures, at + "/figures");
+            }
+        }
+    }
+
+    void checkKey(StageId stage, int number, const std::string& where)
+    {
+        if (!m_plan.stages.contains(stage)) add(where, "lies at a stage that the plan does not have");
+        if (number > m_plan.lastId) add(where, "is beyond lastId " + std::to_string(m_plan.lastId));
+    }
+
+    void checkDevice(DeviceId id, const std::string& where)
+    {
+        if (!m_devices.contains(id)) add(where, "names device " + textOf(id) + ", which no stage has");
+    }
+
+    void checkLayers()
+    {
+        const auto at = [](const auto& key, const char* table) {
+            return "/stages/" + textOf(key.stage) + "/" + table + "/" + textOf(key.key);
+        };
+        for (const auto& [key, device] : m_plan.devices) {
+            const std::string where = at(key, "devices");
+            checkKey(key.stage, key.key.number, where);
+            if (!device) continue;
+            if (!m_plan.parts.contains(device->part)) add(where + "/part", "names " + textOf(device->part) + ", which is no part of this plan");
+            if (device->at && !m_plan.places.contains(device->at)) add(where + "/at", "names " + textOf(device->at) + ", which is no place of this plan");
+        }
+        for (const auto& [key, mount] : m_plan.mounts) {
+            checkKey(key.stage, key.key.number, at(key, "mounts"));
+            checkDevice(key.key, at(key, "mounts"));
+            if (mount && mount->frame) checkFrame(*mount->frame, at(key, "mounts") + "/frame");
+        }
+        for (const auto& [key, setting] : m_plan.settings) {
+            const std::string where = at(key, "settings");
+            checkKey(key.stage, 0, where);
+            checkDevice(key.key.device, where);
+            if (!setting) continue;
+            for (const auto& filter : {setting->highPass, setting->lowPass})
+                if (filter && !(filter->frequency_hz >= 1.0 && filter->frequency_hz <= 40000.0 && filter->order >= 1 && filter->order <= 8))
+                    add(where, "a filter needs 1 to 40000 Hz and an order of 1 to 8");
+            if (!(setting->gain_db >= -100.0 && setting->gain_db <= 60.0)) add(where + "/gain_db", "is outside -100 to 60 dB");
+            if (!(setting->delay_s >= 0.0 && setting->delay_s <= 1.0)) add(where + "/delay_s", "is outside 0 to 1 s");
+        }
+        for (const auto& [key, wire] : m_plan.wires) {
+            const std::string where = at(key, "wires");
+            checkKey(key.stage, key.key.number, where);
+            if (!wire) continue;
+            checkDevice(wire->a.device, where + "/a");
+            checkDevice(wire->b.device, where + "/b");
+            checkFigures(wire->figures, where + "/figures");
+        }
+        for (const auto& [key, alteration] : m_plan.alterations) {
+            checkKey(key.stage, key.key.number, at(key, "alterations"));
+            if (alteration && !m_plan.places.contains(alteration->place)) add(at(key, "alterations") + "/place", "names no place of this plan");
+        }
+    }
+
+    void checkReadings()
+    {
+        for (const auto& [id, reading] : m_plan.readings) {
+            const std::string where = "/readings/" + textOf(id);
+            if (!m_plan.stages.contains(reading.stage)) add(where + "/stage", "names no stage of this plan");
+            if (!std::isfinite(reading.value) || !std::isfinite(reading.leads_ohm)) add(where, "is not a finite number");
+            if (const auto* port = std::get_if<Port>(&reading.of.of)) checkDevice(port->device, where + "/of");
+            if (const auto* device = std::get_if<DeviceId>(&reading.of.of)) checkDevice(*device, where + "/of");
+        }
+    }
+
+    const Plan& m_plan;
+    std::set<DeviceId> m_devices{};
+    std::vector<Problem> m_problems{};
+};
+
+}  // namespace
+
+std::vector<Problem> validate(const Plan& plan) { return Validator(plan).run(); }
+
+}  // namespace core

@@ -1,0 +1,96 @@
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+
+#include "core/model/part.h"
+#include "core/model/vehicle.h"
+
+namespace core {
+
+// A terminal of a device: "d3.1+". A pin may carry several wires.
+struct Pin {
+    DeviceId device{};
+    std::string terminal{};
+    auto operator<=>(const Pin&) const = default;
+};
+
+// An element of a device, a channel or a coil: "d1.RL".
+struct Port {
+    DeviceId device{};
+    std::string element{};
+    auto operator<=>(const Port&) const = default;
+};
+
+// A role that a part plays. Another driver in the same door is the same device with another part.
+struct Device {
+    PartId part{};
+    PlaceId at{};
+    std::string label{};
+    Basis basis{};  // is it really this part?
+    bool operator==(const Device&) const = default;
+};
+
+struct Mount {
+    std::optional<Frame> frame{};  // if not as the place
+    bool backwards = false;
+    bool operator==(const Mount&) const = default;
+};
+
+struct Filter {
+    double frequency_hz = 0.0;
+    int order = 2;  // Butterworth
+    bool operator==(const Filter&) const = default;
+};
+
+// The knobs of one port.
+struct Setting {
+    std::optional<Filter> highPass{}, lowPass{};
+    double gain_db = 0.0;
+    double delay_s = 0.0;
+    bool reversed = false;
+    bool operator==(const Setting&) const = default;
+};
+
+struct Wire {
+    Pin a{}, b{};
+    std::string colour{};
+    Figures figures{};  // length_m and area_m2 make it a resistance; without them it is a contact or a link
+    Basis basis{};
+    bool operator==(const Wire&) const = default;
+};
+
+enum class AlterationKind { Hole, Seal, Mat, Foam };
+
+struct Alteration {
+    PlaceId place{};
+    AlterationKind what = AlterationKind::Seal;
+    Figures figures{};
+    bool operator==(const Alteration&) const = default;
+};
+
+enum class StageKind { Factory, Found, Planned, Built };
+
+struct Stage {
+    StageKind kind = StageKind::Planned;
+    StageId on{};
+    std::string name{};
+    bool operator==(const Stage&) const = default;
+};
+
+inline constexpr StageId kFactory{1}, kFound{2};  // every plan has both
+
+// Key of a layered entry: an entry at a stage shines through every later stage that does not decide it anew.
+template <class Key>
+struct In {
+    StageId stage{};
+    Key key{};
+    auto operator<=>(const In&) const = default;
+};
+
+// table[{stage, key}] = item: so from here on; = std::nullopt: taken out here; no entry: as in the stage below.
+template <class Key, class Item>
+using Layered = std::map<In<Key>, std::optional<Item>>;
+
+}  // namespace core

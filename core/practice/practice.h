@@ -1,0 +1,42 @@
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+#include <string_view>
+
+#include "core/practice/practice_key.h"
+
+namespace core {
+
+struct PracticeEntry {
+    double value = 0.0, least = 0.0, greatest = 0.0;
+    std::string unit{}, source{};
+    bool operator==(const PracticeEntry&) const = default;
+};
+
+// Generic mid-values of one class of driver, for a nominal 4 ohm coil with Re 3.3 ohm. Whatever comes from here is a class guess.
+struct DriverClass {
+    std::string source{};
+    double size_m = 0.0;  // nominal frame size, for finding the class of a driver that states only its size
+    double fs_hz = 0.0, qms = 0.0, qes = 0.0, vas_m3 = 0.0, sd_m2 = 0.0, xmax_m = 0.0, le_h = 0.0, power_w = 0.0;
+    double topCorner_hz = 0.0;  // where its own radiation falls off
+    bool operator==(const DriverClass&) const = default;
+};
+
+struct Practice {
+    std::map<PracticeKey, PracticeEntry> entries{};
+    std::map<std::string, DriverClass> classes{};
+    std::string usualClass{};  // taken where a driver names no class
+    bool operator==(const Practice&) const = default;
+
+    // requires that the key has an entry (the reader of practice.json sees to it)
+    [[nodiscard]] double operator[](PracticeKey key) const { return entries.at(key).value; }
+    // the named class, or the usual one
+    [[nodiscard]] const DriverClass& driverClass(const std::string& name) const;
+};
+
+// The shop's practice with what one plan changes in it.
+[[nodiscard]] Practice withChanges(Practice practice, const std::map<PracticeKey, double>& changes);
+
+}  // namespace core

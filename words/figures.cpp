@@ -1,0 +1,84 @@
+#include "words/figures.h"
+
+#include <QLocale>
+#include <array>
+#include <cmath>
+
+#include "words/tr.h"
+
+namespace words {
+namespace {
+
+struct Prefix {
+    double factor;
+    const char* text;
+};
+constexpr std::array kPrefixes{Prefix{1e6, "M"}, Prefix{1e3, "k"}, Prefix{1.0, ""}, Prefix{1e-3, "m"}, Prefix{1e-6, "\u00b5"}, Prefix{1e-9, "n"}, Prefix{1e-12, "p"}};
+
+// Three significant digits without an exponent.
+QString significant(double value)
+{
+    if (value == 0.0) return QLocale().toString(0);
+    const int magnitude = static_cast<int>(std::floor(std::log10(std::abs(value)) + 1e-9));
+    const int decimals = std::max(0, 2 - magnitude);
+    QString text = QLocale().toString(value, 'f', decimals);
+    if (decimals == 0) return text;
+    while (text.endsWith(QLatin1Char('0'))) text.chop(1);
+    if (!text.isEmpty() && !text.back().isDigit()) text.chop(1);
+    return text;
+}
+
+QString withPrefix(double value, const QString& unit, double largest, double smallest)
+{
+    for (const Prefix& prefix : kPrefixes) {
+        if (prefix.factor > largest || prefix.factor < smallest) continue;
+        // 999.6 would round to 1000: it goes to the next prefix below its rounding
+        if (std::abs(value) >= prefix.factor * 0.9995 || prefix.factor <= smallest)
+            return significant(value / prefix.factor) + QChar(0x202F) + QString::fromUtf8(prefix.text) + unit;
+    }
+    return significant(value) + QChar(0x202F) + unit;
+}
+
+QString fixed(double value, int decimals, const QString& unit)
+{
+    if (std::abs(value) < 0.5 * std::pow(10.0, -decimals)) value = 0.0;  // no "-0.0"
+    return QLocale().toString(value, 'f', decimals) + QChar(0x202F) + unit;
+}
+
+}  // namespace
+
+QString hertz(double value_hz) { return withPrefix(value_hz, QStringLiteral("Hz"), 1e3, 1.0); }
+QString ohms(double value_ohm) { return withPrefix(value_ohm, QStringLiteral("Ω"), 1e6, 1e-3); }
+QString farads(double value_f) { return withPrefix(value_f, QStringLiteral("F"), 1e-6, 1e-12); }
+QString volts(double value_v) { return withPrefix(value_v, QStringLiteral("V"), 1.0, 1e-3); }
+QString watts(double value_w) { return withPrefix(value_w, QStringLiteral("W"), 1.0, 1e-3); }
+QString amperes(double value_a) { return withPrefix(value_a, QStringLiteral("A"), 1.0, 1e-3); }
+QString decibels(double value_db) { return fixed(value_db, 1, QStringLiteral("dB")); }
+
+QString decibelChange(double value_db)
+{
+    const QString text = decibels(std::abs(value_db));
+    if (std::abs(value_db) < 0.05) return QStringLiteral("±") + text;
+    return (value_db > 0.0 ? QStringLiteral("+") : QStringLiteral("−")) + text;
+}
+
+QString octaves(double value_octave) { return Words::tr("%1 octave").arg(QLocale().toString(std::abs(value_octave), 'f', 2)); }
+QString percent(double ratio) { return fixed(100.0 * ratio, 0, QStringLiteral("%")); }
+
+QString minutes(double value_min)
+{
+    const int whole = static_cast<int>(std::lround(value_min));
+    if (whole < 60) return Words::tr("%1 min").arg(whole);
+    return Words::tr("%1 h %2 min").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
+}
+
+QString length(double value_m, UnitSystem first)
+{
+    const QString metric = Words::tr("%1 mm").arg(significant(1e3 * value_m));
+    const QString imperial = Words::tr("%1 in").arg(QLocale().toString(value_m / 0.0254, 'f', 2));
+    return first == UnitSystem::Metric ? Words::tr("%1 (%2)").arg(metric, imperial) : Words::tr("%1 (%2)").arg(imperial, metric);
+}
+
+QString plainNumber(double value) { return significant(value); }
+
+}  // namespace words

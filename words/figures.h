@@ -1,0 +1,26 @@
+#pragma once
+
+#include <QString>
+
+#include "core/model/evaluation.h"
+
+namespace words {
+
+enum class UnitSystem { Metric, Imperial };
+
+// Figures as people read them: three significant digits, the unit with its prefix, SI in.
+[[nodiscard]] QString hertz(double value_hz);
+[[nodiscard]] QString ohms(double value_ohm);
+[[nodiscard]] QString farads(double value_f);
+[[nodiscard]] QString volts(double value_v);
+[[nodiscard]] QString watts(double value_w);
+[[nodiscard]] QString amperes(double value_a);
+[[nodiscard]] QString decibels(double value_db);         // one decimal, no sign
+[[nodiscard]] QString decibelChange(double value_db);    // one decimal with its sign: "+1.8 dB"
+[[nodiscard]] QString octaves(double value_octave);      // two decimals, no sign
+[[nodiscard]] QString percent(double ratio);
+[[nodiscard]] QString minutes(double value_min);         // "45 min", "2 h 10 min"
+[[nodiscard]] QString length(double value_m, UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
+[[nodiscard]] QString plainNumber(double value);         // three significant digits
+
+}  // namespace words
