@@ -58,7 +58,7 @@ QStringList changeLines(const StageResult& before, const StageResult& after)
         const RunChange change = runChange(before, after, run.run.id.coil.device);
         if (!change.before) continue;
         lines << Words::tr("  %1: %2 from the load alone at equal volts; %3 in 250 Hz–4 kHz, driver and capacitor included")
-                     .arg(words::nameOf(Subject{run.run.id}, after.used), words::decibelChange(change.equalVolts_db), words::decibelChange(change.midLevel_db));
+                     .arg(words::nameOf(Subject{run.run.id}, after.used), words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db));
         if (change.restoring)
             lines << Words::tr("    the old corner comes back with %1: %2 (E6), %3 (E12), %4 (E24)")
                          .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f), words::farads(change.restoring->e12_f),

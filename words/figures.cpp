@@ -55,10 +55,10 @@ QString watts(double value_w) { return withPrefix(value_w, QStringLiteral("W"), 
 QString amperes(double value_a) { return withPrefix(value_a, QStringLiteral("A"), 1.0, 1e-3); }
 QString decibels(double value_db) { return fixed(value_db, 1, QStringLiteral("dB")); }
 
-QString decibelChange(double value_db)
+QString decibelChange(double value_db, int decimals)
 {
-    const QString text = decibels(std::abs(value_db));
-    if (std::abs(value_db) < 0.05) return QStringLiteral("±") + text;
+    const QString text = fixed(std::abs(value_db), decimals, QStringLiteral("dB"));
+    if (std::abs(value_db) < 0.5 * std::pow(10.0, -decimals)) return QStringLiteral("±") + text;
     return (value_db > 0.0 ? QStringLiteral("+") : QStringLiteral("−")) + text;
 }
 
@@ -77,6 +77,12 @@ QString length(double value_m, UnitSystem first)
     const QString metric = Words::tr("%1 mm").arg(significant(1e3 * value_m));
     const QString imperial = Words::tr("%1 in").arg(QLocale().toString(value_m / 0.0254, 'f', 2));
     return first == UnitSystem::Metric ? Words::tr("%1 (%2)").arg(metric, imperial) : Words::tr("%1 (%2)").arg(imperial, metric);
+}
+
+QString counted(qsizetype count, const QString& one, const QString& many)
+{
+    if (count == 0) return many.arg(Words::tr("no"));
+    return (count == 1 ? one : many).arg(count);
 }
 
 QString plainNumber(double value) { return significant(value); }

@@ -1,0 +1,40 @@
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTimer>
+
+#include "app/shell/main_window.h"
+#include "app/theme/theme.h"
+
+int main(int argc, char** argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("golden-reed"));
+    QApplication::setOrganizationName(QStringLiteral("golden-reed"));
+    QApplication::setApplicationVersion(QStringLiteral(GOLDEN_REED_VERSION));
+    QApplication::setDesktopFileName(QStringLiteral("golden-reed"));
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QObject::tr("Plans the electrical and acoustic design of a car audio upgrade."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("plan"), QObject::tr("A plan to open (.reed)."), QStringLiteral("[PLAN]"));
+    const QCommandLineOption demo(QStringLiteral("demo"), QObject::tr("Start with the demo plan."));
+    const QCommandLineOption once(QStringLiteral("quit-when-painted"), QObject::tr("Close again after the first painted window, to measure the start."));
+    parser.addOptions({demo, once});
+    parser.process(application);
+
+    QSettings settings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("golden-reed"), QStringLiteral("golden-reed"));
+    app::Theme theme(application);
+    theme.setGround(static_cast<app::Ground>(settings.value(QStringLiteral("ground"), 0).toInt()));
+    if (settings.contains(QStringLiteral("zoom"))) theme.setZoom(settings.value(QStringLiteral("zoom")).toDouble());
+    if (settings.value(QStringLiteral("inches")).toBool()) theme.setUnits(words::UnitSystem::Imperial);
+
+    app::PlanSession session(core::shippedShop(), QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/recovery"));
+    app::MainWindow window(session, theme, settings);
+    window.show();
+    if (!parser.positionalArguments().isEmpty()) window.openPlan(parser.positionalArguments().front());
+    else if (parser.isSet(demo)) window.openDemo();
+    if (parser.isSet(once)) QTimer::singleShot(0, &window, [&window] { QTimer::singleShot(0, &window, &QWidget::close); });
+    return QApplication::exec();
+}

@@ -1,0 +1,194 @@
+#include "app/plan_session.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
+#include <QLockFile>
+#include <QTimer>
+#include <QUndoCommand>
+#include <sstream>
+
+#include "core/design/choose_driver.h"
+#include "core/evaluate/evaluate.h"
+#include "core/io/atomic_file.h"
+#include "core/judgement/judge.h"
+#include "words/name_words.h"
+
+namespace app {
+
+// One edit on the stack: it and its inverse, never a whole plan.
+class EditCommand : public QUndoCommand {
+public:
+    EditCommand(PlanSession& session, core::Edit edit) : QUndoCommand(words::nameOf(edit)), m_session(session), m_edit(std::move(edit)) {}
+
+    void redo() override
+    {
+        core::Applied applied = core::apply(m_session.m_document.plan, m_edit);
+        m_inverse = std::move(applied.inverse);
+        m_session.setPlan(std::move(applied.plan));
+    }
+    void undo() override { m_session.setPlan(core::apply(m_session.m_document.plan, m_inverse).plan); }
+
+private:
+    PlanSession& m_session;
+    core::Edit m_edit;
+    core::Edit m_inverse{};
+};
+
+namespace {
+
+constexpr int kRecoveryDelay_ms = 1500;
+
+std::string utf8(const QString& text) { return text.toUtf8().toStdString(); }
+
+}  // namespace
+
+PlanSession::PlanSession(core::Shop shop, QString recoveryFolder, QObject* parent)
+    : QObject(parent), m_shop(std::move(shop)), m_recoveryFolder(std::move(recoveryFolder)), m_recoveryTimer(new QTimer(this))
+{
+    m_recoveryTimer->setSingleShot(true);
+    m_recoveryTimer->setInterval(kRecoveryDelay_ms);
+    connect(m_recoveryTimer, &QTimer::timeout, this, &PlanSession::writeRecoveryNow);
+}
+
+PlanSession::~PlanSession() = default;
+
+core::Result<void> PlanSession::openFile(const QString& path)
+{
+    const auto text = core::readWholeFile(utf8(path));
+    if (!text) return tl::unexpected(text.error());
+    auto document = core::readPlanText(*text, utf8(QFileInfo(path).fileName()));
+    if (!document) return tl::unexpected(document.error());
+    adopt(std::move(*document), QFileInfo(path).absoluteFilePath());
+    return {};
+}
+
+core::Result<void> PlanSession::openText(const std::string& text, const QString& name)
+{
+    auto document = core::readPlanText(text, utf8(name));
+    if (!document) return tl::unexpected(document.error());
+    adopt(std::move(*document), {});
+    return {};
+}
+
+core::Result<void> PlanSession::saveAs(const QString& path)
+{
+    if (const auto written = core::writeAtomically(utf8(path), documentText()); !written) return written;
+    dropRecovery();
+    const QString absolute = QFileInfo(path).absoluteFilePath();
+    if (absolute != m_path) {
+        m_path = absolute;
+        m_lock = std::make_unique<QLockFile>(m_path + QStringLiteral(".lock"));
+        m_openElsewhere = !m_lock->tryLock();
+    }
+    m_undo.setClean();
+    emit saved();
+    return {};
+}
+
+void PlanSession::adopt(core::Document document, const QString& path)
+{
+    m_document = std::move(document);
+    m_path = path;
+    m_lock.reset();
+    m_openElsewhere = false;
+    if (!m_path.isEmpty()) {
+        m_lock = std::make_unique<QLockFile>(m_path + QStringLiteral(".lock"));
+        m_openElsewhere = !m_lock->tryLock();
+    }
+    m_undo.clear();
+    m_undo.setClean();
+    m_open = true;
+    m_snapshot.evaluation = {};
+    setPlan(m_document.plan);
+    m_recoveryTimer->stop();
+    emit opened();
+}
+
+void PlanSession::setPlan(core::Plan plan)
+{
+    m_document.plan = std::move(plan);
+    m_snapshot.plan = m_document.plan;
+    m_snapshot.evaluation = core::evaluateJob(m_snapshot.plan, m_shop.practice, m_snapshot.evaluation);
+    m_snapshot.findings = core::judge(m_snapshot.plan, m_snapshot.evaluation);
+    m_snapshot.job = core::planJob(core::kFound, m_snapshot.plan.job.goal, m_snapshot.evaluation);
+    m_recoveryTimer->start();
+    emit changed(m_snapshot);
+}
+
+void PlanSession::apply(const core::Edit& edit)
+{
+    if (edit.changes.empty()) return;
+    if (!core::fits(m_document.plan, edit)) {
+        emit refused(tr("The plan has moved on since this was offered; please ask for it again."));
+        return;
+    }
+    m_undo.push(new EditCommand(*this, edit));
+}
+
+bool PlanSession::take(const core::Mend& mend)
+{
+    if (const auto* edit = std::get_if<core::Edit>(&mend.act)) {
+        apply(*edit);
+        return true;
+    }
+    const auto found = core::answer(std::get<core::SolverRequest>(mend.act), m_document.plan, m_shop.practice, m_shop.shelf);
+    if (!found) {
+        emit refused(tr("The shelf has no other driver for this place."));
+        return false;
+    }
+    apply(*found);
+    return true;
+}
+
+QString PlanSession::recoveryPath() const
+{
+    const QByteArray key = m_path.isEmpty() ? QByteArrayLiteral("untitled") : m_path.toUtf8();
+    const QByteArray hash = QCryptographicHash::hash(key, QCryptographicHash::Sha256).toHex().left(24);
+    return QDir(m_recoveryFolder).filePath(QString::fromLatin1(hash) + QStringLiteral(".reed"));
+}
+
+std::string PlanSession::documentText() const
+{
+    std::ostringstream out;
+    core::writePlan(out, m_document);
+    return out.str();
+}
+
+bool PlanSession::hasRecovery() const
+{
+    const auto text = core::readWholeFile(utf8(recoveryPath()));
+    if (!text) return false;
+    const auto document = core::readPlanText(*text, "recovery");
+    return document && !(*document == m_document);
+}
+
+void PlanSession::restoreRecovery()
+{
+    const auto text = core::readWholeFile(utf8(recoveryPath()));
+    if (!text) return;
+    auto document = core::readPlanText(*text, "recovery");
+    if (!document) return;
+    m_document.unknown = std::move(document->unknown);
+    apply(core::difference(core::EditName::Unnamed, m_document.plan, document->plan));
+}
+
+void PlanSession::dropRecovery()
+{
+    m_recoveryTimer->stop();
+    QFile::remove(recoveryPath());
+}
+
+void PlanSession::writeRecoveryNow()
+{
+    if (!m_open) return;
+    if (m_undo.isClean()) {  // undone back to what the file holds: nothing is unsaved
+        dropRecovery();
+        return;
+    }
+    QDir().mkpath(m_recoveryFolder);
+    const auto written = core::writeAtomically(utf8(recoveryPath()), documentText(), 0);
+    if (!written) emit refused(tr("Unsaved work cannot be kept aside: %1").arg(QString::fromStdString(core::oneLine(written.error()))));
+}
+
+}  // namespace app

@@ -1,0 +1,73 @@
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <QUndoStack>
+#include <memory>
+
+#include "app/snapshot.h"
+#include "core/base/result.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+
+class QLockFile;
+class QTimer;
+
+namespace app {
+
+// The plan that is open, its undo stack and its file: the only mutable state of the program.
+class PlanSession : public QObject {
+    Q_OBJECT
+public:
+    // recoveryFolder: where unsaved work is kept between saves
+    PlanSession(core::Shop shop, QString recoveryFolder, QObject* parent = nullptr);
+    ~PlanSession() override;
+
+    [[nodiscard]] bool isOpen() const { return m_open; }
+    [[nodiscard]] const Snapshot& snapshot() const { return m_snapshot; }
+    [[nodiscard]] const core::Shop& shop() const { return m_shop; }
+    [[nodiscard]] QUndoStack& undoStack() { return m_undo; }
+    [[nodiscard]] const QString& path() const { return m_path; }  // empty: not saved under any name yet
+    [[nodiscard]] bool openElsewhere() const { return m_openElsewhere; }
+
+    // Nothing that is open is lost where one of these fails.
+    core::Result<void> openFile(const QString& path);
+    core::Result<void> openText(const std::string& text, const QString& name);
+    core::Result<void> saveAs(const QString& path);
+
+    void apply(const core::Edit& edit);
+    // A mend's edit, asked of a solver where it must be. False: the solver has no answer.
+    bool take(const core::Mend& mend);
+
+    // Unsaved work of an earlier session on this file, if there is some that differs from it.
+    [[nodiscard]] bool hasRecovery() const;
+    void restoreRecovery();
+    void dropRecovery();
+    void writeRecoveryNow();
+
+signals:
+    void changed(const app::Snapshot& snapshot);
+    void opened();
+    void saved();
+    void refused(const QString& why);
+
+private:
+    friend class EditCommand;
+    void adopt(core::Document document, const QString& path);
+    void setPlan(core::Plan plan);
+    [[nodiscard]] QString recoveryPath() const;
+    [[nodiscard]] std::string documentText() const;
+
+    core::Shop m_shop;
+    QString m_recoveryFolder;
+    QString m_path{};
+    core::Document m_document{};
+    Snapshot m_snapshot{};
+    QUndoStack m_undo;
+    QTimer* m_recoveryTimer;
+    std::unique_ptr<QLockFile> m_lock;
+    bool m_open = false;
+    bool m_openElsewhere = false;
+};
+
+}  // namespace app

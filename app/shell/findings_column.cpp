@@ -1,0 +1,117 @@
+#include "app/shell/findings_column.h"
+
+#include <QFrame>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/theme/theme.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/severity_mark.h"
+#include "words/finding_words.h"
+#include "words/name_words.h"
+
+namespace app {
+namespace {
+
+constexpr size_t kShownFirst = 3;
+
+QLabel* wrapped(const QString& text, const char* role, QWidget* parent)
+{
+    auto* label = new QLabel(text, parent);
+    label->setWordWrap(true);
+    label->setProperty("role", role);
+    label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    return label;
+}
+
+}  // namespace
+
+FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollArea(parent), m_theme(theme)
+{
+    auto* page = new QWidget(this);
+    page->setObjectName(QStringLiteral("stationPage"));
+    m_slips = new QVBoxLayout(page);
+    m_slips->setContentsMargins(12, 10, 12, 10);
+    m_slips->setSpacing(10);
+    setWidget(page);
+    setWidgetResizable(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setAccessibleName(tr("Findings"));
+}
+
+void FindingsColumn::present(const Snapshot& snapshot)
+{
+    m_used = snapshot.after().used;
+    m_findings = snapshot.findings;
+    rebuild();
+}
+
+void FindingsColumn::rebuild()
+{
+    // The button that was pressed lives in a slip that goes: it must outlive its own signal.
+    while (QLayoutItem* item = m_slips->takeAt(0)) {
+        if (QWidget* old = item->widget()) {
+            old->hide();
+            old->setParent(nullptr);
+            old->deleteLater();
+        }
+        delete item;
+    }
+    auto* heading = new QLabel(tr("Findings"), widget());
+    heading->setFont(m_theme.title());
+    m_slips->addWidget(heading);
+    if (m_findings.empty()) m_slips->addWidget(wrapped(tr("None of the rules checked so far has anything to say about this plan. That is what was checked, no more."), "quiet", widget()));
+    const size_t shown = m_all ? m_findings.size() : std::min(m_findings.size(), kShownFirst);
+    for (size_t i = 0; i < shown; ++i) m_slips->addWidget(makeSlip(m_findings[i], static_cast<int>(i)));
+    if (m_findings.size() > kShownFirst) {
+        auto* more = new QPushButton(m_all ? tr("worst three only") : tr("%1 more").arg(m_findings.size() - kShownFirst), widget());
+        more->setObjectName(QStringLiteral("moreFindings"));
+        m_slips->addWidget(more);
+        connect(more, &QPushButton::clicked, this, [this] {
+            m_all = !m_all;
+            rebuild();
+        });
+    }
+    m_slips->addStretch();
+}
+
+QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
+{
+    const words::FindingText text = words::textOf(finding);
+    const QString code = QString::fromStdString(std::string(core::code(finding.rule)));
+    auto* slip = new QFrame(widget());
+    slip->setProperty("role", "slip");
+    slip->setObjectName(QStringLiteral("finding_%1").arg(code));
+    slip->setAccessibleName(tr("%1: %2. %3").arg(words::nameOf(finding.severity), text.title, text.numbers));
+    auto* layout = new QVBoxLayout(slip);
+    layout->setContentsMargins(10, 8, 10, 6);
+    layout->setSpacing(4);
+    auto* head = new QHBoxLayout;
+    auto* mark = new SeverityMark(finding.severity, m_theme, slip);
+    head->addWidget(mark, 0, Qt::AlignTop);
+    head->addWidget(wrapped(tr("%1: %2").arg(words::nameOf(finding.severity), text.title), "strong", slip), 1);
+    layout->addLayout(head);
+    layout->addWidget(wrapped(words::namesOf(finding.where, m_used), "quiet", slip));
+    auto* numbers = wrapped(text.numbers, "plain", slip);
+    numbers->setObjectName(QStringLiteral("numbers_%1").arg(code));
+    layout->addWidget(numbers);
+    layout->addWidget(wrapped(text.reason, "quiet", slip));
+    auto* mends = new FlowLayout(6);
+    for (size_t i = 0; i < finding.mends.size(); ++i) {
+        auto* button = new QPushButton(words::textOf(finding.mends[i]), slip);
+        button->setObjectName(QStringLiteral("mend_%1_%2").arg(code).arg(i));
+        button->setAccessibleName(tr("%1, mend for: %2").arg(button->text(), text.title));
+        if (i == 0) button->setProperty("role", "mend");
+        connect(button, &QPushButton::clicked, this, [this, number, i] { emit mendTaken(m_findings[static_cast<size_t>(number)].mends[i]); });
+        mends->addWidget(button);
+    }
+    layout->addLayout(mends);
+    auto* foot = wrapped(code, "quiet", slip);
+    foot->setAlignment(Qt::AlignRight);
+    layout->addWidget(foot);
+    return slip;
+}
+
+}  // namespace app

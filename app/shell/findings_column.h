@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QScrollArea>
+
+#include "app/snapshot.h"
+
+class QVBoxLayout;
+
+namespace app {
+
+class Theme;
+
+// The findings as slips: what is wrong, the numbers, the reason, mends as buttons, the code small at the end. Worst three first.
+class FindingsColumn : public QScrollArea {
+    Q_OBJECT
+public:
+    explicit FindingsColumn(const Theme& theme, QWidget* parent = nullptr);
+    void present(const Snapshot& snapshot);
+
+signals:
+    void mendTaken(const core::Mend& mend);
+
+private:
+    void rebuild();
+    QWidget* makeSlip(const core::Finding& finding, int number);
+
+    const Theme& m_theme;
+    QVBoxLayout* m_slips;
+    std::vector<core::Finding> m_findings{};
+    core::Fitout m_used{};
+    bool m_all = false;
+};
+
+}  // namespace app

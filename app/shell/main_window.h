@@ -1,0 +1,78 @@
+#pragma once
+
+#include <QMainWindow>
+
+#include "app/plan_session.h"
+
+class QSettings;
+class QSplitter;
+class QStackedWidget;
+
+namespace app {
+
+class FindingsColumn;
+class JobCardView;
+class MatchView;
+class NoticeBar;
+class Rail;
+class SlateBar;
+class StartPage;
+class StationButton;
+class Strip;
+class Theme;
+class TraceDrawer;
+
+// The window: rail, strip, station, findings, traces. It hands each view the snapshot and each edit to the session.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    MainWindow(PlanSession& session, Theme& theme, QSettings& settings, QWidget* parent = nullptr);
+
+    enum Station { Start, Match, JobCard };
+
+    bool openPlan(const QString& path);
+    void openDemo();
+    bool savePlan(const QString& path);
+    void showStation(Station station);
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void build();
+    void buildRail();
+    void buildMenus();
+    void present();
+    void afterOpening();
+    void askOpen();
+    void askSaveAs();
+    void save();
+    void showTitle();
+    void showKeys();
+    void focusNextArea();
+    void arrangeForWidth();
+    [[nodiscard]] bool mayLosePlan();
+    void rememberRecent(const QString& path);
+
+    PlanSession& m_session;
+    Theme& m_theme;
+    QSettings& m_settings;
+    Rail* m_rail;
+    Strip* m_strip;
+    QStackedWidget* m_stations;
+    StartPage* m_start;
+    MatchView* m_match;
+    JobCardView* m_jobCard;
+    FindingsColumn* m_findings;
+    TraceDrawer* m_traces;
+    SlateBar* m_slate;
+    NoticeBar* m_notice;
+    QSplitter* m_split;
+    StationButton* m_matchButton = nullptr;
+    StationButton* m_jobButton = nullptr;
+    bool m_findingsWanted = false;  // on a narrow window they open over the work when asked for
+};
+
+}  // namespace app

@@ -1,0 +1,99 @@
+// The window's menus: every action by name and key, for whoever prefers them to the screen.
+#include <QAction>
+#include <QActionGroup>
+#include <QApplication>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QSettings>
+
+#include "app/shell/main_window.h"
+#include "app/shell/notice_bar.h"
+#include "app/shell/slate_bar.h"
+#include "app/theme/theme.h"
+#include "core/shipped/shipped.h"
+
+namespace app {
+
+void MainWindow::buildMenus()
+{
+    const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& keys, const QString& name, auto act) {
+        QAction* action = menu->addAction(text);
+        action->setShortcut(keys);
+        action->setObjectName(name);
+        connect(action, &QAction::triggered, this, act);
+        return action;
+    };
+    QMenu* plan = menuBar()->addMenu(tr("&Plan"));
+    add(plan, tr("&Open…"), QKeySequence::Open, QStringLiteral("actionOpen"), &MainWindow::askOpen);
+    add(plan, tr("Open the &demo"), {}, QStringLiteral("actionDemo"), &MainWindow::openDemo);
+    add(plan, tr("Open the demo with &trouble in it"), {}, QStringLiteral("actionTrouble"), [this] {
+        if (mayLosePlan()) static_cast<void>(m_session.openText(std::string(core::shippedTroubleText()), tr("demo")));
+    });
+    plan->addSeparator();
+    add(plan, tr("&Save"), QKeySequence::Save, QStringLiteral("actionSave"), &MainWindow::save);
+    add(plan, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), QStringLiteral("actionSaveAs"), &MainWindow::askSaveAs);
+    plan->addSeparator();
+    add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    for (const auto& [action, keys, name] : {std::tuple{m_session.undoStack().createUndoAction(this, tr("&Undo")), QKeySequence(QKeySequence::Undo), "actionUndo"},
+                                             std::tuple{m_session.undoStack().createRedoAction(this, tr("&Redo")), QKeySequence(QKeySequence::Redo), "actionRedo"}}) {
+        action->setShortcut(keys);
+        action->setObjectName(QLatin1String(name));
+        edit->addAction(action);
+    }
+
+    QMenu* go = menuBar()->addMenu(tr("&Go"));
+    add(go, tr("&Match"), QKeySequence(Qt::CTRL | Qt::Key_3), QStringLiteral("actionMatch"), [this] { showStation(Match); });
+    add(go, tr("&Job card"), QKeySequence(Qt::CTRL | Qt::Key_9), QStringLiteral("actionJobCard"), [this] { showStation(JobCard); });
+    add(go, tr("&Slate"), QKeySequence(Qt::Key_F4), QStringLiteral("actionSlate"), [this] { m_slate->open(); });
+    add(go, tr("&Next area"), QKeySequence(Qt::Key_F6), QStringLiteral("actionNextArea"), &MainWindow::focusNextArea);
+
+    QMenu* view = menuBar()->addMenu(tr("&View"));
+    auto* grounds = new QActionGroup(this);
+    for (const auto& [ground, text, name] : {std::tuple{Ground::FromDesktop, tr("Ground as the &desktop"), "actionGroundDesktop"},
+                                             std::tuple{Ground::Light, tr("&Light ground"), "actionGroundLight"}, std::tuple{Ground::Dark, tr("Dar&k ground"), "actionGroundDark"}}) {
+        QAction* action = add(view, text, {}, QLatin1String(name), [this, ground = ground] {
+            m_theme.setGround(ground);
+            m_settings.setValue(QStringLiteral("ground"), static_cast<int>(ground));
+        });
+        action->setCheckable(true);
+        action->setChecked(m_theme.ground() == ground);
+        grounds->addAction(action);
+    }
+    view->addSeparator();
+    const auto zoomBy = [this](double factor) {
+        m_theme.setZoom(factor == 0.0 ? 1.0 : m_theme.zoom() * factor);
+        m_settings.setValue(QStringLiteral("zoom"), m_theme.zoom());
+        arrangeForWidth();
+    };
+    add(view, tr("&Larger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [zoomBy] { zoomBy(1.1); })
+        ->setShortcuts({QKeySequence(QKeySequence::ZoomIn), QKeySequence(Qt::CTRL | Qt::Key_Equal)});
+    add(view, tr("&Smaller"), QKeySequence::ZoomOut, QStringLiteral("actionSmaller"), [zoomBy] { zoomBy(1.0 / 1.1); });
+    add(view, tr("&Normal size"), QKeySequence(Qt::CTRL | Qt::Key_0), QStringLiteral("actionNormal"), [zoomBy] { zoomBy(0.0); });
+    view->addSeparator();
+    QAction* inches = add(view, tr("&Inches first"), {}, QStringLiteral("actionInches"), [] {});
+    inches->setCheckable(true);
+    inches->setChecked(m_theme.units() == words::UnitSystem::Imperial);
+    connect(inches, &QAction::toggled, this, [this](bool on) {
+        m_theme.setUnits(on ? words::UnitSystem::Imperial : words::UnitSystem::Metric);
+        m_settings.setValue(QStringLiteral("inches"), on);
+    });
+
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Keys of this screen"), QKeySequence::HelpContents, QStringLiteral("actionKeys"), &MainWindow::showKeys);
+    add(help, tr("&About"), {}, QStringLiteral("actionAbout"), [this] {
+        QMessageBox::about(this, tr("Golden Reed"),
+                           tr("Golden Reed %1: plans the electrical and acoustic design of a speaker upgrade.\n\nGPL-3.0-or-later. Fonts: Lato and Cabin, Open Font License.\n"
+                              "It computes and checks; the maker's instructions, local codes and licensed practice come first.")
+                               .arg(QApplication::applicationVersion()));
+    });
+}
+
+void MainWindow::showKeys()
+{
+    m_notice->say(tr("Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · Ctrl+Z undo · Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size. "
+                     "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter field: Enter settles Re."));
+}
+
+}  // namespace app

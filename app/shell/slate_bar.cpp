@@ -1,0 +1,81 @@
+#include "app/shell/slate_bar.h"
+
+#include <QApplication>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QVBoxLayout>
+
+#include "app/theme/theme.h"
+#include "core/slate/slate.h"
+#include "words/slate_words.h"
+
+namespace app {
+
+SlateBar::SlateBar(const Theme& theme, QWidget* parent) : QFrame(parent), m_line(new QLineEdit(this)), m_headline(new QLabel(this)), m_steps(new QLabel(this))
+{
+    setProperty("role", "slate");
+    setObjectName(QStringLiteral("slateBar"));
+    m_line->setObjectName(QStringLiteral("slateLine"));
+    m_line->setAccessibleName(tr("Slate: type quantities, read the answer below"));
+    m_line->setPlaceholderText(tr("68 uF 4 ohm   ·   390 Hz 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   3x4 ohm min 2   ·   5 5/8 in"));
+    m_headline->setObjectName(QStringLiteral("slateAnswer"));
+    m_steps->setObjectName(QStringLiteral("slateSteps"));
+    m_steps->setProperty("role", "quiet");
+    for (QLabel* label : {m_headline, m_steps}) {
+        label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+        label->setWordWrap(true);
+    }
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->addWidget(m_line);
+    layout->addWidget(m_headline);
+    layout->addWidget(m_steps);
+    connect(m_line, &QLineEdit::textChanged, this, &SlateBar::answer);
+    connect(&theme, &Theme::changed, this, [this, &theme] { m_headline->setFont(theme.figure()); });
+    m_headline->setFont(theme.figure());
+    answer({});
+    hide();
+}
+
+void SlateBar::open()
+{
+    if (isHidden()) m_cameFrom = QApplication::focusWidget();
+    show();
+    m_line->setFocus();
+    m_line->selectAll();
+}
+
+void SlateBar::close()
+{
+    hide();
+    if (m_cameFrom) m_cameFrom->setFocus();
+}
+
+void SlateBar::answer(const QString& text)
+{
+    m_headline->hide();
+    m_steps->hide();
+    if (text.trimmed().isEmpty()) return;
+    const auto found = core::slate(text.toUtf8().toStdString());
+    if (!found) {
+        m_steps->setText(QString::fromStdString(found.error().message));
+        m_steps->show();
+        return;
+    }
+    const words::SlateText said = words::textOf(*found);
+    m_headline->setText(said.headline);
+    m_headline->show();
+    QStringList lines = said.steps;
+    if (!said.formula.isEmpty()) lines.prepend(said.formula);
+    m_steps->setText(lines.join(QLatin1Char('\n')));
+    m_steps->setVisible(!lines.isEmpty());
+}
+
+void SlateBar::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() == Qt::Key_Escape) return close();
+    QFrame::keyPressEvent(event);
+}
+
+}  // namespace app

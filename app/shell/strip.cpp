@@ -1,0 +1,157 @@
+#include "app/shell/strip.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <algorithm>
+
+#include "app/theme/theme.h"
+#include "app/widgets/severity_mark.h"
+#include "words/figures.h"
+#include "words/name_words.h"
+
+namespace app {
+
+BandReed::BandReed(core::Band band, const Theme& theme, QWidget* parent) : QWidget(parent), m_band(band), m_theme(theme) {}
+
+QSize BandReed::sizeHint() const { return {m_theme.px(112), m_theme.px(58)}; }
+
+void BandReed::show(const core::BandFigures* before, const core::BandFigures* after)
+{
+    m_before_db = before ? std::optional(before->reach_db) : std::nullopt;
+    m_after_db = after ? std::optional(after->reach_db) : std::nullopt;
+    QString name = tr("%1, %2").arg(words::nameOf(m_band), words::rangeOf(m_band));
+    if (before && after) {
+        name = tr("%1: reach %2 before, %3 after, change %4").arg(name, words::decibels(*m_before_db), words::decibels(*m_after_db), words::decibelChange(*m_after_db - *m_before_db));
+        setToolTip(tr("Loudest clean level: %1 before (then %2), %3 after (then %4).\nBalance against 250 Hz–4 kHz: %5 before, %6 after.")
+                       .arg(words::decibels(before->reach_db), words::nameOf(before->limit), words::decibels(after->reach_db), words::nameOf(after->limit),
+                            words::decibelChange(before->balance_db), words::decibelChange(after->balance_db)));
+    }
+    setAccessibleName(name);
+    update();
+}
+
+void BandReed::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Tokens& tokens = m_theme.tokens();
+    const double bottom = height() - m_theme.px(8);
+    const double tall = height() - m_theme.px(16);
+    const auto reed = [&](std::optional<double> level_db, double x, const QColor& fill, const QColor& line) {
+        if (!level_db) return;
+        constexpr double kFloor_db = 50.0, kTop_db = 120.0;  // what a car plays lies between
+        const double share = std::clamp((*level_db - kFloor_db) / (kTop_db - kFloor_db), 0.03, 1.0);
+        painter.setPen(QPen(line, 1));
+        painter.setBrush(fill);
+        painter.drawRect(QRectF(x, bottom - share * tall, m_theme.px(8), share * tall));
+    };
+    reed(m_before_db, m_theme.px(2), tokens.rule, tokens.ink2);
+    reed(m_after_db, m_theme.px(13), tokens.gold, tokens.goldText);
+    const int left = m_theme.px(27);
+    const QRect area(left, m_theme.px(1), width() - left, height() - m_theme.px(2));
+    painter.setPen(tokens.ink);
+    QFont change = m_theme.strong();
+    change.setPixelSize(m_theme.px(15));
+    painter.setFont(change);
+    const bool both = m_before_db && m_after_db;
+    painter.drawText(area, Qt::AlignTop, both ? words::decibelChange(*m_after_db - *m_before_db) : tr("–"));
+    painter.setFont(m_theme.small());
+    painter.drawText(area, Qt::AlignVCenter, words::nameOf(m_band));
+    painter.setPen(tokens.ink2);
+    painter.drawText(area, Qt::AlignBottom, words::rangeOf(m_band));
+}
+
+Strip::Strip(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_title(new QLabel(this)), m_subtitle(new QLabel(this)), m_ears(new QComboBox(this))
+{
+    m_title->setObjectName(QStringLiteral("planTitle"));
+    m_subtitle->setObjectName(QStringLiteral("planSubtitle"));
+    m_subtitle->setProperty("role", "quiet");
+    m_ears->setObjectName(QStringLiteral("listenerChoice"));
+    m_ears->setAccessibleName(tr("Whose ears are listened with"));
+    m_ears->setMinimumHeight(30);
+    auto* names = new QVBoxLayout;
+    names->setSpacing(0);
+    names->addWidget(m_title);
+    names->addWidget(m_subtitle);
+    auto* reach = new QLabel(tr("&Reach, with the ears of the"), this);
+    reach->setToolTip(tr("The loudest clean level of each band at these ears, before and after"));
+    reach->setBuddy(m_ears);
+    auto* ears = new QVBoxLayout;
+    ears->setSpacing(2);
+    ears->addWidget(reach);
+    ears->addWidget(m_ears);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(18, 4, 12, 4);
+    layout->setSpacing(14);
+    layout->addLayout(names, 1);
+    layout->addLayout(ears);
+    for (const core::BandEdges& edges : core::kBands) {
+        auto* reed = new BandReed(edges.band, theme, this);
+        reed->setObjectName(QStringLiteral("band%1").arg(static_cast<int>(edges.band)));
+        m_reeds[static_cast<size_t>(edges.band)] = reed;
+        layout->addWidget(reed);
+    }
+    for (const core::Severity severity : {core::Severity::Stop, core::Severity::Care, core::Severity::Note}) {
+        auto* count = new QPushButton(this);
+        count->setObjectName(QStringLiteral("count%1").arg(static_cast<int>(severity)));
+        m_counts[static_cast<size_t>(severity)] = count;
+        layout->addWidget(count);
+        connect(count, &QPushButton::clicked, this, &Strip::findingsAsked);
+    }
+    connect(m_ears, &QComboBox::currentIndexChanged, this, [this] { emit listenerChosen(listener()); });
+}
+
+core::ListenerId Strip::listener() const { return {m_ears->currentData().toInt()}; }
+
+void Strip::present(const Snapshot& snapshot)
+{
+    const core::Plan& plan = snapshot.plan;
+    m_title->setFont(m_theme.title());
+    m_title->setText(tr("%1, %2").arg(QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind)));
+    m_subtitle->setText(tr("%1 · %2").arg(QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)));
+    const int wanted = m_ears->currentData().toInt();
+    {
+        const QSignalBlocker quiet(m_ears);
+        m_ears->clear();
+        for (const auto& [id, listener] : plan.listeners) m_ears->addItem(words::nameOf(listener.seat), id.number);
+        m_ears->setCurrentIndex(std::max(0, m_ears->findData(wanted)));
+    }
+    showBands(snapshot);
+    for (const core::Severity severity : {core::Severity::Stop, core::Severity::Care, core::Severity::Note}) {
+        const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), [&](const core::Finding& f) { return f.severity == severity; });
+        QPushButton* button = m_counts[static_cast<size_t>(severity)];
+        QPixmap mark(m_theme.px(13), m_theme.px(13));
+        mark.fill(Qt::transparent);
+        QPainter painter(&mark);
+        painter.setRenderHint(QPainter::Antialiasing);
+        drawSeverity(painter, QRectF(mark.rect()).adjusted(1, 1, -1, -1), severity, m_theme.tokens());
+        button->setIcon(QIcon(mark));
+        button->setText(tr("%1 %2").arg(count).arg(words::nameOf(severity)));
+        button->setAccessibleName(button->text());
+    }
+}
+
+void Strip::showBands(const Snapshot& snapshot)
+{
+    const auto heardIn = [&](const core::StageResult& stage) -> const core::HearingResult* {
+        const auto found = stage.hearing.find(listener());
+        return found == stage.hearing.end() ? nullptr : &found->second;
+    };
+    const core::HearingResult* before = heardIn(snapshot.before());
+    const core::HearingResult* after = heardIn(snapshot.after());
+    for (size_t band = 0; band < core::kBandCount; ++band) m_reeds[band]->show(before ? &before->bands[band] : nullptr, after ? &after->bands[band] : nullptr);
+}
+
+void Strip::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setPen(m_theme.tokens().rule);
+    painter.drawLine(0, height() - 1, width(), height() - 1);
+}
+
+}  // namespace app

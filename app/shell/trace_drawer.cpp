@@ -1,0 +1,188 @@
+#include "app/shell/trace_drawer.h"
+
+#include <qcustomplot.h>
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/theme.h"
+#include "words/name_words.h"
+
+namespace app {
+namespace {
+
+constexpr int kBefore = 0, kAfter = 1;
+
+const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core::DeviceId device)
+{
+    if (const core::RunResult* run = core::findRunOfDevice(stage, device)) return core::findCircuit(stage, run->run.id.channel);
+    return stage.circuits.empty() ? nullptr : &stage.circuits.front();
+}
+
+double midMean_db(const core::HearingResult& heard, const Eigen::ArrayXd& frequency_hz)
+{
+    const core::BandEdges& mid = core::kBands[static_cast<size_t>(core::Band::Mid)];
+    return core::bandMean_db(frequency_hz, heard.level_db, mid.low_hz, mid.high_hz);
+}
+
+}  // namespace
+
+TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_title(new QLabel(this)), m_about(new QLabel(this)), m_plot(new QCustomPlot(this)), m_modes(new QButtonGroup(this)),
+      m_whole(new QPushButton(tr("Pull &up"), this)), m_beforeLabel(new QCPItemText(m_plot)), m_afterLabel(new QCPItemText(m_plot))
+{
+    m_plot->setObjectName(QStringLiteral("tracePlot"));
+    m_plot->setMinimumHeight(120);
+    m_title->setObjectName(QStringLiteral("traceTitle"));
+    m_about->setProperty("role", "quiet");
+    m_whole->setObjectName(QStringLiteral("traceWhole"));
+    m_whole->setCheckable(true);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(8);
+    head->addWidget(m_title);
+    head->addWidget(m_about, 1);
+    const auto addMode = [&](Trace trace, const QString& text, const QString& name, const QString& help) {
+        auto* button = new QPushButton(text, this);
+        button->setCheckable(true);
+        button->setObjectName(name);
+        button->setToolTip(help);
+        m_modes->addButton(button, static_cast<int>(trace));
+        head->addWidget(button);
+    };
+    addMode(Trace::Level, tr("&Level"), QStringLiteral("traceLevel"), tr("Level at the ear with the source 10 dB under the voltage at which it clips"));
+    addMode(Trace::Matched, tr("&Matched"), QStringLiteral("traceMatched"), tr("Before is shifted so that both have the same mean level in 250 Hz–4 kHz"));
+    addMode(Trace::Impedance, tr("&Impedance"), QStringLiteral("traceImpedance"), tr("What the channel of the chosen place sees"));
+    m_modes->button(static_cast<int>(Trace::Level))->setChecked(true);
+    head->addWidget(m_whole);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 6, 12, 4);
+    layout->setSpacing(2);
+    layout->addLayout(head);
+    layout->addWidget(m_plot, 1);
+    m_plot->addGraph();
+    m_plot->addGraph();
+    m_plot->xAxis->setScaleType(QCPAxis::stLogarithmic);
+    m_plot->xAxis->setRange(20, 20000);
+    const QSharedPointer<QCPAxisTickerText> ticks(new QCPAxisTickerText);
+    for (const double hz : {20.0, 50.0, 100.0, 200.0, 500.0}) ticks->addTick(hz, QString::number(hz));
+    for (const double khz : {1.0, 2.0, 5.0, 10.0, 20.0}) ticks->addTick(1000.0 * khz, tr("%1 k").arg(khz));
+    m_plot->xAxis->setTicker(ticks);
+    for (QCPItemText* label : {m_beforeLabel, m_afterLabel}) {
+        label->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+        label->setClipToAxisRect(false);
+    }
+    m_plot->axisRect()->setAutoMargins(QCP::msLeft | QCP::msTop | QCP::msBottom);
+    connect(m_modes, &QButtonGroup::idClicked, this, &TraceDrawer::redraw);
+    connect(m_whole, &QPushButton::toggled, this, &TraceDrawer::wholeWindowAsked);
+    connect(&theme, &Theme::changed, this, [this] {
+        restyle();
+        redraw();
+    });
+    restyle();
+}
+
+void TraceDrawer::restyle()
+{
+    const Tokens& tokens = m_theme.tokens();
+    m_title->setFont(m_theme.title());
+    m_plot->setBackground(tokens.paper);
+    m_plot->axisRect()->setMargins(QMargins(0, 0, m_theme.px(58), 0));
+    for (QCPAxis* axis : {m_plot->xAxis, m_plot->yAxis}) {
+        axis->setBasePen(QPen(tokens.rule));
+        axis->setTickPen(QPen(tokens.rule));
+        axis->setSubTickPen(Qt::NoPen);
+        axis->grid()->setPen(QPen(tokens.rule, 1));
+        axis->grid()->setZeroLinePen(Qt::NoPen);
+        axis->setTickLabelColor(tokens.ink2);
+        axis->setLabelColor(tokens.ink2);
+        axis->setTickLabelFont(m_theme.small());
+        axis->setLabelFont(m_theme.small());
+    }
+    QPen before(tokens.ink2, 1.6);
+    before.setDashPattern({5, 3});
+    m_plot->graph(kBefore)->setPen(before);
+    m_plot->graph(kAfter)->setPen(QPen(tokens.goldText, 2.6));
+    for (QCPItemText* label : {m_beforeLabel, m_afterLabel}) label->setFont(m_theme.small());
+    m_beforeLabel->setColor(tokens.ink2);
+    m_afterLabel->setColor(tokens.goldText);
+    m_beforeLabel->setText(tr("before"));
+    m_afterLabel->setText(tr("after"));
+}
+
+void TraceDrawer::present(const Snapshot& snapshot, core::ListenerId listener, core::DeviceId device)
+{
+    m_snapshot = &snapshot;
+    m_listener = listener;
+    m_device = device;
+    redraw();
+}
+
+TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
+{
+    const Eigen::ArrayXd& frequency_hz = m_snapshot->evaluation.frequency_hz;
+    Curve curve;
+    Eigen::ArrayXd y;
+    if (m_modes->checkedId() == static_cast<int>(Trace::Impedance)) {
+        const core::CircuitResult* circuit = circuitOfDevice(stage, m_device);
+        if (!circuit) return curve;
+        y = circuit->load_ohm.abs();
+    } else {
+        const auto heard = stage.hearing.find(m_listener);
+        if (heard == stage.hearing.end()) return curve;
+        y = heard->second.level_db + 20.0 * std::log10(heard->second.curveVoltage_v);
+        const auto after = m_snapshot->after().hearing.find(m_listener);
+        if (m_modes->checkedId() == static_cast<int>(Trace::Matched) && after != m_snapshot->after().hearing.end()) {
+            const double target_db = midMean_db(after->second, frequency_hz) + 20.0 * std::log10(after->second.curveVoltage_v);
+            y += target_db - midMean_db(heard->second, frequency_hz) - 20.0 * std::log10(heard->second.curveVoltage_v);
+        }
+    }
+    curve.x = QVector<double>(frequency_hz.begin(), frequency_hz.end());
+    curve.y = QVector<double>(y.begin(), y.end());
+    return curve;
+}
+
+void TraceDrawer::redraw()
+{
+    if (!m_snapshot) return;
+    const bool impedance = m_modes->checkedId() == static_cast<int>(Trace::Impedance);
+    const core::Fitout& used = m_snapshot->after().used;
+    if (impedance) m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
+    else m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
+    m_about->setText(impedance ? tr("magnitude of the load") : tr("distance and driver only: no direction, covers, mirrors or cabin yet"));
+    const Curve before = curveOf(m_snapshot->before());
+    const Curve after = curveOf(m_snapshot->after());
+    m_plot->graph(kBefore)->setData(before.x, before.y, true);
+    m_plot->graph(kAfter)->setData(after.x, after.y, true);
+    double low = 1e9;
+    double high = -1e9;
+    for (const Curve* curve : {&before, &after}) {
+        for (const double y : curve->y) {
+            low = std::min(low, y);
+            high = std::max(high, y);
+        }
+    }
+    if (high < low) low = high = 0.0;
+    if (impedance) m_plot->yAxis->setRange(0.0, std::min(60.0, high * 1.1));
+    else m_plot->yAxis->setRange(std::max(low, high - 50.0) - 3.0, high + 5.0);
+    m_plot->yAxis->setLabel(impedance ? QStringLiteral("Ω") : QStringLiteral("dB"));
+    const auto place = [&](QCPItemText* label, const Curve& curve, double nudge) {
+        label->setVisible(!curve.y.isEmpty());
+        if (curve.y.isEmpty()) return;
+        label->position->setCoords(21000.0, std::clamp(curve.y.back(), m_plot->yAxis->range().lower, m_plot->yAxis->range().upper) + nudge);
+    };
+    // Labels that would lie on each other step apart.
+    const double step = m_plot->yAxis->range().size() * 0.07;
+    const bool meet = !before.y.isEmpty() && !after.y.isEmpty() && std::abs(before.y.back() - after.y.back()) < 2.0 * step;
+    const double side = meet && before.y.back() > after.y.back() ? 1.0 : -1.0;
+    place(m_beforeLabel, before, meet ? side * step : 0.0);
+    place(m_afterLabel, after, meet ? -side * step : 0.0);
+    m_plot->setAccessibleName(m_title->text());
+    m_plot->replot(QCustomPlot::rpQueuedReplot);
+}
+
+}  // namespace app

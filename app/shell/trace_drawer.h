@@ -1,0 +1,50 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/snapshot.h"
+
+class QButtonGroup;
+class QCPItemText;
+class QCustomPlot;
+class QLabel;
+class QPushButton;
+
+namespace app {
+
+class Theme;
+
+// The curves before and after, at one listener or at one channel. It can be pulled up over the whole window.
+class TraceDrawer : public QWidget {
+    Q_OBJECT
+public:
+    enum class Trace { Level, Matched, Impedance };
+
+    explicit TraceDrawer(const Theme& theme, QWidget* parent = nullptr);
+    void present(const Snapshot& snapshot, core::ListenerId listener, core::DeviceId device);
+
+signals:
+    void wholeWindowAsked(bool whole);
+
+private:
+    struct Curve {
+        QVector<double> x{}, y{};
+    };
+    [[nodiscard]] Curve curveOf(const core::StageResult& stage) const;
+    void restyle();
+    void redraw();
+
+    const Theme& m_theme;
+    QLabel* m_title;
+    QLabel* m_about;
+    QCustomPlot* m_plot;
+    QButtonGroup* m_modes;
+    QPushButton* m_whole;
+    QCPItemText* m_beforeLabel;
+    QCPItemText* m_afterLabel;
+    const Snapshot* m_snapshot = nullptr;
+    core::ListenerId m_listener{};
+    core::DeviceId m_device{};
+};
+
+}  // namespace app

@@ -1,0 +1,21 @@
+#pragma once
+
+#include <vector>
+
+#include "core/job/job_plan.h"
+#include "core/model/finding.h"
+
+namespace app {
+
+// A plan with everything that follows from it, at one moment. Views show it and keep none of it.
+struct Snapshot {
+    core::Plan plan{};
+    core::Evaluation evaluation{};
+    std::vector<core::Finding> findings{};
+    core::JobPlan job{};
+
+    [[nodiscard]] const core::StageResult& before() const { return *evaluation.stages.at(core::kFound); }
+    [[nodiscard]] const core::StageResult& after() const { return *evaluation.stages.at(plan.job.goal); }
+};
+
+}  // namespace app

@@ -1,0 +1,107 @@
+#include "app/stations/figure_table.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QStringList>
+
+#include "app/theme/theme.h"
+#include "core/evaluate/run_change.h"
+#include "words/figures.h"
+#include "words/name_words.h"
+
+namespace app {
+namespace {
+
+QString withOrigin(const QString& figure, const core::Known& known) { return FigureTable::tr("%1 %2").arg(figure, words::nameOf(known.basis.origin)); }
+
+QString crossings(const core::RunResult& run)
+{
+    if (!run.idealCorner_hz) return FigureTable::tr("no capacitor");
+    QStringList texts;
+    for (const double hz : run.halfPower_hz) texts << words::hertz(hz);
+    return texts.isEmpty() ? FigureTable::tr("nowhere") : texts.join(QStringLiteral(", "));
+}
+
+}  // namespace
+
+FigureTable::FigureTable(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_change(new QLabel(this)), m_restoring(new QLabel(this))
+{
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(16);
+    grid->setVerticalSpacing(2);
+    const std::array<QString, RowCount> names{tr("speaker"), tr("impedance"), tr("capacitor cuts at"), tr("into the driver itself, −3 dB at"), tr("source sees at least"), tr("clipping there")};
+    for (const auto& [column, title] : {std::pair{1, tr("as found")}, std::pair{2, tr("as planned")}}) {
+        auto* heading = new QLabel(title, this);
+        heading->setProperty("role", "strong");
+        grid->addWidget(heading, 0, column);
+    }
+    const std::array<const char*, RowCount> keys{"speaker", "impedance", "corner", "halfPower", "least", "atLimit"};
+    for (int row = 0; row < RowCount; ++row) {
+        const auto index = static_cast<size_t>(row);
+        auto* name = new QLabel(names[index], this);
+        name->setProperty("role", "quiet");
+        grid->addWidget(name, row + 1, 0, Qt::AlignBottom);
+        for (const auto& [column, prefix] : {std::pair{&m_before, "before_"}, std::pair{&m_after, "after_"}}) {
+            auto* cell = new QLabel(this);
+            cell->setObjectName(QLatin1String(prefix) + QLatin1String(keys[index]));
+            cell->setTextInteractionFlags(Qt::TextSelectableByMouse);
+            column->cells[index] = cell;
+            grid->addWidget(cell, row + 1, column == &m_before ? 1 : 2, Qt::AlignBottom);
+        }
+    }
+    m_change->setObjectName(QStringLiteral("levelChange"));
+    m_restoring->setObjectName(QStringLiteral("restoringCapacitor"));
+    for (QLabel* line : {m_change, m_restoring}) line->setWordWrap(true);
+    grid->addWidget(m_change, RowCount + 1, 0, 1, 3);
+    grid->addWidget(m_restoring, RowCount + 2, 0, 1, 3);
+    grid->setColumnStretch(1, 1);
+    grid->setColumnStretch(2, 1);
+    connect(&theme, &Theme::changed, this, &FigureTable::restyle);
+    restyle();
+}
+
+void FigureTable::restyle()
+{
+    QFont large = m_theme.figure();
+    large.setPixelSize(m_theme.px(17));
+    for (const Column* column : {&m_before, &m_after})
+        for (const Row row : {Corner, Least}) column->cells[row]->setFont(large);
+}
+
+void FigureTable::showColumn(const Column& column, const core::StageResult& stage, core::DeviceId device)
+{
+    for (QLabel* cell : column.cells) cell->setText(tr("–"));
+    const core::RunResult* run = core::findRunOfDevice(stage, device);
+    const auto entry = stage.used.devices.find(device);
+    if (entry != stage.used.devices.end()) column.cells[Speaker]->setText(QString::fromStdString(stage.used.parts.at(entry->second.part).name));
+    if (!run) return;
+    const core::Known& nominal = run->coil.at(core::Quantity::Nominal_ohm);
+    const core::Known& re = run->coil.at(core::Quantity::Re_ohm);
+    column.cells[Impedance]->setText(tr("%1 · Re %2").arg(withOrigin(words::ohms(nominal.value), nominal), withOrigin(words::ohms(re.value), re)));
+    column.cells[Corner]->setText(run->idealCorner_hz ? tr("%1  (%2)").arg(words::hertz(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f)) : tr("no capacitor"));
+    column.cells[HalfPower]->setText(crossings(*run));
+    if (const core::CircuitResult* circuit = core::findCircuit(stage, run->run.id.channel)) {
+        column.cells[Least]->setText(tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::hertz(circuit->least_hz)));
+        column.cells[AtLimit]->setText(tr("%1 · %2 · %3").arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w)));
+    }
+}
+
+void FigureTable::present(const Snapshot& snapshot, core::DeviceId device)
+{
+    showColumn(m_before, snapshot.before(), device);
+    showColumn(m_after, snapshot.after(), device);
+    const core::RunChange change = core::runChange(snapshot.before(), snapshot.after(), device);
+    const bool both = change.before && change.after;
+    m_change->setVisible(both);
+    m_restoring->setVisible(both && change.restoring.has_value());
+    if (!both) return;
+    m_change->setText(tr("At equal volts the load alone gives %1; with driver and capacitor it is %2 in 250 Hz–4 kHz.")
+                          .arg(words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db)));
+    if (change.restoring)
+        m_restoring->setText(tr("The old corner comes back with %1; to buy: %2 (E6), %3 (E12), %4 (E24).")
+                                 .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f), words::farads(change.restoring->e12_f),
+                                      words::farads(change.restoring->e24_f)));
+}
+
+}  // namespace app

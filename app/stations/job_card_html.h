@@ -1,0 +1,12 @@
+#pragma once
+
+#include <QString>
+
+#include "app/snapshot.h"
+
+namespace app {
+
+// The job card as one document, for the preview and the PDF alike: head, figures, steps with cautions at their step, wires, parts. The colours are names that HTML understands.
+[[nodiscard]] QString jobCardHtml(const Snapshot& snapshot, const QString& quietColour, const QString& cautionColour);
+
+}  // namespace app

@@ -1,0 +1,142 @@
+#include "app/stations/match_view.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QListView>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/stations/figure_table.h"
+#include "app/stations/ohmmeter_line.h"
+#include "app/theme/theme.h"
+#include "app/widgets/candidate_model.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/vehicle_drawing.h"
+#include "core/edits/named_edits.h"
+
+namespace app {
+
+MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent)
+    : QWidget(parent), m_shop(shop), m_drawing(new VehicleDrawing(theme, this)), m_places(new QWidget(this)), m_placeRow(new FlowLayout(6)),
+      m_figures(new FigureTable(theme, this)), m_ohmmeter(new OhmmeterLine(shop.practice, this)), m_shelfTitle(new QLabel(this)), m_list(new QListView(this)),
+      m_candidates(new CandidateModel(theme, this)), m_fit(new QPushButton(tr("Plan &this one here"), this))
+{
+    setObjectName(QStringLiteral("stationPage"));
+    m_drawing->setObjectName(QStringLiteral("vehicleDrawing"));
+    m_places->setLayout(m_placeRow);
+    m_list->setObjectName(QStringLiteral("candidateList"));
+    m_list->setAccessibleName(tr("Drivers of the shelf for this place, best first"));
+    m_list->setModel(m_candidates);
+    m_list->setItemDelegate(new CandidateDelegate(theme, m_list));
+    m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    m_list->setMinimumHeight(100);
+    m_list->installEventFilter(this);
+    m_fit->setObjectName(QStringLiteral("fitCandidate"));
+    m_fit->setToolTip(tr("Enter on the list does the same"));
+    auto* shelfHead = new QHBoxLayout;
+    shelfHead->addWidget(m_shelfTitle, 1);
+    shelfHead->addWidget(m_fit);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(6);
+    right->addWidget(m_places);
+    right->addWidget(m_figures);
+    right->addWidget(m_ohmmeter);
+    right->addLayout(shelfHead);
+    right->addWidget(m_list, 1);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->addWidget(m_drawing, 3);
+    layout->addLayout(right, 7);
+    connect(m_drawing, &VehicleDrawing::placeChosen, this, &MatchView::choosePlace);
+    connect(m_fit, &QPushButton::clicked, this, &MatchView::fitChosen);
+    connect(m_ohmmeter, &OhmmeterLine::edited, this, &MatchView::edited);
+    connect(&theme, &Theme::changed, this, [this, &theme] { m_shelfTitle->setFont(theme.title()); });
+    m_shelfTitle->setFont(theme.title());
+}
+
+core::DeviceId MatchView::chosenDevice() const
+{
+    if (!m_snapshot) return {};
+    const core::Fitout& used = m_snapshot->after().used;
+    for (const auto& [id, device] : used.devices)
+        if (device.at == m_place && used.parts.at(device.part).kind == core::PartKind::Driver) return id;
+    return {};
+}
+
+void MatchView::present(const Snapshot& snapshot, core::ListenerId listener)
+{
+    m_snapshot = &snapshot;
+    m_listener = listener;
+    if (!snapshot.plan.places.contains(m_place)) m_place = snapshot.plan.places.empty() ? core::PlaceId{} : snapshot.plan.places.begin()->first;
+    showPlaces();
+    showPlace();
+    showCandidates();
+}
+
+void MatchView::choosePlace(core::PlaceId place)
+{
+    m_place = place;
+    present(*m_snapshot, m_listener);
+    emit placeChosen();
+}
+
+// The list that says the same as the drawing, for keys and screen readers.
+void MatchView::showPlaces()
+{
+    while (QLayoutItem* item = m_placeRow->takeAt(0)) {
+        item->widget()->setParent(nullptr);
+        item->widget()->deleteLater();
+        delete item;
+    }
+    for (const auto& [id, place] : m_snapshot->plan.places) {
+        const QString name = QString::fromStdString(place.name);
+        auto* button = new QPushButton(place.followsPair ? tr("%1 (follows)").arg(name) : name, m_places);
+        button->setObjectName(QStringLiteral("place_p%1").arg(id.number));
+        button->setCheckable(true);
+        button->setChecked(id == m_place);
+        connect(button, &QPushButton::clicked, this, [this, id = id] { choosePlace(id); });
+        m_placeRow->addWidget(button);
+    }
+}
+
+void MatchView::showPlace()
+{
+    m_drawing->present(*m_snapshot, m_place, m_listener);
+    m_figures->present(*m_snapshot, chosenDevice());
+    m_ohmmeter->present(*m_snapshot, chosenDevice());
+}
+
+void MatchView::showCandidates()
+{
+    const core::DeviceId device = chosenDevice();
+    const int current = m_list->currentIndex().row();
+    const std::string key = current >= 0 ? m_candidates->candidate(current).part.shelfKey : std::string();
+    m_shelfTitle->setText(device ? tr("From the shelf, best first") : tr("No driver stands at this place"));
+    m_candidates->setCandidates(device ? core::rankDrivers(m_snapshot->plan, m_shop.practice, m_shop.shelf, device, m_snapshot->evaluation) : std::vector<core::Candidate>{});
+    const int row = key.empty() ? 0 : std::max(0, m_candidates->rowOfKey(key));
+    m_list->setCurrentIndex(m_candidates->index(row));
+    m_fit->setEnabled(m_candidates->rowCount() > 0);
+}
+
+bool MatchView::eventFilter(QObject* watched, QEvent* event)
+{
+    if (watched == m_list && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter) {
+            fitChosen();
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void MatchView::fitChosen()
+{
+    const int current = m_list->currentIndex().row();
+    if (current < 0 || !m_snapshot) return;
+    emit edited(core::fitPart(m_snapshot->plan, chosenDevice(), m_candidates->candidate(current).part));
+}
+
+}  // namespace app

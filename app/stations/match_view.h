@@ -1,0 +1,59 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/snapshot.h"
+#include "core/io/shop.h"
+
+class QLabel;
+class QListView;
+class QPushButton;
+
+namespace app {
+
+class CandidateModel;
+class FlowLayout;
+class FigureTable;
+class OhmmeterLine;
+class Theme;
+class VehicleDrawing;
+
+// Station 3: what fits a place and what it would do, from the shelf; with what the place is and becomes, in figures.
+class MatchView : public QWidget {
+    Q_OBJECT
+public:
+    MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent = nullptr);
+
+    void present(const Snapshot& snapshot, core::ListenerId listener);
+    [[nodiscard]] core::DeviceId chosenDevice() const;
+
+signals:
+    void edited(const core::Edit& edit);
+    void placeChosen();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void choosePlace(core::PlaceId place);
+    void showPlaces();
+    void showPlace();
+    void showCandidates();
+    void fitChosen();
+
+    const core::Shop& m_shop;
+    VehicleDrawing* m_drawing;
+    QWidget* m_places;
+    FlowLayout* m_placeRow;
+    FigureTable* m_figures;
+    OhmmeterLine* m_ohmmeter;
+    QLabel* m_shelfTitle;
+    QListView* m_list;
+    CandidateModel* m_candidates;
+    QPushButton* m_fit;
+    const Snapshot* m_snapshot = nullptr;
+    core::PlaceId m_place{};
+    core::ListenerId m_listener{};
+};
+
+}  // namespace app

@@ -1,0 +1,107 @@
+#include "app/stations/ohmmeter_line.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QSignalBlocker>
+#include <QStringList>
+#include <QVBoxLayout>
+
+#include "core/edits/named_edits.h"
+#include "core/evaluate/practice_shapes.h"
+#include "core/slate/quantity_text.h"
+#include "words/figures.h"
+
+namespace app {
+
+OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent)
+    : QWidget(parent), m_practice(practice), m_which(new QComboBox(this)), m_reading(new QLineEdit(this)), m_leads(new QLineEdit(this)), m_answer(new QLabel(this))
+{
+    m_which->setObjectName(QStringLiteral("ohmmeterWhich"));
+    m_which->setAccessibleName(tr("Which speaker was measured"));
+    m_which->setMinimumHeight(32);
+    m_reading->setObjectName(QStringLiteral("ohmmeterReading"));
+    m_reading->setAccessibleName(tr("Ohmmeter reading, plug off"));
+    m_reading->setPlaceholderText(tr("3.3 ohm"));
+    m_leads->setObjectName(QStringLiteral("ohmmeterLeads"));
+    m_leads->setAccessibleName(tr("What the leads read by themselves"));
+    m_leads->setPlaceholderText(tr("0.2 ohm"));
+    m_answer->setObjectName(QStringLiteral("ohmmeterAnswer"));
+    m_answer->setProperty("role", "quiet");
+    m_answer->setWordWrap(true);
+    auto* reading = new QLabel(tr("&Ohmmeter, plug off:"), this);
+    reading->setBuddy(m_reading);
+    auto* leads = new QLabel(tr("leads alone:"), this);
+    leads->setBuddy(m_leads);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(reading);
+    row->addWidget(m_reading, 1);
+    row->addWidget(leads);
+    row->addWidget(m_leads, 1);
+    row->addWidget(m_which, 2);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(2);
+    layout->addLayout(row);
+    layout->addWidget(m_answer);
+    m_answer->hide();
+    for (QLineEdit* field : {m_reading, m_leads}) connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
+}
+
+void OhmmeterLine::say(const QString& text)
+{
+    m_answer->setText(text);
+    m_answer->setVisible(!text.isEmpty());
+}
+
+void OhmmeterLine::present(const Snapshot& snapshot, core::DeviceId device)
+{
+    if (device != m_device) {
+        m_reading->clear();
+        say({});
+    }
+    m_snapshot = &snapshot;
+    m_device = device;
+    setEnabled(static_cast<bool>(device));
+    const QSignalBlocker quiet(m_which);
+    m_which->clear();
+    const auto found = snapshot.before().used.devices.find(device);
+    const auto planned = snapshot.after().used.devices.find(device);
+    const bool changed = found != snapshot.before().used.devices.end() && planned != snapshot.after().used.devices.end() && found->second.part != planned->second.part;
+    if (planned != snapshot.after().used.devices.end()) m_which->addItem(changed ? tr("of the planned speaker") : tr("of the speaker there"), snapshot.plan.job.goal.number);
+    if (changed) m_which->addItem(tr("of the one found"), core::kFound.number);
+}
+
+void OhmmeterLine::takeReading()
+{
+    if (!m_snapshot || !m_device || m_which->currentIndex() < 0) return;
+    const auto ohms = [](const QLineEdit* field) { return core::parseQuantity(field->text().toStdString(), core::Dimension::Resistance); };
+    const auto reading = ohms(m_reading);
+    const auto leads = m_leads->text().trimmed().isEmpty() ? core::Result<core::TypedQuantity>(core::TypedQuantity{}) : ohms(m_leads);
+    for (const auto* typed : {&reading, &leads})
+        if (!*typed) return say(tr("%1. Type a reading such as 3.3 or 3R3.").arg(QString::fromStdString(typed->error().message)));
+    const auto guess = core::nominalFromReading(reading->value, leads->value, core::ohmmeterWindows(m_practice));
+    if (!guess) {
+        const bool open = guess.error().code == core::ErrorCode::Open;
+        return say(open ? tr("%1 is no voice coil: a capacitor in series, a broken coil, or not a coil at all. Measure at the driver's own tabs.").arg(words::ohms(reading->value))
+                        : tr("The reading must be above what the leads read alone, and above 0."));
+    }
+    QStringList candidates;
+    for (const core::NominalCandidate& one : guess->value.candidates) candidates << words::ohms(one.nominal_ohm);
+    QString verdict = guess->value.likely ? tr("likely %1 nominal").arg(candidates.front()) : tr("ambiguous: could be %1 nominal").arg(candidates.join(tr(" or ")));
+    if (candidates.isEmpty()) verdict = tr("no usual nominal impedance fits: coils in series or parallel, or a part in circuit");
+    const core::StageId stage{m_which->currentData().toInt()};
+    const core::Fitout& used = stage == core::kFound ? m_snapshot->before().used : m_snapshot->after().used;
+    const core::Part& part = used.parts.at(used.devices.at(m_device).part);
+    for (const auto& [name, element] : part.inside) {
+        if (element.kind != core::ElementKind::Coil) continue;
+        say(tr("Re %1, measured; %2.").arg(words::ohms(reading->value - leads->value), verdict));
+        m_reading->clear();
+        emit edited(core::readResistance(m_snapshot->plan, stage, {m_device, name}, reading->value, leads->value));
+        return;
+    }
+}
+
+}  // namespace app

@@ -1,0 +1,36 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/snapshot.h"
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+
+namespace app {
+
+// An ohmmeter reading typed at a place, plug off. Enter settles Re and its origin at once.
+class OhmmeterLine : public QWidget {
+    Q_OBJECT
+public:
+    explicit OhmmeterLine(const core::Practice& practice, QWidget* parent = nullptr);
+    void present(const Snapshot& snapshot, core::DeviceId device);
+
+signals:
+    void edited(const core::Edit& edit);
+
+private:
+    void takeReading();
+    void say(const QString& text);
+
+    const core::Practice& m_practice;
+    QComboBox* m_which;  // the speaker as found, or the one that is planned
+    QLineEdit* m_reading;
+    QLineEdit* m_leads;
+    QLabel* m_answer;
+    const Snapshot* m_snapshot = nullptr;
+    core::DeviceId m_device{};
+};
+
+}  // namespace app

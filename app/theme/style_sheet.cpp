@@ -1,0 +1,59 @@
+#include "app/theme/style_sheet.h"
+
+#include "app/theme/theme.h"
+
+namespace app {
+namespace {
+
+// @name is a token, ~n~ a length in pixels at normal zoom.
+constexpr const char* kSheet = R"(
+QWidget { color: @ink; }
+QMainWindow, QDialog, QScrollArea, #stationPage, #centre { background: @paper; }
+QLabel[role="quiet"] { color: @ink2; }
+QLabel[role="strong"] { font-weight: bold; }
+QPushButton, QToolButton {
+    background: @raised; border: 1px solid @rule; border-radius: ~16~px; padding: ~3~px ~14~px; min-height: ~24~px;
+}
+QPushButton:hover, QToolButton:hover { border-color: @goldText; }
+QPushButton:checked, QPushButton[role="mend"], QPushButton:default { background: @goldTint; border-color: @goldText; font-weight: bold; }
+QPushButton:focus, QToolButton:focus { border: 2px solid @goldText; padding: ~2~px ~13~px; }
+QPushButton:disabled { color: @ink2; }
+QLineEdit {
+    background: @raised; border: 1px solid @rule; border-radius: ~4~px; padding: ~3~px ~8~px; min-height: ~24~px;
+    selection-background-color: @goldTint; selection-color: @ink;
+}
+QLineEdit:focus { border: 2px solid @goldText; padding: ~2~px ~7~px; }
+QComboBox QAbstractItemView { background: @raised; color: @ink; selection-background-color: @goldTint; selection-color: @ink; }
+QTextBrowser, QListView { background: @raised; border: 1px solid @rule; border-radius: ~4~px; }
+QListView:focus, QTextBrowser:focus { border: 2px solid @goldText; }
+QMenuBar { background: @paper; } QMenuBar::item { padding: ~5~px ~10~px; background: transparent; }
+QMenuBar::item:selected, QMenu::item:selected { background: @goldTint; color: @ink; }
+QMenu { background: @raised; border: 1px solid @rule; } QMenu::item { padding: ~5~px ~22~px; }
+QSplitter::handle { background: @rule; }
+QFrame[role="slip"] { background: @raised; border: 1px solid @rule; border-radius: ~2~px; }
+QFrame[role="notice"] { background: @goldTint; border: 1px solid @goldText; border-radius: ~2~px; }
+QFrame[role="slate"] { background: @raised; border: 1px solid @goldText; }
+QScrollArea { border: none; }
+QScrollBar:vertical { background: @paper; width: ~12~px; } QScrollBar::handle:vertical { background: @rule; border-radius: ~5~px; min-height: ~30~px; }
+QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
+QToolTip { background: @raised; color: @ink; border: 1px solid @rule; }
+)";
+
+}  // namespace
+
+QString styleSheet(const Theme& theme)
+{
+    const Tokens& tokens = theme.tokens();
+    QString sheet = QString::fromLatin1(kSheet);
+    // Longer names first: @ink2 holds @ink.
+    const std::pair<const char*, QColor> colours[] = {{"@goldTint", tokens.goldTint}, {"@goldText", tokens.goldText}, {"@raised", tokens.raised},
+                                                      {"@paper", tokens.paper},       {"@ink2", tokens.ink2},         {"@rule", tokens.rule},
+                                                      {"@ink", tokens.ink}};
+    for (const auto& [name, colour] : colours) sheet.replace(QLatin1String(name), colour.name());
+    QString sized;
+    const QStringList pieces = sheet.split(QLatin1Char('~'));
+    for (int i = 0; i < pieces.size(); ++i) sized += i % 2 == 1 ? QString::number(theme.px(pieces[i].toDouble())) : pieces[i];
+    return sized;
+}
+
+}  // namespace app

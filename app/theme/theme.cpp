@@ -1,0 +1,85 @@
+#include "app/theme/theme.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/style_sheet.h"
+
+namespace app {
+
+Theme::Theme(QApplication& application) : QObject(&application), m_application(application)
+{
+    for (const char* file : {":/fonts/Lato-Regular.ttf", ":/fonts/Lato-Bold.ttf", ":/fonts/Cabin-SemiBold.otf"})
+        QFontDatabase::addApplicationFont(QString::fromLatin1(file));
+    m_desktopIsDark = application.palette().color(QPalette::Window).lightnessF() < 0.5F;
+    application.setStyle(QStringLiteral("Fusion"));
+    applyToApplication();
+}
+
+void Theme::setGround(Ground ground)
+{
+    m_ground = ground;
+    applyToApplication();
+}
+
+void Theme::setZoom(double zoom)
+{
+    m_zoom = std::clamp(zoom, 0.8, 2.5);
+    applyToApplication();
+}
+
+void Theme::setUnits(words::UnitSystem units)
+{
+    m_units = units;
+    emit changed();
+}
+
+QFont Theme::title() const
+{
+    QFont font(QStringLiteral("Cabin"));
+    font.setPixelSize(px(17.0));
+    font.setWeight(QFont::DemiBold);
+    return font;
+}
+
+int Theme::px(double atNormalZoom) const { return static_cast<int>(std::lround(atNormalZoom * m_zoom)); }
+
+QFont Theme::lato(double pixels, bool bold) const
+{
+    QFont font(QStringLiteral("Lato"));
+    font.setPixelSize(px(pixels));
+    font.setBold(bold);
+    return font;
+}
+
+void Theme::applyToApplication()
+{
+    const bool dark = m_ground == Ground::Dark || (m_ground == Ground::FromDesktop && m_desktopIsDark);
+    m_tokens = dark ? darkened(Tokens{}) : Tokens{};
+    QPalette palette;
+    palette.setColor(QPalette::Window, m_tokens.paper);
+    palette.setColor(QPalette::WindowText, m_tokens.ink);
+    palette.setColor(QPalette::Base, m_tokens.raised);
+    palette.setColor(QPalette::AlternateBase, m_tokens.paper);
+    palette.setColor(QPalette::Text, m_tokens.ink);
+    palette.setColor(QPalette::PlaceholderText, m_tokens.ink2);
+    palette.setColor(QPalette::Button, m_tokens.raised);
+    palette.setColor(QPalette::ButtonText, m_tokens.ink);
+    palette.setColor(QPalette::ToolTipBase, m_tokens.raised);
+    palette.setColor(QPalette::ToolTipText, m_tokens.ink);
+    palette.setColor(QPalette::Highlight, m_tokens.goldTint);
+    palette.setColor(QPalette::HighlightedText, m_tokens.ink);
+    palette.setColor(QPalette::Link, m_tokens.goldText);
+    palette.setColor(QPalette::Disabled, QPalette::Text, m_tokens.ink2);
+    palette.setColor(QPalette::Disabled, QPalette::ButtonText, m_tokens.ink2);
+    palette.setColor(QPalette::Disabled, QPalette::WindowText, m_tokens.ink2);
+    m_application.setPalette(palette);
+    m_application.setFont(text());
+    m_application.setStyleSheet(styleSheet(*this));
+    emit changed();
+}
+
+}  // namespace app

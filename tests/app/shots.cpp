@@ -1,0 +1,40 @@
+// Not a test: opens the real window at 1280x800 with the demo plan, works it by keys, and saves one picture of each main view.
+#include <QApplication>
+#include <QDir>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/shell/main_window.h"
+#include "app/theme/theme.h"
+#include "tests/app/window_driver.h"
+
+int main(int argc, char** argv)
+{
+    QApplication application(argc, argv);
+    const QDir folder(argc > 1 ? QString::fromLocal8Bit(argv[1]) : QStringLiteral("."));
+    app::Theme theme(application);
+    tests::WindowDriver window(theme);
+    const auto shoot = [&](const char* name) {
+        QTest::qWait(150);
+        window.window().grab().save(folder.filePath(QLatin1String(name)));
+    };
+    window.window().resize(1280, 800);
+    theme.setGround(app::Ground::Light);
+    shoot("start.png");
+    window.openDemo();
+    window.pickCandidate("wb-alder-4");
+    shoot("match.png");
+    window.click("traceImpedance");
+    window.openSlate("68 uF 4 ohm");
+    shoot("slate.png");
+    window.closeSlate();
+    window.click("traceLevel");
+    window.click("mend_SPLIT2_0");
+    window.key(Qt::Key_9, Qt::ControlModifier);
+    shoot("job-card.png");
+    window.openTrouble();
+    theme.setGround(app::Ground::Dark);
+    shoot("trouble-dark.png");
+    return 0;
+}

@@ -1,0 +1,99 @@
+#include "tests/app/window_driver.h"
+
+#include <qcustomplot.h>
+
+#include <QAction>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QPushButton>
+#include <QTest>
+
+#include "app/shell/main_window.h"
+#include "app/widgets/candidate_model.h"
+#include "core/io/shop.h"
+
+namespace tests {
+
+WindowDriver::WindowDriver(app::Theme& theme)
+    : m_settings(m_folder.filePath(QStringLiteral("settings.ini")), QSettings::IniFormat),
+      m_session(std::make_unique<app::PlanSession>(core::shippedShop(), m_folder.filePath(QStringLiteral("recovery")))),
+      m_window(std::make_unique<app::MainWindow>(*m_session, theme, m_settings))
+{
+    m_window->show();
+    static_cast<void>(QTest::qWaitForWindowExposed(m_window.get()));
+    m_window->activateWindow();
+}
+
+WindowDriver::~WindowDriver() = default;
+
+void WindowDriver::openDemo() { m_window->findChild<QAction*>(QStringLiteral("actionDemo"))->trigger(); }
+
+void WindowDriver::openTrouble()
+{
+    m_session->undoStack().setClean();  // as if it had been saved: nothing asks
+    m_window->findChild<QAction*>(QStringLiteral("actionTrouble"))->trigger();
+}
+
+void WindowDriver::key(int key, Qt::KeyboardModifiers modifiers)
+{
+    QWidget* focus = QApplication::focusWidget();
+    QTest::keyClick(focus ? focus : m_window.get(), static_cast<Qt::Key>(key), modifiers);
+}
+
+void WindowDriver::click(const char* objectName)
+{
+    auto* button = m_window->findChild<QAbstractButton*>(QLatin1String(objectName));
+    Q_ASSERT_X(button, "click", objectName);
+    QTest::mouseClick(button, Qt::LeftButton);
+}
+
+void WindowDriver::type(const char* objectName, const QString& text)
+{
+    auto* field = m_window->findChild<QLineEdit*>(QLatin1String(objectName));
+    Q_ASSERT_X(field, "type", objectName);
+    field->setFocus();
+    field->selectAll();
+    QTest::keyClicks(field, text);
+    QTest::keyClick(field, Qt::Key_Return);
+}
+
+void WindowDriver::pickCandidate(const char* shelfKey)
+{
+    auto* list = m_window->findChild<QListView*>(QStringLiteral("candidateList"));
+    const auto* model = qobject_cast<const app::CandidateModel*>(list->model());
+    list->setFocus();
+    QTest::keyClick(list, Qt::Key_Home);
+    for (int row = model->rowOfKey(shelfKey); row > 0; --row) QTest::keyClick(list, Qt::Key_Down);
+    QTest::keyClick(list, Qt::Key_Return);
+}
+
+void WindowDriver::openSlate(const QString& text)
+{
+    key(Qt::Key_F4);
+    auto* line = m_window->findChild<QLineEdit*>(QStringLiteral("slateLine"));
+    line->selectAll();
+    QTest::keyClicks(line, text);
+}
+
+void WindowDriver::closeSlate() { QTest::keyClick(m_window->findChild<QLineEdit*>(QStringLiteral("slateLine")), Qt::Key_Escape); }
+
+QString WindowDriver::text(const char* objectName) const
+{
+    const auto* label = m_window->findChild<QLabel*>(QLatin1String(objectName));
+    return label ? label->text().replace(QChar(0x202F), QLatin1Char(' ')) : QString();
+}
+
+bool WindowDriver::has(const char* objectName) const { return m_window->findChild<QWidget*>(QLatin1String(objectName)) != nullptr; }
+
+QString WindowDriver::finding(const char* code) const { return text((std::string("numbers_") + code).c_str()); }
+
+QVector<double> WindowDriver::trace(int graph) const
+{
+    const auto* plot = m_window->findChild<QCustomPlot*>(QStringLiteral("tracePlot"));
+    QVector<double> values;
+    for (const QCPGraphData& point : *plot->graph(graph)->data()) values << point.value;
+    return values;
+}
+
+}  // namespace tests

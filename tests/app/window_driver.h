@@ -1,0 +1,48 @@
+#pragma once
+
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QString>
+#include <memory>
+
+#include "app/plan_session.h"
+
+namespace app {
+class MainWindow;
+class Theme;
+}  // namespace app
+
+namespace tests {
+
+// Works the real window as a person would: real key and mouse events, widgets by objectName, nothing behind its back.
+class WindowDriver {
+public:
+    explicit WindowDriver(app::Theme& theme);
+    ~WindowDriver();
+
+    [[nodiscard]] app::MainWindow& window() { return *m_window; }
+    [[nodiscard]] app::PlanSession& session() { return *m_session; }
+    [[nodiscard]] QString folder() const { return m_folder.path(); }
+
+    void openDemo();
+    void openTrouble();
+    void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
+    void click(const char* objectName);
+    void type(const char* objectName, const QString& text);  // replaces what stands there, then Enter
+    void pickCandidate(const char* shelfKey);                // arrows on the shelf, then Enter
+    void openSlate(const QString& text);
+    void closeSlate();
+    [[nodiscard]] QString text(const char* objectName) const;
+    [[nodiscard]] bool has(const char* objectName) const;
+    // The numbers line of a finding; empty: that finding is not there.
+    [[nodiscard]] QString finding(const char* code) const;
+    [[nodiscard]] QVector<double> trace(int graph) const;
+
+private:
+    QTemporaryDir m_folder;
+    QSettings m_settings;
+    std::unique_ptr<app::PlanSession> m_session;
+    std::unique_ptr<app::MainWindow> m_window;
+};
+
+}  // namespace tests
