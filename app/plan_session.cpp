@@ -126,19 +126,17 @@ void PlanSession::apply(const core::Edit& edit)
     m_undo.push(new EditCommand(*this, edit));
 }
 
-bool PlanSession::take(const core::Mend& mend)
+void PlanSession::take(const core::Mend& mend)
 {
-    if (const auto* edit = std::get_if<core::Edit>(&mend.act)) {
-        apply(*edit);
-        return true;
+    if (const auto* edit = std::get_if<core::Edit>(&mend.act)) return apply(*edit);
+    const auto& request = std::get<core::SolverRequest>(mend.act);
+    if (request.kind == core::SolverRequest::Kind::TakeReading) {
+        emit readingAsked(request.device, request.stage);
+        return;
     }
-    const auto found = core::answer(std::get<core::SolverRequest>(mend.act), m_document.plan, m_shop.practice, m_shop.shelf);
-    if (!found) {
-        emit refused(tr("The shelf has no other driver for this place."));
-        return false;
-    }
-    apply(*found);
-    return true;
+    const auto found = core::answer(request, m_document.plan, m_shop.practice, m_shop.shelf);
+    if (found) apply(*found);
+    else emit refused(tr("The shelf has no other driver for this place."));
 }
 
 QString PlanSession::recoveryPath() const

@@ -36,8 +36,8 @@ public:
     core::Result<void> saveAs(const QString& path);
 
     void apply(const core::Edit& edit);
-    // A mend's edit, asked of a solver where it must be. False: the solver has no answer.
-    bool take(const core::Mend& mend);
+    // A mend's edit, asked of a solver or of whoever holds the meter where it must be.
+    void take(const core::Mend& mend);
 
     // Unsaved work of an earlier session on this file, if there is some that differs from it.
     [[nodiscard]] bool hasRecovery() const;
@@ -50,6 +50,7 @@ signals:
     void opened();
     void saved();
     void refused(const QString& why);
+    void readingAsked(core::DeviceId device, core::StageId stage);
 
 private:
     friend class EditCommand;

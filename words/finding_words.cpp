@@ -91,6 +91,7 @@ QString textOf(const Mend& mend)
         case MendName::ReplaceCapacitor: return Words::tr("use %1").arg(farads(mend.figure));
         case MendName::BypassCapacitor: return Words::tr("bypass it");
         case MendName::ChooseDriver: return Words::tr("best other driver");
+        case MendName::MeasureRe: return Words::tr("measure it");
         case MendName::SetHighPass: return Words::tr("high-pass %1").arg(hertz(mend.figure));
     }
     return {};

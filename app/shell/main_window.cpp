@@ -52,6 +52,10 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     });
     connect(m_match, &MatchView::edited, &m_session, &PlanSession::apply);
     connect(m_match, &MatchView::placeChosen, this, &MainWindow::present);
+    connect(&m_session, &PlanSession::readingAsked, this, [this](core::DeviceId device, core::StageId stage) {
+        showStation(Match);
+        m_match->askForReading(device, stage);
+    });
     connect(m_jobCard, &JobCardView::said, this, [this](const QString& text) { m_notice->say(text); });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_stations, [this](bool whole) { m_stations->setHidden(whole); });
@@ -135,6 +139,7 @@ void MainWindow::present()
 
 void MainWindow::afterOpening()
 {
+    m_match->startAfresh();
     present();
     showStation(Match);
     m_notice->hide();

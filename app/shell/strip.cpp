@@ -17,7 +17,7 @@ namespace app {
 
 BandReed::BandReed(core::Band band, const Theme& theme, QWidget* parent) : QWidget(parent), m_band(band), m_theme(theme) {}
 
-QSize BandReed::sizeHint() const { return {m_theme.px(112), m_theme.px(58)}; }
+QSize BandReed::sizeHint() const { return {m_theme.px(98), m_theme.px(58)}; }
 
 void BandReed::show(const core::BandFigures* before, const core::BandFigures* after)
 {
@@ -73,6 +73,8 @@ Strip::Strip(const Theme& theme, QWidget* parent)
     m_subtitle->setProperty("role", "quiet");
     m_ears->setObjectName(QStringLiteral("listenerChoice"));
     m_ears->setAccessibleName(tr("Whose ears are listened with"));
+    for (QLabel* label : {m_title, m_subtitle}) label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    m_title->setMinimumWidth(110);
     m_ears->setMinimumHeight(30);
     auto* names = new QVBoxLayout;
     names->setSpacing(0);
@@ -87,7 +89,7 @@ Strip::Strip(const Theme& theme, QWidget* parent)
     ears->addWidget(m_ears);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(18, 4, 12, 4);
-    layout->setSpacing(14);
+    layout->setSpacing(10);
     layout->addLayout(names, 1);
     layout->addLayout(ears);
     for (const core::BandEdges& edges : core::kBands) {

@@ -40,6 +40,7 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     m_plot->setMinimumHeight(120);
     m_title->setObjectName(QStringLiteral("traceTitle"));
     m_about->setProperty("role", "quiet");
+    m_about->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     m_whole->setObjectName(QStringLiteral("traceWhole"));
     m_whole->setCheckable(true);
     auto* head = new QHBoxLayout;
@@ -153,7 +154,8 @@ void TraceDrawer::redraw()
     const core::Fitout& used = m_snapshot->after().used;
     if (impedance) m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
     else m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
-    m_about->setText(impedance ? tr("magnitude of the load") : tr("distance and driver only: no direction, covers, mirrors or cabin yet"));
+    m_about->setText(impedance ? tr("magnitude of the load") : tr("direct sound only: no cabin yet"));
+    m_about->setToolTip(tr("This version knows distance, delay, filters and the driver in its panel; not yet direction, covers, mirrors or the cabin."));
     const Curve before = curveOf(m_snapshot->before());
     const Curve after = curveOf(m_snapshot->after());
     m_plot->graph(kBefore)->setData(before.x, before.y, true);

@@ -30,7 +30,7 @@ FigureTable::FigureTable(const Theme& theme, QWidget* parent) : QWidget(parent),
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(16);
     grid->setVerticalSpacing(2);
-    const std::array<QString, RowCount> names{tr("speaker"), tr("impedance"), tr("capacitor cuts at"), tr("into the driver itself, −3 dB at"), tr("source sees at least"), tr("clipping there")};
+    const std::array<QString, RowCount> names{tr("speaker"), tr("impedance"), tr("capacitor cuts at"), tr("−3 dB, real driver"), tr("source sees at least"), tr("clipping there")};
     for (const auto& [column, title] : {std::pair{1, tr("as found")}, std::pair{2, tr("as planned")}}) {
         auto* heading = new QLabel(title, this);
         heading->setProperty("role", "strong");
@@ -41,13 +41,13 @@ FigureTable::FigureTable(const Theme& theme, QWidget* parent) : QWidget(parent),
         const auto index = static_cast<size_t>(row);
         auto* name = new QLabel(names[index], this);
         name->setProperty("role", "quiet");
-        grid->addWidget(name, row + 1, 0, Qt::AlignBottom);
+        grid->addWidget(name, row + 1, 0, Qt::AlignVCenter);
         for (const auto& [column, prefix] : {std::pair{&m_before, "before_"}, std::pair{&m_after, "after_"}}) {
             auto* cell = new QLabel(this);
             cell->setObjectName(QLatin1String(prefix) + QLatin1String(keys[index]));
             cell->setTextInteractionFlags(Qt::TextSelectableByMouse);
             column->cells[index] = cell;
-            grid->addWidget(cell, row + 1, column == &m_before ? 1 : 2, Qt::AlignBottom);
+            grid->addWidget(cell, row + 1, column == &m_before ? 1 : 2, Qt::AlignVCenter);
         }
     }
     m_change->setObjectName(QStringLiteral("levelChange"));
@@ -96,7 +96,7 @@ void FigureTable::present(const Snapshot& snapshot, core::DeviceId device)
     m_change->setVisible(both);
     m_restoring->setVisible(both && change.restoring.has_value());
     if (!both) return;
-    m_change->setText(tr("At equal volts the load alone gives %1; with driver and capacitor it is %2 in 250 Hz–4 kHz.")
+    m_change->setText(tr("At equal volts the load alone gives %1; driver and all, %2 in the middle.")
                           .arg(words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db)));
     if (change.restoring)
         m_restoring->setText(tr("The old corner comes back with %1; to buy: %2 (E6), %3 (E12), %4 (E24).")

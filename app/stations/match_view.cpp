@@ -75,8 +75,30 @@ void MatchView::present(const Snapshot& snapshot, core::ListenerId listener)
     showCandidates();
 }
 
+void MatchView::askForReading(core::DeviceId device, core::StageId stage)
+{
+    if (const auto found = m_snapshot->after().used.devices.find(device); found != m_snapshot->after().used.devices.end()) choosePlace(found->second.at);
+    m_ohmmeter->ask(stage);
+}
+
+void MatchView::startAfresh()
+{
+    m_place = {};
+    m_candidates->setCandidates({});
+}
+
+// What was chosen stays chosen; at first it is the one that is planned, else the best.
+int MatchView::rowToChoose(const std::string& before) const
+{
+    if (const int row = before.empty() ? -1 : m_candidates->rowOfKey(before); row >= 0) return row;
+    for (int row = 0; row < m_candidates->rowCount(); ++row)
+        if (m_candidates->candidate(row).fitted) return row;
+    return 0;
+}
+
 void MatchView::choosePlace(core::PlaceId place)
 {
+    if (place != m_place) startAfresh();
     m_place = place;
     present(*m_snapshot, m_listener);
     emit placeChosen();
@@ -115,8 +137,7 @@ void MatchView::showCandidates()
     const std::string key = current >= 0 ? m_candidates->candidate(current).part.shelfKey : std::string();
     m_shelfTitle->setText(device ? tr("From the shelf, best first") : tr("No driver stands at this place"));
     m_candidates->setCandidates(device ? core::rankDrivers(m_snapshot->plan, m_shop.practice, m_shop.shelf, device, m_snapshot->evaluation) : std::vector<core::Candidate>{});
-    const int row = key.empty() ? 0 : std::max(0, m_candidates->rowOfKey(key));
-    m_list->setCurrentIndex(m_candidates->index(row));
+    m_list->setCurrentIndex(m_candidates->index(rowToChoose(key)));
     m_fit->setEnabled(m_candidates->rowCount() > 0);
 }
 

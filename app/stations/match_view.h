@@ -25,7 +25,9 @@ public:
     MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent = nullptr);
 
     void present(const Snapshot& snapshot, core::ListenerId listener);
+    void startAfresh();  // another plan: nothing chosen in the last one counts
     [[nodiscard]] core::DeviceId chosenDevice() const;
+    void askForReading(core::DeviceId device, core::StageId stage);
 
 signals:
     void edited(const core::Edit& edit);
@@ -39,6 +41,7 @@ private:
     void showPlaces();
     void showPlace();
     void showCandidates();
+    [[nodiscard]] int rowToChoose(const std::string& before) const;
     void fitChosen();
 
     const core::Shop& m_shop;

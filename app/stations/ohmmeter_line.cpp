@@ -7,6 +7,7 @@
 #include <QSignalBlocker>
 #include <QStringList>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "core/edits/named_edits.h"
 #include "core/evaluate/practice_shapes.h"
@@ -72,6 +73,13 @@ void OhmmeterLine::present(const Snapshot& snapshot, core::DeviceId device)
     const bool changed = found != snapshot.before().used.devices.end() && planned != snapshot.after().used.devices.end() && found->second.part != planned->second.part;
     if (planned != snapshot.after().used.devices.end()) m_which->addItem(changed ? tr("of the planned speaker") : tr("of the speaker there"), snapshot.plan.job.goal.number);
     if (changed) m_which->addItem(tr("of the one found"), core::kFound.number);
+}
+
+void OhmmeterLine::ask(core::StageId stage)
+{
+    m_which->setCurrentIndex(std::max(0, m_which->findData(stage.number)));
+    m_reading->setFocus();
+    say(tr("Plug off, meter across the driver's own tabs; type what it shows, then Enter."));
 }
 
 void OhmmeterLine::takeReading()

@@ -16,6 +16,7 @@ class OhmmeterLine : public QWidget {
 public:
     explicit OhmmeterLine(const core::Practice& practice, QWidget* parent = nullptr);
     void present(const Snapshot& snapshot, core::DeviceId device);
+    void ask(core::StageId stage);  // the field is ready for the reading at this stage
 
 signals:
     void edited(const core::Edit& edit);

@@ -12,11 +12,11 @@ QMainWindow, QDialog, QScrollArea, #stationPage, #centre { background: @paper; }
 QLabel[role="quiet"] { color: @ink2; }
 QLabel[role="strong"] { font-weight: bold; }
 QPushButton, QToolButton {
-    background: @raised; border: 1px solid @rule; border-radius: ~16~px; padding: ~3~px ~14~px; min-height: ~24~px;
+    background: @raised; border: 1px solid @rule; border-radius: ~16~px; padding: ~3~px ~12~px; min-height: ~24~px;
 }
 QPushButton:hover, QToolButton:hover { border-color: @goldText; }
 QPushButton:checked, QPushButton[role="mend"], QPushButton:default { background: @goldTint; border-color: @goldText; font-weight: bold; }
-QPushButton:focus, QToolButton:focus { border: 2px solid @goldText; padding: ~2~px ~13~px; }
+QPushButton:focus, QToolButton:focus { border: 2px solid @goldText; padding: ~2~px ~11~px; }
 QPushButton:disabled { color: @ink2; }
 QLineEdit {
     background: @raised; border: 1px solid @rule; border-radius: ~4~px; padding: ~3~px ~8~px; min-height: ~24~px;

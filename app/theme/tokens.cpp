@@ -13,7 +13,8 @@ QColor turned(const QColor& colour)
     float saturation = 0.0F;
     float lightness = 0.0F;
     colour.getHslF(&hue, &saturation, &lightness);
-    return QColor::fromHslF(std::max(hue, 0.0F), saturation * 0.8F, 1.0F - 0.92F * lightness);
+    const float keep = lightness > 0.8F ? 0.35F : 0.8F;  // a pale ground would turn into a loud one
+    return QColor::fromHslF(std::max(hue, 0.0F), saturation * keep, 1.0F - 0.92F * lightness);
 }
 
 double luminance(const QColor& colour)

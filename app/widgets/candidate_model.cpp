@@ -95,12 +95,12 @@ void CandidateDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opt
         right -= m_theme.px(4);
     }
     painter->setPen(selected ? tokens.ink : tokens.ink2);
-    QString verdict = tr("nothing against it");
-    if (!severities.isEmpty()) {
+    if (severities.isEmpty()) {
+        painter->drawText(area, Qt::AlignTop | Qt::AlignRight, tr("nothing found against it"));
+    } else {
         const auto worst = static_cast<core::Severity>(severities.front().toInt());
-        verdict = tr("%1 %2").arg(severities.count(severities.front())).arg(words::nameOf(worst));
+        painter->drawText(area, Qt::AlignBottom | Qt::AlignRight, tr("%1 %2").arg(severities.count(severities.front())).arg(words::nameOf(worst)));
     }
-    painter->drawText(area, Qt::AlignBottom | Qt::AlignRight, verdict);
     painter->restore();
 }
 

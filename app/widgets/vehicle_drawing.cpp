@@ -38,7 +38,7 @@ double VehicleDrawing::scale() const
 {
     const core::Body& body = m_snapshot->plan.body;
     const double tall = (height() - m_theme.px(34)) / std::max(1.0, body.length_m);
-    const double wide = (width() - m_theme.px(130)) / std::max(0.5, body.width_m);
+    const double wide = (width() - m_theme.px(112)) / std::max(0.5, body.width_m);
     return std::max(10.0, std::min(tall, wide));
 }
 

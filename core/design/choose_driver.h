@@ -23,7 +23,7 @@ struct Candidate {
 [[nodiscard]] std::vector<Candidate> rankDrivers(const Plan& plan, const Practice& practice, const Shelf& shelf, DeviceId device,
                                                  const Evaluation& last = {});
 
-// The edit that answers a mend's request: the best candidate that is not fitted already. Nothing if the shelf has none.
+// The edit that answers a request for another driver: the best candidate that is not fitted already. Nothing if the shelf has none.
 [[nodiscard]] std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf);
 
 }  // namespace core

@@ -14,6 +14,10 @@ struct CsvSink {
     int line = 1;
 };
 
+constexpr int kRowNotBegun = 0;  // libcsv's own first state
+
+int noSpace(unsigned char) { return 0; }
+
 void takeCell(void* data, size_t size, void* sink) { static_cast<CsvSink*>(sink)->current.cells.emplace_back(static_cast<const char*>(data), size); }
 
 void takeRow(int, void* sink)
@@ -30,6 +34,7 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& 
 {
     csv_parser parser{};
     if (csv_init(&parser, CSV_STRICT | CSV_STRICT_FINI) != 0) return tl::unexpected(InputError{file, {}, "no memory to read it"});
+    csv_set_space_func(&parser, noSpace);  // blanks are part of a cell, as RFC 4180 has it
     CsvSink sink;
     // Line by line, so that every row knows where it began; a quoted cell may run over several.
     size_t start = 0;
@@ -37,7 +42,7 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& 
     bool failed = false;
     while (start < text.size() && !failed) {
         const size_t end = std::min(text.find('\n', start), text.size() - 1) + 1;
-        if (sink.current.cells.empty()) sink.line = line;
+        if (parser.pstate == kRowNotBegun) sink.line = line;
         failed = csv_parse(&parser, text.data() + start, end - start, takeCell, takeRow, &sink) != end - start;
         start = end;
         ++line;

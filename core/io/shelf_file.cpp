@@ -11,8 +11,11 @@
 namespace core {
 namespace {
 
-std::optional<double> number(const std::string& text)
+// Blanks round a number do no harm.
+std::optional<double> number(std::string text)
 {
+    text.erase(0, text.find_first_not_of(' '));
+    text.erase(text.find_last_not_of(' ') + 1);
     double value = 0.0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
     if (error != std::errc{} || end != text.data() + text.size()) return std::nullopt;

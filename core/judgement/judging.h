@@ -35,12 +35,20 @@ struct Judging {
     }
 };
 
-// A severity that rests on a class guess is at most Care, and says so.
+// A severity that rests on a class guess is at most Care and says so.
 inline void soften(Finding& finding, Origin worst)
 {
     if (worst != Origin::ClassGuess) return;
     finding.couldBe = true;
     finding.severity = std::min(finding.severity, Severity::Care);
+}
+
+// Where it is the coil's resistance that nobody knows, an ohmmeter comes before every other mend.
+inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
+{
+    if (!finding.couldBe || run.coil.at(Quantity::Re_ohm).basis.origin != Origin::ClassGuess) return;
+    finding.mends.push_back({MendName::MeasureRe, 0.0, SolverRequest{SolverRequest::Kind::TakeReading, run.run.id.coil.device, stage}});
+    std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
 }
 
 // Limits pass within this share: 0.8 x 3 is not exact in binary.
@@ -50,7 +58,7 @@ inline constexpr double kLimitSlack = 1e-9;
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)
 {
-    return {MendName::ChooseDriver, 0.0, SolverRequest{SolverRequest::Kind::ChooseDriver, device}};
+    return {MendName::ChooseDriver, 0.0, SolverRequest{SolverRequest::Kind::ChooseDriver, device, {}}};
 }
 
 }  // namespace core

@@ -55,6 +55,8 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
                             {{circuit.channel, Quantity::LeastLoad_ohm}, judging.goalId, {minimum.value, minimum.basis.origin}, {}, {}}};
         if (finding.where.size() > 1) finding.mends.push_back(chooseDriverMend(std::get<DeviceId>(finding.where[1])));
         soften(finding, std::max(circuit.worst, minimum.basis.origin));
+        for (const RunResult& run : judging.goal.runs)
+            if (run.run.id.channel == circuit.channel) offerOhmmeter(finding, run, judging.goalId);
         findings.push_back(std::move(finding));
     }
     return findings;
@@ -85,6 +87,8 @@ std::vector<Finding> judgeLowerLoadOnFactory(const Judging& judging)
                             {{coil, Quantity::Re_ohm}, kFound, {old.value, old.basis.origin}, {}, {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, worst);
+        offerOhmmeter(finding, *run, judging.goalId);
+        offerOhmmeter(finding, *before, kFound);
         findings.push_back(std::move(finding));
     }
     return findings;
@@ -111,6 +115,8 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
                             {{coil, Quantity::Nominal_ohm}, kFound, {before->driver.nominal_ohm, before->coil.at(Quantity::Nominal_ohm).basis.origin}, {}, {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, worst);
+        offerOhmmeter(finding, *run, judging.goalId);
+        offerOhmmeter(finding, *before, kFound);
         findings.push_back(std::move(finding));
     }
     return findings;
@@ -140,6 +146,7 @@ std::vector<Finding> judgeCoilOverRating(const Judging& judging)
         }
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, worst);
+        offerOhmmeter(finding, *run, judging.goalId);
         findings.push_back(std::move(finding));
     }
     return findings;

@@ -25,14 +25,15 @@ struct Evidence {
     bool operator==(const Evidence&) const = default;
 };
 
-// Asked of a solver when the mend is taken: its answer is an edit.
+// Asked when the mend is taken: a solver answers with an edit, a reading is typed by whoever holds the meter.
 struct SolverRequest {
-    enum class Kind { ChooseDriver } kind = Kind::ChooseDriver;
+    enum class Kind { ChooseDriver, TakeReading } kind = Kind::ChooseDriver;
     DeviceId device{};
+    StageId stage{};  // of the reading
     bool operator==(const SolverRequest&) const = default;
 };
 
-enum class MendName { ReplaceCapacitor, BypassCapacitor, ChooseDriver, SetHighPass };
+enum class MendName { ReplaceCapacitor, BypassCapacitor, ChooseDriver, SetHighPass, MeasureRe };
 
 struct Mend {
     MendName name{};

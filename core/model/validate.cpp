@@ -102,8 +102,8 @@ private:
             checkFigures(place.room, where + "/room");
             if (!place.pair) continue;
             const auto pair = m_plan.places.find(place.pair);
-            if (pair == m_plan.places.end() || pair->second.pair != id)
-                add(where + "/pair", "names " + textOf(place.pair) + ", which does not name it back");
+            if (pair == m_plan.places.end() || pair->second.pair != id || place.pair == id)
+                add(where + "/pair", "names " + textOf(place.pair) + ", which is no other place that names it back");
             else if (place.followsPair && pair->second.followsPair)
                 add(where + "/followsPair", "both places of a pair follow each other");
         }

@@ -1,0 +1,55 @@
+#pragma once
+
+#include <gtest/gtest.h>
+
+#include "core/design/choose_driver.h"
+#include "core/edits/named_edits.h"
+#include "core/evaluate/evaluate.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+#include "core/judgement/judge.h"
+#include "core/shipped/shipped.h"
+
+// The demo plans as they ship, for tests that need a whole plan. Expected values never come from them.
+namespace tests {
+
+inline core::Plan demoPlan()
+{
+    auto document = core::readPlanText(std::string(core::shippedDemoText()), "demo.reed");
+    EXPECT_TRUE(document) << core::oneLine(document.error());
+    return document->plan;
+}
+
+inline core::Plan troublePlan()
+{
+    auto document = core::readPlanText(std::string(core::shippedTroubleText()), "demo-trouble.reed");
+    EXPECT_TRUE(document) << core::oneLine(document.error());
+    return document->plan;
+}
+
+inline constexpr core::DeviceId kRadio{10}, kLeftPlug{11}, kLeftSpeaker{12}, kRightSpeaker{14};
+inline constexpr core::ReadingId kNoReading{};
+
+// A driver with just these figures, all stated.
+inline core::Part driverPart(const std::string& name, std::initializer_list<std::pair<core::Quantity, double>> figures)
+{
+    core::Part part{.kind = core::PartKind::Driver, .name = name, .shelfKey = name};
+    for (const auto& [quantity, value] : figures) part.figures[quantity] = core::Known{value};
+    part.terminals = {{"1+", "tabs"}, {"1-", "tabs"}};
+    part.inside["1"] = core::Element{.kind = core::ElementKind::Coil, .a = "1+", .b = "1-"};
+    return part;
+}
+
+inline core::Plan withDriver(const core::Plan& plan, const core::Part& part) { return core::apply(plan, core::fitPart(plan, kLeftSpeaker, part)).plan; }
+
+inline core::Plan withShelfDriver(const core::Plan& plan, const std::string& key)
+{
+    for (const core::Part& part : core::shippedShop().shelf.drivers)
+        if (part.shelfKey == key) return withDriver(plan, part);
+    ADD_FAILURE() << "no " << key << " on the shelf";
+    return plan;
+}
+
+inline core::Evaluation evaluated(const core::Plan& plan) { return core::evaluateJob(plan, core::shippedShop().practice); }
+
+}  // namespace tests

@@ -1,0 +1,191 @@
+// The small readers and writers: CSV, shelf, practice, netlist, atomic files.
+#include <gtest/gtest.h>
+#include <rapidcheck/gtest.h>
+#include <unistd.h>
+
+#include <filesystem>
+#include <fstream>
+#include <sstream>
+
+#include "core/evaluate/circuit.h"
+#include "core/evaluate/resolve.h"
+#include "core/io/atomic_file.h"
+#include "core/io/csv.h"
+#include "core/io/netlist_file.h"
+#include "core/io/practice_file.h"
+#include "core/io/shelf_file.h"
+#include "tests/core/demo_plan.h"
+
+namespace core {
+namespace {
+
+namespace fs = std::filesystem;
+
+class Folder {
+public:
+    Folder() { fs::create_directories(m_path); }
+    ~Folder() { fs::remove_all(m_path); }
+    [[nodiscard]] std::string file(const std::string& name) const { return (m_path / name).string(); }
+
+private:
+    fs::path m_path = fs::temp_directory_path() / ("golden-reed-files-" + std::to_string(::getpid()));
+};
+
+TEST(Csv, QuotesWhatMustBeQuotedAndKnowsItsLines)
+{
+    const auto rows = readCsv("a,b\r\n\"one, \"\"two\"\"\nthree\",4\r\nlast,5\r\n", "x.csv");
+    ASSERT_TRUE(rows) << oneLine(rows.error());
+    EXPECT_EQ((*rows)[1].cells, (std::vector<std::string>{"one, \"two\"\nthree", "4"}));
+    EXPECT_EQ((*rows)[1].line, 2);
+    EXPECT_EQ((*rows)[2].line, 4);
+}
+
+TEST(Csv, NamesTheLineOfAQuoteThatIsNeverClosed)
+{
+    const auto rows = readCsv("a,b\n\"open,4\n", "x.csv");
+    ASSERT_FALSE(rows);
+    EXPECT_EQ(rows.error().where, "line 2");
+}
+
+RC_GTEST_PROP(CsvProperty, WriteThenReadGivesTheSameCells, ())
+{
+    const auto cell = rc::gen::container<std::string>(rc::gen::element('a', ' ', ',', '"', '\n', '\r', '7'));
+    const auto table = *rc::gen::nonEmpty(rc::gen::container<std::vector<std::vector<std::string>>>(rc::gen::nonEmpty(rc::gen::container<std::vector<std::string>>(cell))));
+    std::ostringstream out;
+    for (auto row : table) {
+        row.front() = "x" + row.front();  // a row of one empty cell is a blank line, which is skipped
+        writeCsvRow(out, row);
+    }
+    const auto rows = readCsv(out.str(), "x.csv");
+    RC_ASSERT(rows.has_value());
+    RC_ASSERT(rows->size() == table.size());
+    for (size_t i = 0; i < table.size(); ++i) {
+        auto expected = table[i];
+        expected.front() = "x" + expected.front();
+        RC_ASSERT((*rows)[i].cells == expected);
+    }
+}
+
+TEST(ShelfFile, TheShippedShelfIsInOrder)
+{
+    const auto file = readShelf(std::string(shippedShelfText()), "shelf.csv");
+    ASSERT_TRUE(file);
+    EXPECT_TRUE(file->errors.empty());
+    EXPECT_GE(file->shelf.drivers.size(), 12U);
+}
+
+TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
+{
+    const auto file = readShelf("key,name,re_ohm,colour\na,A,3.3,red\nb,B,three,red\nc,C,-3,red\nd,D\ne,,3.3,red\na,A again,3.3,red\nf,F,,blue\n", "s.csv");
+    ASSERT_TRUE(file);
+    EXPECT_EQ(file->shelf.drivers.size(), 2U);
+    EXPECT_FALSE(file->shelf.drivers[1].figures.contains(Quantity::Re_ohm));
+    ASSERT_EQ(file->errors.size(), 5U);
+    EXPECT_EQ(oneLine(file->errors[0]), "s.csv line 3, column 3 (re_ohm): found 'three', expected a number such as 3.3");
+    EXPECT_EQ(oneLine(file->errors[1]), "s.csv line 4, column 3 (re_ohm): found -3, allowed 0.05 to 1000 ohm");
+    EXPECT_EQ(oneLine(file->errors[2]), "s.csv line 5: found 2 cells, expected 4");
+    EXPECT_EQ(oneLine(file->errors[3]), "s.csv line 6: needs a key and a name");
+    EXPECT_EQ(oneLine(file->errors[4]), "s.csv line 7: the key 'a' stands here a second time");
+}
+
+TEST(ShelfFile, NeedsAHeading)
+{
+    EXPECT_EQ(oneLine(readShelf("", "s.csv").error()), "s.csv: is empty; expected a heading line with key and name");
+    EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv").error()), "s.csv line 1: the heading needs the columns key and name");
+}
+
+TEST(PracticeFile, TheShippedOneNamesASourceForEveryEntry)
+{
+    const Practice practice = shippedShop().practice;
+    for (const auto& [key, entry] : practice.entries) EXPECT_FALSE(entry.source.empty());
+    for (const auto& [name, one] : practice.classes) EXPECT_FALSE(one.source.empty()) << name;
+}
+
+struct PracticeRow {
+    const char* from;
+    const char* to;
+    const char* where;
+};
+class BrokenPractice : public testing::TestWithParam<PracticeRow> {};
+TEST_P(BrokenPractice, IsRefusedWithItsPlace)
+{
+    std::string text(shippedPracticeText());
+    const size_t at = text.find(GetParam().from);
+    ASSERT_NE(at, std::string::npos);
+    text.replace(at, std::string(GetParam().from).size(), GetParam().to);
+    const auto practice = readPractice(text, "p.json");
+    ASSERT_FALSE(practice);
+    EXPECT_EQ(practice.error().where, GetParam().where);
+}
+INSTANTIATE_TEST_SUITE_P(Each, BrokenPractice,
+                         testing::Values(PracticeRow{"{", "", "/"}, PracticeRow{"reed-practice", "cake", "/format"}, PracticeRow{"\"loadStop_ratio\"", "\"loadStopp_ratio\"", "/entries/loadStop_ratio"},
+                                         PracticeRow{"\"value\": 0.7", "\"value\": 7", "/entries/loadStop_ratio"}, PracticeRow{"\"value\": 0.7", "\"value\": \"x\"", "/entries/loadStop_ratio"},
+                                         PracticeRow{"\"fs_hz\": 2800.0", "\"fs_hz\": 0", "/classes/coaxialTweeter13"}, PracticeRow{"\"usualClass\": \"coaxial165\"", "\"usualClass\": \"none\"", "/usualClass"}));
+
+TEST(Netlist, EveryValueReadsBackBitForBit)
+{
+    const auto circuit = circuitOf(resolve(tests::demoPlan(), kFound), {tests::kRadio, "RL"}, shippedShop().practice);
+    std::ostringstream out;
+    writeNetlist(out, *circuit, "title\nwith a break");
+    std::istringstream in(out.str());
+    std::string line;
+    std::getline(in, line);
+    EXPECT_EQ(line, "title with a break");
+    size_t index = 0;
+    while (std::getline(in, line) && line != ".ac dec 160 20 20k") {
+        if (line.starts_with('*')) continue;
+        std::istringstream fields(line);
+        std::string name, plus, minus, value;
+        fields >> name >> plus >> minus >> value;
+        const NetworkElement& element = circuit->network.elements.at(index++);
+        EXPECT_EQ(std::stoi(plus), element.plus);
+        if (value != "AC") {
+            EXPECT_EQ(std::stod(value), element.value) << line;
+        }
+    }
+    EXPECT_EQ(index, circuit->network.elements.size());
+    std::getline(in, line);
+    EXPECT_EQ(line, ".end");
+}
+
+TEST(AtomicFile, KeepsTheLastFiveAndLeavesNothingElseBehind)
+{
+    const Folder folder;
+    const std::string path = folder.file("plan.reed");
+    for (int i = 0; i < 8; ++i) ASSERT_TRUE(writeAtomically(path, "content " + std::to_string(i)));
+    EXPECT_EQ(*readWholeFile(path), "content 7");
+    for (int copy = 1; copy <= 5; ++copy) EXPECT_EQ(*readWholeFile(path + "~" + std::to_string(copy)), "content " + std::to_string(7 - copy));
+    EXPECT_EQ(std::distance(fs::directory_iterator(fs::path(path).parent_path()), {}), 6);
+}
+
+TEST(AtomicFile, WritesThroughALink)
+{
+    const Folder folder;
+    ASSERT_TRUE(writeAtomically(folder.file("real.reed"), "old", 0));
+    fs::create_symlink(folder.file("real.reed"), folder.file("link.reed"));
+    ASSERT_TRUE(writeAtomically(folder.file("link.reed"), "new", 0));
+    EXPECT_TRUE(fs::is_symlink(folder.file("link.reed")));
+    EXPECT_EQ(*readWholeFile(folder.file("real.reed")), "new");
+}
+
+TEST(AtomicFile, AFailedWriteLosesNothing)
+{
+    const Folder folder;
+    const std::string path = folder.file("plan.reed");
+    ASSERT_TRUE(writeAtomically(path, "old"));
+    fs::create_directory(path + ".writing");  // where the new content would have to go
+    const auto written = writeAtomically(path, "new");
+    ASSERT_FALSE(written);
+    EXPECT_EQ(written.error().file, path);
+    EXPECT_EQ(*readWholeFile(path), "old");
+}
+
+TEST(AtomicFile, SaysWhatCannotBeRead)
+{
+    const Folder folder;
+    EXPECT_EQ(readWholeFile(folder.file("none.reed")).error().file, folder.file("none.reed"));
+    EXPECT_FALSE(readWholeFile(fs::temp_directory_path().string()));
+}
+
+}  // namespace
+}  // namespace core

@@ -1,0 +1,112 @@
+#include "core/job/job_plan.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "tests/core/demo_plan.h"
+
+namespace core {
+namespace {
+
+JobPlan jobOf(const Plan& plan) { return planJob(kFound, plan.job.goal, tests::evaluated(plan)); }
+
+Plan newDriverAndCapacitor()
+{
+    const Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    return apply(plan, replaceCapacitor(plan, {tests::kLeftPlug, "C"}, 100e-6)).plan;
+}
+
+std::ptrdiff_t firstOf(const JobPlan& job, StepKind kind)
+{
+    return std::find_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; }) - job.steps.begin();
+}
+std::ptrdiff_t lastOf(const JobPlan& job, StepKind kind)
+{
+    return job.steps.rend() - std::find_if(job.steps.rbegin(), job.steps.rend(), [&](const Step& step) { return step.kind == kind; }) - 1;
+}
+std::ptrdiff_t countOf(const JobPlan& job, StepKind kind)
+{
+    return std::count_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; });
+}
+
+TEST(JobPlan, NothingPlannedIsNothingToDo)
+{
+    const JobPlan job = jobOf(tests::demoPlan());
+    EXPECT_TRUE(job.steps.empty());
+    EXPECT_TRUE(job.parts.empty());
+    EXPECT_EQ(job.minutes, 0.0);
+}
+
+// The order is a fact of the trade: battery first, trial before the panels go back, on a trial fuse; common practice, no source.
+TEST(JobPlan, GoesInTheOrderOfTheTrade)
+{
+    const JobPlan job = jobOf(newDriverAndCapacitor());
+    EXPECT_LT(firstOf(job, StepKind::PowerDown), firstOf(job, StepKind::OpenTrim));
+    EXPECT_LT(firstOf(job, StepKind::OpenTrim), firstOf(job, StepKind::RemoveDriver));
+    EXPECT_LT(firstOf(job, StepKind::RemoveDriver), firstOf(job, StepKind::CheckResistance));
+    EXPECT_LT(firstOf(job, StepKind::CheckResistance), firstOf(job, StepKind::Connect));
+    EXPECT_LT(lastOf(job, StepKind::FitDriver), firstOf(job, StepKind::PowerUpTrial));
+    EXPECT_LT(firstOf(job, StepKind::TrySound), firstOf(job, StepKind::CloseTrim));
+}
+
+TEST(JobPlan, DoesBothPlaces)
+{
+    const JobPlan job = jobOf(newDriverAndCapacitor());
+    for (const StepKind kind : {StepKind::OpenTrim, StepKind::RemoveDriver, StepKind::SwapLead, StepKind::MakeLead, StepKind::FitDriver, StepKind::CloseTrim}) EXPECT_EQ(countOf(job, kind), 2);
+    EXPECT_EQ(countOf(job, StepKind::PowerDown), 1);
+}
+
+TEST(JobPlan, CautionsStandAtTheirStep)
+{
+    const JobPlan job = jobOf(newDriverAndCapacitor());
+    for (const auto& [kind, caution] : {std::pair{StepKind::OpenTrim, Caution::Restraints}, std::pair{StepKind::PowerDown, Caution::BatteryFirst},
+                                        std::pair{StepKind::PowerUpTrial, Caution::RestraintPlugsOpen}, std::pair{StepKind::TrySound, Caution::HearingStartLow}}) {
+        const auto& cautions = job.steps.at(static_cast<size_t>(firstOf(job, kind))).cautions;
+        EXPECT_NE(std::find(cautions.begin(), cautions.end(), caution), cautions.end());
+    }
+}
+
+TEST(JobPlan, NamesTheReadingToExpectAndTheCapacitorToMake)
+{
+    const JobPlan job = jobOf(newDriverAndCapacitor());
+    EXPECT_NEAR(job.steps.at(static_cast<size_t>(firstOf(job, StepKind::CheckResistance))).figure, 3.3, 1e-12);
+    EXPECT_NEAR(job.steps.at(static_cast<size_t>(firstOf(job, StepKind::MakeLead))).figure, 100e-6, 1e-15);
+}
+
+TEST(JobPlan, ListsPartsWithTheSmallOnes)
+{
+    const JobPlan job = jobOf(newDriverAndCapacitor());
+    ASSERT_EQ(job.parts.size(), 2U);
+    for (const PartRow& row : job.parts) EXPECT_EQ(row.count, 2);
+    EXPECT_EQ(job.smallParts.front(), (SmallPartRow{SmallPart::Gasket, 2}));
+}
+
+TEST(JobPlan, WiringSaysWhatStaysAndWhatIsNew)
+{
+    const Plan plan = tests::demoPlan();
+    const JobPlan job = jobOf(apply(plan, bypass(plan, {tests::kLeftPlug, "C"})).plan);
+    const auto count = [&](WireState state) { return std::count_if(job.wires.begin(), job.wires.end(), [&](const WireRow& row) { return row.state == state; }); };
+    EXPECT_EQ(count(WireState::Kept), 8);
+    EXPECT_EQ(count(WireState::New), 2);
+    EXPECT_EQ(countOf(job, StepKind::LinkAcross), 2);
+}
+
+TEST(JobPlan, ARemovedWireIsListedAsGoing)
+{
+    Plan plan = tests::demoPlan();
+    plan.wires[{plan.job.goal, {18}}] = std::nullopt;
+    EXPECT_EQ(jobOf(plan).wires.back().state, WireState::Removed);
+}
+
+TEST(JobPlan, MinutesAreTheSumOfTheSteps)
+{
+    const JobPlan job = jobOf(newDriverAndCapacitor());
+    double sum = 0.0;
+    for (const Step& step : job.steps) sum += step.minutes;
+    EXPECT_EQ(job.minutes, sum);
+    EXPECT_GT(sum, 60.0);
+}
+
+}  // namespace
+}  // namespace core
