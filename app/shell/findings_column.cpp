@@ -1,5 +1,6 @@
 #include "app/shell/findings_column.h"
 
+#include <QApplication>
 #include <QFrame>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -39,6 +40,7 @@ FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollAre
     setWidgetResizable(true);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Findings"));
+    setFocusPolicy(Qt::StrongFocus);
 }
 
 void FindingsColumn::present(const Snapshot& snapshot)
@@ -50,6 +52,7 @@ void FindingsColumn::present(const Snapshot& snapshot)
 
 void FindingsColumn::rebuild()
 {
+    const bool hadFocus = isAncestorOf(QApplication::focusWidget());
     // The button that was pressed lives in a slip that goes: it must outlive its own signal.
     while (QLayoutItem* item = m_slips->takeAt(0)) {
         if (QWidget* old = item->widget()) {
@@ -75,6 +78,10 @@ void FindingsColumn::rebuild()
         });
     }
     m_slips->addStretch();
+    if (!hadFocus) return;
+    // Keys stay here: on the first mend that is left, or on the column.
+    auto* next = widget()->findChild<QPushButton*>();
+    static_cast<QWidget*>(next ? next : static_cast<QWidget*>(this))->setFocus();
 }
 
 QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)

@@ -5,7 +5,6 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QGridLayout>
-#include <QLineEdit>
 #include <QMessageBox>
 #include <QSettings>
 #include <QSplitter>
@@ -233,13 +232,6 @@ void MainWindow::closeEvent(QCloseEvent* event)
     m_settings.setValue(QStringLiteral("geometry"), saveGeometry());
     m_settings.setValue(QStringLiteral("split"), m_split->saveState());
     event->accept();
-}
-
-void MainWindow::keyPressEvent(QKeyEvent* event)
-{
-    // '/' opens Slate where no text has the focus.
-    if (event->text() == QLatin1String("/") && !qobject_cast<QLineEdit*>(focusWidget())) return m_slate->open();
-    QMainWindow::keyPressEvent(event);
 }
 
 void MainWindow::focusNextArea()

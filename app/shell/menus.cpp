@@ -36,17 +36,19 @@ void MainWindow::buildMenus()
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    for (const auto& [action, keys, name] : {std::tuple{m_session.undoStack().createUndoAction(this, tr("&Undo")), QKeySequence(QKeySequence::Undo), "actionUndo"},
-                                             std::tuple{m_session.undoStack().createRedoAction(this, tr("&Redo")), QKeySequence(QKeySequence::Redo), "actionRedo"}}) {
-        action->setShortcut(keys);
-        action->setObjectName(QLatin1String(name));
-        edit->addAction(action);
-    }
+    QAction* undo = m_session.undoStack().createUndoAction(this, tr("&Undo"));
+    undo->setShortcut(Qt::CTRL | Qt::Key_Z);
+    undo->setObjectName(QStringLiteral("actionUndo"));
+    QAction* redo = m_session.undoStack().createRedoAction(this, tr("&Redo"));
+    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
+    redo->setObjectName(QStringLiteral("actionRedo"));
+    edit->addActions({undo, redo});
 
     QMenu* go = menuBar()->addMenu(tr("&Go"));
     add(go, tr("&Match"), QKeySequence(Qt::CTRL | Qt::Key_3), QStringLiteral("actionMatch"), [this] { showStation(Match); });
     add(go, tr("&Job card"), QKeySequence(Qt::CTRL | Qt::Key_9), QStringLiteral("actionJobCard"), [this] { showStation(JobCard); });
-    add(go, tr("&Slate"), QKeySequence(Qt::Key_F4), QStringLiteral("actionSlate"), [this] { m_slate->open(); });
+    // '/' too: where a text has the focus, the text takes it first.
+    add(go, tr("&Slate"), {}, QStringLiteral("actionSlate"), [this] { m_slate->open(); })->setShortcuts({QKeySequence(Qt::Key_F4), QKeySequence(Qt::Key_Slash)});
     add(go, tr("&Next area"), QKeySequence(Qt::Key_F6), QStringLiteral("actionNextArea"), &MainWindow::focusNextArea);
 
     QMenu* view = menuBar()->addMenu(tr("&View"));

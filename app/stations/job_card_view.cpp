@@ -84,6 +84,7 @@ bool JobCardView::writePdf(const QString& path) const
     QTextDocument document;
     QFont font(QStringLiteral("Lato"));
     font.setPointSizeF(9.5);
+    font.setLetterSpacing(QFont::AbsoluteSpacing, 0.1);  // none to the eye, but without ligatures, which a search of the PDF would miss
     document.setDefaultFont(font);
     document.setHtml(jobCardHtml(*m_snapshot, QStringLiteral("#555"), QStringLiteral("#222")));
     document.print(&writer);

@@ -3,12 +3,12 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLineEdit>
 #include <QSignalBlocker>
 #include <QStringList>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/widgets/quantity_field.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/slate/quantity_text.h"
@@ -17,7 +17,7 @@
 namespace app {
 
 OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent)
-    : QWidget(parent), m_practice(practice), m_which(new QComboBox(this)), m_reading(new QLineEdit(this)), m_leads(new QLineEdit(this)), m_answer(new QLabel(this))
+    : QWidget(parent), m_practice(practice), m_which(new QComboBox(this)), m_reading(new QuantityField(this)), m_leads(new QuantityField(this)), m_answer(new QLabel(this))
 {
     m_which->setObjectName(QStringLiteral("ohmmeterWhich"));
     m_which->setAccessibleName(tr("Which speaker was measured"));
@@ -48,7 +48,7 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent)
     layout->addLayout(row);
     layout->addWidget(m_answer);
     m_answer->hide();
-    for (QLineEdit* field : {m_reading, m_leads}) connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
+    for (QuantityField* field : {m_reading, m_leads}) connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
 }
 
 void OhmmeterLine::say(const QString& text)
@@ -85,7 +85,7 @@ void OhmmeterLine::ask(core::StageId stage)
 void OhmmeterLine::takeReading()
 {
     if (!m_snapshot || !m_device || m_which->currentIndex() < 0) return;
-    const auto ohms = [](const QLineEdit* field) { return core::parseQuantity(field->text().toStdString(), core::Dimension::Resistance); };
+    const auto ohms = [](const QuantityField* field) { return core::parseQuantity(field->text().toStdString(), core::Dimension::Resistance); };
     const auto reading = ohms(m_reading);
     const auto leads = m_leads->text().trimmed().isEmpty() ? core::Result<core::TypedQuantity>(core::TypedQuantity{}) : ohms(m_leads);
     for (const auto* typed : {&reading, &leads})
@@ -106,7 +106,7 @@ void OhmmeterLine::takeReading()
     for (const auto& [name, element] : part.inside) {
         if (element.kind != core::ElementKind::Coil) continue;
         say(tr("Re %1, measured; %2.").arg(words::ohms(reading->value - leads->value), verdict));
-        m_reading->clear();
+        m_reading->setText({});  // unlike clear(), this leaves nothing in the field to undo
         emit edited(core::readResistance(m_snapshot->plan, stage, {m_device, name}, reading->value, leads->value));
         return;
     }

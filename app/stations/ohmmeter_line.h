@@ -6,9 +6,10 @@
 
 class QComboBox;
 class QLabel;
-class QLineEdit;
 
 namespace app {
+
+class QuantityField;
 
 // An ohmmeter reading typed at a place, plug off. Enter settles Re and its origin at once.
 class OhmmeterLine : public QWidget {
@@ -27,8 +28,8 @@ private:
 
     const core::Practice& m_practice;
     QComboBox* m_which;  // the speaker as found, or the one that is planned
-    QLineEdit* m_reading;
-    QLineEdit* m_leads;
+    QuantityField* m_reading;
+    QuantityField* m_leads;
     QLabel* m_answer;
     const Snapshot* m_snapshot = nullptr;
     core::DeviceId m_device{};

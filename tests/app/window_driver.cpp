@@ -23,11 +23,16 @@ WindowDriver::WindowDriver(app::Theme& theme)
     m_window->show();
     static_cast<void>(QTest::qWaitForWindowExposed(m_window.get()));
     m_window->activateWindow();
+    static_cast<void>(QTest::qWaitForWindowActive(m_window.get()));
 }
 
 WindowDriver::~WindowDriver() = default;
 
-void WindowDriver::openDemo() { m_window->findChild<QAction*>(QStringLiteral("actionDemo"))->trigger(); }
+void WindowDriver::openDemo()
+{
+    m_session->undoStack().setClean();  // as if it had been saved: nothing asks
+    m_window->findChild<QAction*>(QStringLiteral("actionDemo"))->trigger();
+}
 
 void WindowDriver::openTrouble()
 {

@@ -22,6 +22,7 @@ public:
 
     [[nodiscard]] app::MainWindow& window() { return *m_window; }
     [[nodiscard]] app::PlanSession& session() { return *m_session; }
+    [[nodiscard]] QSettings& settings() { return m_settings; }
     [[nodiscard]] QString folder() const { return m_folder.path(); }
 
     void openDemo();

@@ -1,0 +1,133 @@
+#include "app/plan_session.h"
+
+#include <gtest/gtest.h>
+
+#include <QFile>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "core/edits/named_edits.h"
+#include "core/io/atomic_file.h"
+#include "core/shipped/shipped.h"
+
+namespace app {
+namespace {
+
+constexpr core::DeviceId kLeftSpeaker{12};
+
+class Session : public testing::Test {
+protected:
+    std::unique_ptr<PlanSession> open()
+    {
+        auto session = std::make_unique<PlanSession>(core::shippedShop(), folder.filePath("recovery"));
+        EXPECT_TRUE(session->openText(std::string(core::shippedDemoText()), "demo"));
+        return session;
+    }
+    static core::Edit reading(const PlanSession& session, double ohm)
+    {
+        return core::readResistance(session.snapshot().plan, core::kFound, {kLeftSpeaker, "1"}, ohm, 0.0);
+    }
+    QTemporaryDir folder;
+};
+
+TEST_F(Session, EditsUndoToAnEqualPlanAndClean)
+{
+    const auto session = open();
+    const core::Plan plan = session->snapshot().plan;
+    session->apply(reading(*session, 5.1));
+    EXPECT_FALSE(session->undoStack().isClean());
+    EXPECT_EQ(session->undoStack().undoText(), "enter a reading");
+    session->undoStack().undo();
+    EXPECT_EQ(session->snapshot().plan, plan);
+    EXPECT_TRUE(session->undoStack().isClean());
+}
+
+TEST_F(Session, AnEditFromAnOlderPlanIsRefused)
+{
+    const auto session = open();
+    const core::Edit old = reading(*session, 5.1);
+    session->apply(reading(*session, 5.2));
+    const core::Plan plan = session->snapshot().plan;
+    QSignalSpy refused(session.get(), &PlanSession::refused);
+    session->apply(old);
+    EXPECT_EQ(refused.count(), 1);
+    EXPECT_EQ(session->snapshot().plan, plan);
+}
+
+TEST_F(Session, UnsavedWorkIsThereAfterAKill)
+{
+    core::Plan lost;
+    {
+        const auto session = open();
+        session->apply(reading(*session, 5.1));
+        session->writeRecoveryNow();
+        lost = session->snapshot().plan;
+    }  // never saved
+    const auto session = open();
+    ASSERT_TRUE(session->hasRecovery());
+    session->restoreRecovery();
+    EXPECT_EQ(session->snapshot().plan, lost);
+    session->undoStack().undo();
+    EXPECT_NE(session->snapshot().plan, lost);
+}
+
+TEST_F(Session, ASavedPlanLeavesNoRecovery)
+{
+    const auto session = open();
+    session->apply(reading(*session, 5.1));
+    session->writeRecoveryNow();
+    ASSERT_TRUE(session->saveAs(folder.filePath("plan.reed")));
+    EXPECT_FALSE(open()->hasRecovery());
+    EXPECT_TRUE(session->undoStack().isClean());
+}
+
+TEST_F(Session, RecoveryIsWrittenByItselfAfterARest)
+{
+    const auto session = open();
+    session->apply(reading(*session, 5.1));
+    EXPECT_TRUE(QTest::qWaitFor([this] { return open()->hasRecovery(); }, 5000));
+}
+
+TEST_F(Session, UndoneBackToTheFileNothingIsKeptAside)
+{
+    const auto session = open();
+    session->apply(reading(*session, 5.1));
+    session->writeRecoveryNow();
+    session->undoStack().undo();
+    session->writeRecoveryNow();
+    EXPECT_FALSE(open()->hasRecovery());
+}
+
+TEST_F(Session, AFailedSaveKeepsThePlanUnsaved)
+{
+    const auto session = open();
+    session->apply(reading(*session, 5.1));
+    EXPECT_FALSE(session->saveAs("/nowhere/at/all.reed"));
+    EXPECT_FALSE(session->undoStack().isClean());
+    EXPECT_TRUE(session->path().isEmpty());
+}
+
+TEST_F(Session, UnknownFieldsOfTheFileAreSavedAgain)
+{
+    std::string text(core::shippedDemoText());
+    text.replace(text.find("\"lastId\""), 8, "\"paint\": \"blue\", \"lastId\"");
+    PlanSession session(core::shippedShop(), folder.filePath("recovery"));
+    ASSERT_TRUE(session.openText(text, "x"));
+    session.apply(reading(session, 5.1));
+    ASSERT_TRUE(session.saveAs(folder.filePath("kept.reed")));
+    EXPECT_NE(core::readWholeFile(folder.filePath("kept.reed").toStdString())->find("\"paint\": \"blue\""), std::string::npos);
+}
+
+TEST_F(Session, ASecondSessionOnTheSameFileKnowsIt)
+{
+    const auto first = open();
+    ASSERT_TRUE(first->saveAs(folder.filePath("plan.reed")));
+    PlanSession second(core::shippedShop(), folder.filePath("recovery"));
+    ASSERT_TRUE(second.openFile(folder.filePath("plan.reed")));
+    EXPECT_TRUE(second.openElsewhere());
+    EXPECT_FALSE(first->openElsewhere());
+}
+
+}  // namespace
+}  // namespace app

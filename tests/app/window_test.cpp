@@ -1,0 +1,287 @@
+// The real window, worked by keys and mouse.
+#include <gtest/gtest.h>
+
+#include <QAccessible>
+#include <QAction>
+#include <QApplication>
+#include <QComboBox>
+#include <QFile>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QProcess>
+#include <QPushButton>
+#include <QTest>
+#include <algorithm>
+
+#include "app/shell/main_window.h"
+#include "app/stations/job_card_view.h"
+#include "app/theme/theme.h"
+#include "app/widgets/vehicle_drawing.h"
+#include "core/evaluate/resolve.h"
+#include "core/io/atomic_file.h"
+#include "tests/app/window_driver.h"
+
+namespace {
+
+class Window : public testing::Test {
+protected:
+    app::Theme theme{*qApp};
+    tests::WindowDriver driver{theme};
+};
+
+TEST_F(Window, StartsWithoutAPlanAndOffersTheDemo)
+{
+    EXPECT_FALSE(driver.session().isOpen());
+    driver.click("startDemo");
+    EXPECT_TRUE(driver.session().isOpen());
+    EXPECT_EQ(driver.text("before_corner"), "390 Hz  (68 µF)");
+}
+
+// The whole job of this version: choose, see, mend, undo, redo, save, reopen, print. Numbers: closed forms, see the core's tests.
+TEST_F(Window, WalksTheWholePathByKeyboard)
+{
+    driver.openDemo();
+    EXPECT_EQ(driver.finding("SPLIT2"), "");
+    driver.pickCandidate("wb-alder-4");
+    EXPECT_EQ(driver.text("after_corner"), "585 Hz  (68 µF)");
+    EXPECT_TRUE(driver.finding("SPLIT2").startsWith("68 µF into 4 Ω: 0.58 octave"));
+    EXPECT_TRUE(driver.text("levelChange").contains("+1.76 dB"));
+    EXPECT_TRUE(driver.text("restoringCapacitor").contains("102 µF; to buy: 100 µF (E6)"));
+
+    const QVector<double> before = driver.trace(1);
+    auto* mend = driver.window().findChild<QPushButton*>("mend_SPLIT2_0");
+    ASSERT_NE(mend, nullptr);
+    mend->setFocus();
+    driver.key(Qt::Key_Space);
+    EXPECT_EQ(driver.finding("SPLIT2"), "");
+    EXPECT_NE(driver.trace(1), before);
+    EXPECT_EQ(driver.text("after_corner"), "398 Hz  (100 µF)");
+
+    const core::Plan mended = driver.session().snapshot().plan;
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_NE(driver.finding("SPLIT2"), "");
+    EXPECT_EQ(driver.trace(1), before);
+    driver.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_EQ(driver.finding("SPLIT2"), "");
+    EXPECT_EQ(driver.session().snapshot().plan, mended);
+
+    const QString path = driver.folder() + "/job.reed";
+    ASSERT_TRUE(driver.window().savePlan(path));
+    EXPECT_FALSE(driver.window().isWindowModified());
+    driver.openDemo();
+    EXPECT_NE(driver.session().snapshot().plan, mended);
+    ASSERT_TRUE(driver.window().openPlan(path));
+    EXPECT_EQ(driver.session().snapshot().plan, mended);
+}
+
+TEST_F(Window, PrintsTheJobCardWithItsFigures)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.click("mend_SPLIT2_0");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    const auto* card = driver.window().findChild<app::JobCardView*>();
+    ASSERT_TRUE(card->isVisible());
+    const QString pdf = driver.folder() + "/card.pdf";
+    ASSERT_TRUE(card->writePdf(pdf));
+    QProcess pdftotext;
+    pdftotext.start("pdftotext", {"-layout", pdf, "-"});
+    ASSERT_TRUE(pdftotext.waitForFinished());
+    const QString text = QString::fromUtf8(pdftotext.readAllStandardOutput()).replace(QChar(0x202F), ' ').simplified();
+    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "expect 3.3 Ω", "Caution", "negative battery", "grey/black", "foam gasket", "by estimate"})
+        EXPECT_TRUE(text.contains(QString::fromUtf8(words), Qt::CaseInsensitive)) << words << "\n" << text.toStdString();
+}
+
+TEST_F(Window, WritesTheJobAsThreeCsvTables)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    const QStringList written = driver.window().findChild<app::JobCardView*>()->writeCsv(driver.folder() + "/job.csv");
+    ASSERT_EQ(written.size(), 3);
+    const auto wiring = core::readWholeFile(written[1].toStdString());
+    EXPECT_TRUE(wiring->starts_with("Wire,From,To,Colour,State\r\n"));
+    EXPECT_NE(wiring->find("grey/black"), std::string::npos);
+    EXPECT_TRUE(driver.window().findChild<app::JobCardView*>()->writeCsv("/nowhere/at/all.csv").isEmpty());
+}
+
+TEST_F(Window, AnOhmmeterReadingSettlesReAtOnce)
+{
+    driver.openDemo();
+    EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 4.95 Ω class guess"));
+    driver.type("ohmmeterReading", "3.3");
+    EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 3.3 Ω measured")) << driver.text("before_impedance").toStdString();
+    EXPECT_EQ(driver.text("ohmmeterAnswer"), "Re 3.3 Ω, measured; likely 4 Ω nominal.");
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(driver.text("before_impedance").endsWith("class guess"));
+}
+
+TEST_F(Window, ABadReadingIsAnsweredAndLosesNothing)
+{
+    driver.openDemo();
+    const core::Plan plan = driver.session().snapshot().plan;
+    for (const auto& [typed, answer] : {std::pair{"1,200", "meant as 1.200 or as 1200"}, std::pair{"banana", "expected a number"}, std::pair{"300", "no voice coil"}, std::pair{"0", "above what the leads read"}, std::pair{"4 V", "expected ohms"}}) {
+        driver.type("ohmmeterReading", typed);
+        EXPECT_TRUE(driver.text("ohmmeterAnswer").contains(answer)) << typed << ": " << driver.text("ohmmeterAnswer").toStdString();
+        EXPECT_EQ(driver.window().findChild<QLineEdit*>("ohmmeterReading")->text(), typed);
+    }
+    EXPECT_EQ(driver.session().snapshot().plan, plan);
+}
+
+TEST_F(Window, MeasureItLeadsToTheOhmmeter)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.click("mend_LOAD2_0");
+    EXPECT_EQ(QApplication::focusWidget()->objectName(), "ohmmeterReading");
+    EXPECT_EQ(driver.window().findChild<QComboBox*>("ohmmeterWhich")->currentText(), "of the one found");
+    QTest::keyClicks(QApplication::focusWidget(), "3.6");
+    driver.key(Qt::Key_Return);
+    EXPECT_EQ(driver.finding("LOAD2"), "");  // 3.3 of 3.6 is more than nine tenths
+}
+
+TEST_F(Window, AnotherDriverIsOneUndoableEdit)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-heron-2");
+    ASSERT_NE(driver.finding("LOAD1"), "");
+    const int steps = driver.session().undoStack().count();
+    driver.click("mend_LOAD1_0");
+    EXPECT_EQ(driver.finding("LOAD1"), "");
+    EXPECT_EQ(driver.session().undoStack().count(), steps + 1);
+}
+
+TEST_F(Window, TheListenerIsChosenByKey)
+{
+    driver.openDemo();
+    const QVector<double> front = driver.trace(1);
+    auto* ears = driver.window().findChild<QComboBox*>("listenerChoice");
+    ears->setFocus();
+    driver.key(Qt::Key_Down);
+    EXPECT_EQ(driver.text("traceTitle"), "At the rear seat, left");
+    EXPECT_GT(driver.trace(1).at(300), front.at(300));  // nearer to the rear speakers
+}
+
+TEST_F(Window, TracesShowLevelMatchedAndImpedance)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    const QVector<double> level = driver.trace(0);
+    driver.click("traceMatched");
+    EXPECT_GT(driver.trace(0).at(300), level.at(300));  // before is lifted to the middle of after
+    driver.click("traceImpedance");
+    const auto& circuit = driver.session().snapshot().after().circuits.front();
+    const QVector<double> load = driver.trace(1);
+    EXPECT_NEAR(*std::min_element(load.begin(), load.end()), circuit.least_ohm, 1e-12);
+}
+
+TEST_F(Window, TheDrawingIsAWayToAPlaceByMouseAndByArrow)
+{
+    driver.openDemo();
+    auto* drawing = driver.window().findChild<app::VehicleDrawing*>("vehicleDrawing");
+    QTest::mouseClick(drawing, Qt::LeftButton, {}, drawing->pointOf({4}).toPoint());
+    EXPECT_TRUE(driver.window().findChild<QPushButton*>("place_p4")->isChecked());
+    drawing->setFocus();
+    driver.key(Qt::Key_Left);
+    EXPECT_TRUE(driver.window().findChild<QPushButton*>("place_p3")->isChecked());
+}
+
+TEST_F(Window, SlateAnswersWhileTypingAndGivesTheKeysBack)
+{
+    driver.openDemo();
+    auto* list = driver.window().findChild<QListView*>("candidateList");
+    list->setFocus();
+    driver.openSlate("68 uF 6 ohm");
+    EXPECT_EQ(driver.text("slateAnswer"), "68 µF into 6 Ω cuts at 390 Hz");
+    driver.openSlate("1,200 ohm 68 uF");
+    EXPECT_TRUE(driver.text("slateSteps").contains("meant as"));
+    driver.closeSlate();
+    EXPECT_TRUE(list->hasFocus());
+    QTest::keyClicks(list, "/");
+    EXPECT_EQ(QApplication::focusWidget()->objectName(), "slateLine");
+}
+
+TEST_F(Window, ABrokenPlanSaysWhereAndLeavesTheOpenOneAlone)
+{
+    driver.openDemo();
+    const core::Plan plan = driver.session().snapshot().plan;
+    const QString path = driver.folder() + "/broken.reed";
+    ASSERT_TRUE(core::writeAtomically(path.toStdString(), R"({"format": "reed", "version": 9})"));
+    EXPECT_FALSE(driver.window().openPlan(path));
+    EXPECT_TRUE(driver.text("noticeText").contains("broken.reed /version: found 9")) << driver.text("noticeText").toStdString();
+    EXPECT_EQ(driver.session().snapshot().plan, plan);
+    driver.click("noticeClose");
+    EXPECT_FALSE(driver.window().findChild<QWidget*>("noticeBar")->isVisible());
+}
+
+TEST_F(Window, APlanOpenTwiceIsSaid)
+{
+    driver.openDemo();
+    const QString path = driver.folder() + "/shared.reed";
+    ASSERT_TRUE(driver.window().savePlan(path));
+    tests::WindowDriver second(theme);
+    ASSERT_TRUE(second.window().openPlan(path));
+    EXPECT_TRUE(second.text("noticeText").contains("open in another window"));
+}
+
+TEST_F(Window, EveryActiveWidgetHasANameForEyesAndForEars)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.openSlate("68 uF 6 ohm");
+    for (const QWidget* widget : driver.window().findChildren<QWidget*>()) {
+        if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisible() || widget->objectName().startsWith("qt_")) continue;
+        if (widget->inherits("QLabel") || widget->inherits("QSplitterHandle") || widget->inherits("QMenuBar")) continue;
+        EXPECT_FALSE(widget->objectName().isEmpty()) << widget->metaObject()->className();
+        QAccessibleInterface* accessible = QAccessible::queryAccessibleInterface(const_cast<QWidget*>(widget));
+        ASSERT_NE(accessible, nullptr);
+        EXPECT_FALSE(accessible->text(QAccessible::Name).isEmpty()) << widget->metaObject()->className() << " " << widget->objectName().toStdString();
+    }
+}
+
+TEST_F(Window, NextAreaGoesRoundAndComesBack)
+{
+    driver.openDemo();
+    driver.window().findChild<QListView*>("candidateList")->setFocus();
+    QSet<QWidget*> seen;
+    for (int i = 0; i < 5; ++i) {
+        driver.key(Qt::Key_F6);
+        seen.insert(QApplication::focusWidget());
+    }
+    EXPECT_GE(seen.size(), 4);
+}
+
+TEST_F(Window, ANarrowWindowFoldsTheFindingsIntoTheirCount)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    auto* findings = driver.window().findChild<QWidget*>("findingsColumn");
+    driver.window().resize(1000, 760);
+    QTest::qWait(20);
+    EXPECT_FALSE(findings->isVisible());
+    driver.click("count1");
+    EXPECT_TRUE(findings->isVisible());
+}
+
+TEST_F(Window, NothingNeedsMoreThanTheFirstWidth)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.window().resize(1280, 800);
+    QTest::qWait(20);
+    EXPECT_EQ(driver.window().size(), QSize(1280, 800));
+}
+
+TEST_F(Window, OwnZoomAndGroundAreKept)
+{
+    driver.openDemo();
+    const int before = driver.window().findChild<QLabel*>("planTitle")->font().pixelSize();
+    driver.key(Qt::Key_Plus, Qt::ControlModifier);
+    EXPECT_GT(driver.window().findChild<QLabel*>("planTitle")->font().pixelSize(), before);
+    driver.window().findChild<QAction*>("actionGroundDark")->trigger();
+    EXPECT_LT(theme.tokens().paper.lightnessF(), 0.2F);
+    EXPECT_EQ(driver.settings().value("ground").toInt(), static_cast<int>(app::Ground::Dark));
+    EXPECT_GT(driver.settings().value("zoom").toDouble(), 1.0);
+}
+
+}  // namespace

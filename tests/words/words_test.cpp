@@ -1,0 +1,134 @@
+#include <gtest/gtest.h>
+
+#include <QLocale>
+#include <QRegularExpression>
+#include <set>
+
+#include "core/job/job_plan.h"
+#include "tests/core/demo_plan.h"
+#include "words/figures.h"
+#include "words/finding_words.h"
+#include "words/job_words.h"
+#include "words/name_words.h"
+#include "words/slate_words.h"
+
+namespace words {
+namespace {
+
+QString plain(QString text) { return text.replace(QChar(0x202F), QLatin1Char(' ')); }
+
+class Words : public testing::Test {
+protected:
+    void SetUp() override { QLocale::setDefault(QLocale::c()); }
+};
+
+TEST_F(Words, FiguresHaveThreeDigitsAndTheRightPrefix)
+{
+    EXPECT_EQ(plain(hertz(390.086)), "390 Hz");
+    EXPECT_EQ(plain(hertz(1440.0)), "1.44 kHz");
+    EXPECT_EQ(plain(hertz(999.7)), "1 kHz");
+    EXPECT_EQ(plain(hertz(88.66)), "88.7 Hz");
+    EXPECT_EQ(plain(ohms(4.0)), "4 Ω");
+    EXPECT_EQ(plain(ohms(2200.0)), "2.2 kΩ");
+    EXPECT_EQ(plain(ohms(0.05)), "50 mΩ");
+    EXPECT_EQ(plain(farads(68e-6)), "68 µF");
+    EXPECT_EQ(plain(farads(1e-3)), "1000 µF");
+    EXPECT_EQ(plain(watts(0.25)), "250 mW");
+    EXPECT_EQ(plain(volts(8.0)), "8 V");
+    EXPECT_EQ(plain(amperes(1.6128)), "1.61 A");
+    EXPECT_EQ(plain(percent(0.667)), "67 %");
+}
+
+TEST_F(Words, ChangesCarryTheirSign)
+{
+    EXPECT_EQ(plain(decibelChange(1.7609, 2)), "+1.76 dB");
+    EXPECT_EQ(plain(decibelChange(-2.46)), "−2.5 dB");
+    EXPECT_EQ(plain(decibelChange(-0.04)), "±0.0 dB");
+    EXPECT_EQ(plain(decibels(-0.01)), "0.0 dB");
+}
+
+TEST_F(Words, LengthsStandInBothSystems)
+{
+    EXPECT_EQ(length(0.142875), "143 mm (5.63 in)");
+    EXPECT_EQ(length(0.142875, UnitSystem::Imperial), "5.63 in (143 mm)");
+}
+
+TEST_F(Words, MinutesAndCounts)
+{
+    EXPECT_EQ(minutes(45.4), "45 min");
+    EXPECT_EQ(minutes(186.0), "3 h 06 min");
+    EXPECT_EQ(counted(0, "%1 step", "%1 steps"), "no steps");
+    EXPECT_EQ(counted(1, "%1 step", "%1 steps"), "1 step");
+}
+
+TEST_F(Words, EveryFindingSaysItsNumbersAndItsReasonInOneLineEach)
+{
+    std::set<core::RuleId> seen;
+    for (const core::Plan& plan : {tests::withShelfDriver(tests::demoPlan(), "wb-alder-4"), tests::troublePlan()}) {
+        for (const core::Finding& finding : core::judge(plan, tests::evaluated(plan))) {
+            seen.insert(finding.rule);
+            const FindingText text = textOf(finding);
+            for (const QString& line : {text.title, text.numbers, text.reason}) {
+                EXPECT_FALSE(line.isEmpty());
+                EXPECT_FALSE(line.contains(QLatin1Char('\n')) || line.contains(QLatin1Char('%') + QString::number(1))) << line.toStdString();
+            }
+            EXPECT_TRUE(text.numbers.contains(QRegularExpression(QStringLiteral("[0-9]"))));
+            for (const core::Mend& mend : finding.mends) EXPECT_FALSE(textOf(mend).isEmpty());
+        }
+    }
+    EXPECT_EQ(seen.size(), 6U);
+}
+
+TEST_F(Words, TheCapacitorFindingNamesBothCorners)
+{
+    const core::Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    for (const core::Finding& finding : core::judge(plan, tests::evaluated(plan))) {
+        if (finding.rule != core::RuleId::KeptCapacitor) continue;
+        EXPECT_EQ(plain(textOf(finding).title), "The capacitor now cuts at 585 Hz, not 390 Hz");
+        EXPECT_EQ(plain(textOf(finding.mends.front())), "use 100 µF");
+    }
+}
+
+TEST_F(Words, NeverSaySafe)
+{
+    // What was checked is said; that something is safe never is.
+    const core::Plan plan = tests::troublePlan();
+    const core::Evaluation evaluation = tests::evaluated(plan);
+    QString all;
+    for (const core::Finding& finding : core::judge(plan, evaluation)) all += textOf(finding).title + textOf(finding).numbers + textOf(finding).reason;
+    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    for (const auto& row : stepTable(job, evaluation.stages.at(core::kFound)->used, evaluation.stages.at(plan.job.goal)->used))
+        for (const QString& cell : row) all += cell;
+    EXPECT_FALSE(all.contains(QRegularExpression(QStringLiteral("\\bsafe\\b"), QRegularExpression::CaseInsensitiveOption)));
+}
+
+TEST_F(Words, TablesHaveRowsAsWideAsTheirHeading)
+{
+    const core::Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    const core::Evaluation evaluation = tests::evaluated(plan);
+    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    const core::Fitout& from = evaluation.stages.at(core::kFound)->used;
+    const core::Fitout& to = evaluation.stages.at(plan.job.goal)->used;
+    for (const Table& table : {stepTable(job, from, to), wireTable(job, from, to), partTable(job, to)}) {
+        EXPECT_GT(table.size(), 2U);
+        for (const auto& row : table) EXPECT_EQ(row.size(), table.front().size());
+    }
+    EXPECT_EQ(wireTable(job, from, to)[1][3], "grey");
+    EXPECT_EQ(wireTable(job, from, to)[3][3], "not noted");
+}
+
+TEST_F(Words, EverySlateAnswerShowsFormulaAndSteps)
+{
+    for (const char* line : {"68 uF 6 ohm", "390 Hz 4 ohm", "50 W 4 ohm", "10 V 4 ohm", "4 || 8", "3x4 ohm min 2"}) {
+        const SlateText text = textOf(*core::slate(line));
+        EXPECT_FALSE(text.headline.isEmpty()) << line;
+        EXPECT_FALSE(text.formula.isEmpty()) << line;
+        EXPECT_FALSE(text.steps.isEmpty()) << line;
+    }
+    EXPECT_EQ(plain(textOf(*core::slate("68 uF 6 ohm")).headline), "68 µF into 6 Ω cuts at 390 Hz");
+    EXPECT_EQ(textOf(*core::slate("5 5/8 in")).headline, "143 mm (5.63 in)");
+    EXPECT_TRUE(textOf(*core::slate("16 ga")).headline.contains("1.31 mm²"));
+}
+
+}  // namespace
+}  // namespace words
