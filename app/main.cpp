@@ -7,6 +7,23 @@
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 
+namespace {
+
+// Closes the window after it has been painted once.
+class CloseWhenPainted : public QObject {
+public:
+    using QObject::QObject;
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override
+    {
+        if (event->type() == QEvent::Paint) QTimer::singleShot(0, static_cast<QWidget*>(watched), &QWidget::close);
+        return false;
+    }
+};
+
+}  // namespace
+
 int main(int argc, char** argv)
 {
     QApplication application(argc, argv);
@@ -32,9 +49,9 @@ int main(int argc, char** argv)
 
     app::PlanSession session(core::shippedShop(), QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/recovery"));
     app::MainWindow window(session, theme, settings);
-    window.show();
+    if (parser.isSet(once)) window.installEventFilter(new CloseWhenPainted(&window));
     if (!parser.positionalArguments().isEmpty()) window.openPlan(parser.positionalArguments().front());
     else if (parser.isSet(demo)) window.openDemo();
-    if (parser.isSet(once)) QTimer::singleShot(0, &window, [&window] { QTimer::singleShot(0, &window, &QWidget::close); });
+    window.show();
     return QApplication::exec();
 }

@@ -5,6 +5,7 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLocale>
 #include <QPdfWriter>
 #include <QPushButton>
 #include <QScrollBar>
@@ -78,8 +79,9 @@ bool JobCardView::writePdf(const QString& path) const
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
     QPdfWriter writer(&buffer);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageMargins(QMarginsF(15, 15, 15, 15), QPageLayout::Millimeter);
+    const bool letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+    writer.setPageSize(QPageSize(letter ? QPageSize::Letter : QPageSize::A4));
+    writer.setPageMargins(QMarginsF(0, 0, 0, 0));  // print() sets the text 2 cm in by itself
     writer.setTitle(tr("Job card"));
     QTextDocument document;
     QFont font(QStringLiteral("Lato"));

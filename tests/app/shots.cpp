@@ -6,6 +6,7 @@
 #include <QTest>
 
 #include "app/shell/main_window.h"
+#include "app/stations/job_card_view.h"
 #include "app/theme/theme.h"
 #include "tests/app/window_driver.h"
 
@@ -33,6 +34,7 @@ int main(int argc, char** argv)
     window.click("mend_SPLIT2_0");
     window.key(Qt::Key_9, Qt::ControlModifier);
     shoot("job-card.png");
+    if (argc > 2) static_cast<void>(window.window().findChild<app::JobCardView*>()->writePdf(QString::fromLocal8Bit(argv[2])));
     window.openTrouble();
     theme.setGround(app::Ground::Dark);
     shoot("trouble-dark.png");

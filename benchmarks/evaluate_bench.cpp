@@ -1,0 +1,84 @@
+// How long the parts of one answer take. Run alone on a quiet machine; figures in docs/performance.md.
+#include <benchmark/benchmark.h>
+
+#include "core/base/grid.h"
+#include "core/design/choose_driver.h"
+#include "core/edits/named_edits.h"
+#include "core/evaluate/circuit.h"
+#include "core/evaluate/evaluate.h"
+#include "core/evaluate/resolve.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+#include "core/judgement/judge.h"
+#include "core/shipped/shipped.h"
+
+namespace {
+
+using namespace core;
+
+constexpr DeviceId kRadio{10}, kSpeaker{12};
+
+Plan demoWithDriver(const Shop& shop)
+{
+    const Plan plan = readPlanText(std::string(shippedDemoText()), "demo")->plan;
+    return apply(plan, fitPart(plan, kSpeaker, shop.shelf.drivers.front())).plan;
+}
+
+// Before and after of the demo from nothing: two stages of two channels, two runs and two listeners each, 481 frequencies.
+void WholePlanFromNothing(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    const Plan plan = demoWithDriver(shop);
+    for (auto _ : state) benchmark::DoNotOptimize(evaluateJob(plan, shop.practice));
+}
+BENCHMARK(WholePlanFromNothing)->Unit(benchmark::kMillisecond);
+
+// The same after one edit: only the goal is new.
+void WholePlanAfterOneEdit(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    const Plan plan = demoWithDriver(shop);
+    const Evaluation last = evaluateJob(plan, shop.practice);
+    const Plan other = apply(plan, fitPart(plan, kSpeaker, shop.shelf.drivers.back())).plan;
+    for (auto _ : state) benchmark::DoNotOptimize(evaluateJob(other, shop.practice, last));
+}
+BENCHMARK(WholePlanAfterOneEdit)->Unit(benchmark::kMillisecond);
+
+void JudgeThePlan(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    const Plan plan = demoWithDriver(shop);
+    const Evaluation evaluation = evaluateJob(plan, shop.practice);
+    for (auto _ : state) benchmark::DoNotOptimize(judge(plan, evaluation));
+}
+BENCHMARK(JudgeThePlan)->Unit(benchmark::kMillisecond);
+
+// Every driver of the shelf tried in one place, as Match does after every edit.
+void RankTheShelf(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    const Plan plan = demoWithDriver(shop);
+    const Evaluation last = evaluateJob(plan, shop.practice);
+    for (auto _ : state) benchmark::DoNotOptimize(rankDrivers(plan, shop.practice, shop.shelf, kSpeaker, last));
+}
+BENCHMARK(RankTheShelf)->Unit(benchmark::kMillisecond);
+
+// One channel's network alone, 481 frequencies.
+void SolveOneChannel(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    const Plan plan = demoWithDriver(shop);
+    const auto circuit = circuitOf(resolve(plan, kFound), {kRadio, "RL"}, shop.practice);
+    const Eigen::ArrayXd grid = frequencyGrid_hz();
+    for (auto _ : state) benchmark::DoNotOptimize(solveNetwork(circuit->network, grid));
+}
+BENCHMARK(SolveOneChannel)->Unit(benchmark::kMillisecond);
+
+void ReadAPlan(benchmark::State& state)
+{
+    const std::string text(shippedDemoText());
+    for (auto _ : state) benchmark::DoNotOptimize(readPlanText(text, "demo"));
+}
+BENCHMARK(ReadAPlan)->Unit(benchmark::kMillisecond);
+
+}  // namespace
