@@ -35,23 +35,29 @@ int main(int argc, char** argv)
     parser.setApplicationDescription(QObject::tr("Plans the electrical and acoustic design of a car audio upgrade."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("plan"), QObject::tr("A plan to open (.reed)."), QStringLiteral("[PLAN]"));
+    parser.addPositionalArgument(QStringLiteral("plan"), QObject::tr("A plan to open (.reed)."),
+                                 QStringLiteral("[PLAN]"));
     const QCommandLineOption demo(QStringLiteral("demo"), QObject::tr("Start with the demo plan."));
-    const QCommandLineOption once(QStringLiteral("quit-when-painted"), QObject::tr("Close again after the first painted window, to measure the start."));
+    const QCommandLineOption once(QStringLiteral("quit-when-painted"),
+                                  QObject::tr("Close again after the first painted window, to measure the start."));
     parser.addOptions({demo, once});
     parser.process(application);
 
-    QSettings settings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("golden-reed"), QStringLiteral("golden-reed"));
+    QSettings settings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("golden-reed"),
+                       QStringLiteral("golden-reed"));
     app::Theme theme(application);
     theme.setGround(static_cast<app::Ground>(settings.value(QStringLiteral("ground"), 0).toInt()));
     if (settings.contains(QStringLiteral("zoom"))) theme.setZoom(settings.value(QStringLiteral("zoom")).toDouble());
     if (settings.value(QStringLiteral("inches")).toBool()) theme.setUnits(words::UnitSystem::Imperial);
 
-    app::PlanSession session(core::shippedShop(), QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/recovery"));
+    app::PlanSession session(core::shippedShop(), QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                                                      QStringLiteral("/recovery"));
     app::MainWindow window(session, theme, settings);
     if (parser.isSet(once)) window.installEventFilter(new CloseWhenPainted(&window));
-    if (!parser.positionalArguments().isEmpty()) window.openPlan(parser.positionalArguments().front());
-    else if (parser.isSet(demo)) window.openDemo();
+    if (!parser.positionalArguments().isEmpty())
+        window.openPlan(parser.positionalArguments().front());
+    else if (parser.isSet(demo))
+        window.openDemo();
     window.show();
     return QApplication::exec();
 }

@@ -19,7 +19,10 @@ namespace app {
 // One edit on the stack: it and its inverse, never a whole plan.
 class EditCommand : public QUndoCommand {
 public:
-    EditCommand(PlanSession& session, core::Edit edit) : QUndoCommand(words::nameOf(edit)), m_session(session), m_edit(std::move(edit)) {}
+    EditCommand(PlanSession& session, core::Edit edit)
+        : QUndoCommand(words::nameOf(edit)), m_session(session), m_edit(std::move(edit))
+    {
+    }
 
     void redo() override
     {
@@ -39,12 +42,18 @@ namespace {
 
 constexpr int kRecoveryDelay_ms = 1500;
 
-std::string utf8(const QString& text) { return text.toUtf8().toStdString(); }
+std::string utf8(const QString& text)
+{
+    return text.toUtf8().toStdString();
+}
 
 }  // namespace
 
 PlanSession::PlanSession(core::Shop shop, QString recoveryFolder, QObject* parent)
-    : QObject(parent), m_shop(std::move(shop)), m_recoveryFolder(std::move(recoveryFolder)), m_recoveryTimer(new QTimer(this))
+    : QObject(parent),
+      m_shop(std::move(shop)),
+      m_recoveryFolder(std::move(recoveryFolder)),
+      m_recoveryTimer(new QTimer(this))
 {
     m_recoveryTimer->setSingleShot(true);
     m_recoveryTimer->setInterval(kRecoveryDelay_ms);
@@ -135,8 +144,10 @@ void PlanSession::take(const core::Mend& mend)
         return;
     }
     const auto found = core::answer(request, m_document.plan, m_shop.practice, m_shop.shelf);
-    if (found) apply(*found);
-    else emit refused(tr("The shelf has no other driver for this place."));
+    if (found)
+        apply(*found);
+    else
+        emit refused(tr("The shelf has no other driver for this place."));
 }
 
 QString PlanSession::recoveryPath() const
@@ -186,7 +197,9 @@ void PlanSession::writeRecoveryNow()
     }
     QDir().mkpath(m_recoveryFolder);
     const auto written = core::writeAtomically(utf8(recoveryPath()), documentText(), 0);
-    if (!written) emit refused(tr("Unsaved work cannot be kept aside: %1").arg(QString::fromStdString(core::oneLine(written.error()))));
+    if (!written)
+        emit refused(
+            tr("Unsaved work cannot be kept aside: %1").arg(QString::fromStdString(core::oneLine(written.error()))));
 }
 
 }  // namespace app

@@ -24,7 +24,8 @@ Plan demoWithDriver(const Shop& shop)
     return apply(plan, fitPart(plan, kSpeaker, shop.shelf.drivers.front())).plan;
 }
 
-// Before and after of the demo from nothing: two stages of two channels, two runs and two listeners each, 481 frequencies.
+// Before and after of the demo from nothing: two stages of two channels, two runs and two listeners each, 481
+// frequencies.
 void WholePlanFromNothing(benchmark::State& state)
 {
     const Shop shop = shippedShop();

@@ -30,7 +30,9 @@ constexpr int kDone = 0, kStopStands = 1, kUnreadable = 2;
 
 int report(const InputError& error, bool json)
 {
-    if (json) std::cout << Json{{"error", {{"file", error.file}, {"where", error.where}, {"message", error.message}}}}.dump(2) << '\n';
+    if (json)
+        std::cout << Json{{"error", {{"file", error.file}, {"where", error.where}, {"message", error.message}}}}.dump(2)
+                  << '\n';
     std::cerr << oneLine(error) << '\n';
     return kUnreadable;
 }
@@ -44,7 +46,10 @@ Result<Plan> loadPlan(const std::string& path)
     return std::move(document->plan);
 }
 
-void print(const Json& json) { std::cout << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n'; }
+void print(const Json& json)
+{
+    std::cout << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+}
 
 }  // namespace
 
@@ -53,8 +58,10 @@ int evaluatePlan(const std::string& path, bool json)
     const auto plan = loadPlan(path);
     if (!plan) return report(plan.error(), json);
     const Evaluation evaluation = evaluateJob(*plan, shippedShop().practice);
-    if (json) print(evaluationJson(*plan, evaluation));
-    else std::cout << evaluationText(*plan, evaluation) << '\n';
+    if (json)
+        print(evaluationJson(*plan, evaluation));
+    else
+        std::cout << evaluationText(*plan, evaluation) << '\n';
     return kDone;
 }
 
@@ -64,8 +71,10 @@ int checkPlan(const std::string& path, bool json)
     if (!plan) return report(plan.error(), json);
     const Evaluation evaluation = evaluateJob(*plan, shippedShop().practice);
     const std::vector<Finding> findings = judge(*plan, evaluation);
-    if (json) print({{"findings", findingsJson(findings)}});
-    else std::cout << findingsText(*plan, evaluation, findings) << '\n';
+    if (json)
+        print({{"findings", findingsJson(findings)}});
+    else
+        std::cout << findingsText(*plan, evaluation, findings) << '\n';
     return !findings.empty() && findings.front().severity == Severity::Stop ? kStopStands : kDone;
 }
 
@@ -73,8 +82,10 @@ int answerSlate(const std::string& text, bool json)
 {
     const auto answer = slate(text);
     if (!answer) return report(answer.error(), json);
-    if (json) print(slateJson(*answer));
-    else std::cout << slateText(*answer) << '\n';
+    if (json)
+        print(slateJson(*answer));
+    else
+        std::cout << slateText(*answer) << '\n';
     return kDone;
 }
 
@@ -102,14 +113,18 @@ int printNetlist(const std::string& path, const std::string& channel, const std:
     if (!port || std::find(ports.begin(), ports.end(), *port) == ports.end()) {
         std::string known;
         for (const Port& one : ports) known += (known.empty() ? "" : ", ") + core::textOf(one);
-        return report({path, channel, fmt::format("is no channel of this plan; it has {}", known.empty() ? "none" : known)}, json);
+        return report(
+            {path, channel, fmt::format("is no channel of this plan; it has {}", known.empty() ? "none" : known)},
+            json);
     }
     const auto circuit = circuitOf(fitout, *port, shippedShop().practice);
     if (!circuit) return report({path, channel, "its terminals are joined: a dead short has no netlist"}, json);
     std::ostringstream out;
     writeNetlist(out, *circuit, plan->body.name + ", " + channel);
-    if (json) print({{"netlist", out.str()}});
-    else std::cout << out.str();
+    if (json)
+        print({{"netlist", out.str()}});
+    else
+        std::cout << out.str();
     return kDone;
 }
 

@@ -22,17 +22,20 @@ int main(int argc, char** argv)
     command("evaluate", "what follows from a plan, before and after", [&] { return cli::evaluatePlan(file, json); })
         ->add_option("PLAN", file, "a .reed file")
         ->required();
-    command("check", "findings of a plan; exit 0 no Stop, 1 a Stop, 2 could not read it", [&] { return cli::checkPlan(file, json); })
+    command("check", "findings of a plan; exit 0 no Stop, 1 a Stop, 2 could not read it",
+            [&] { return cli::checkPlan(file, json); })
         ->add_option("PLAN", file, "a .reed file")
         ->required();
-    command("slate", "a quick answer: \"68 uF 4 ohm\", \"50 W 4 ohm\", \"4 ohm || 8 ohm\"", [&] { return cli::answerSlate(text, json); })
+    command("slate", "a quick answer: \"68 uF 4 ohm\", \"50 W 4 ohm\", \"4 ohm || 8 ohm\"",
+            [&] { return cli::answerSlate(text, json); })
         ->add_option("TEXT", text, "the line")
         ->required();
     command("schema", "the JSON schema of a plan", [&] { return cli::printSchema(json); });
     CLI::App* demo = command("demo", "write the demo plan", [&] { return cli::writeDemo(file, trouble, json); });
     demo->add_option("-o,--output", file, "the file to write")->required();
     demo->add_flag("--trouble", trouble, "the second plan, in which somebody bought the wrong drivers");
-    CLI::App* netlist = command("netlist", "one channel of a plan as a netlist", [&] { return cli::printNetlist(file, text, stage, json); });
+    CLI::App* netlist = command("netlist", "one channel of a plan as a netlist",
+                                [&] { return cli::printNetlist(file, text, stage, json); });
     netlist->add_option("PLAN", file, "a .reed file")->required();
     netlist->add_option("CHANNEL", text, "such as d10.RL")->required();
     netlist->add_option("--stage", stage, "found or goal")->check(CLI::IsMember({"found", "goal"}));

@@ -25,9 +25,12 @@ constexpr std::array<const char*, kBandCount> kBandKeys{"lowBass", "midBass", "m
 const char* limitKey(Limit limit)
 {
     switch (limit) {
-        case Limit::Source: return "source";
-        case Limit::Heat: return "heat";
-        case Limit::Travel: return "travel";
+        case Limit::Source:
+            return "source";
+        case Limit::Heat:
+            return "heat";
+        case Limit::Travel:
+            return "travel";
     }
     return "";
 }
@@ -67,8 +70,9 @@ Json hearingJson(const HearingResult& heard)
     Json json = Json::object();
     for (const BandEdges& edges : kBands) {
         const BandFigures& band = heard.bands[static_cast<size_t>(edges.band)];
-        json[kBandKeys[static_cast<size_t>(edges.band)]] = {
-            {"reach", quantity(band.reach_db, "dB")}, {"limit", limitKey(band.limit)}, {"balance", quantity(band.balance_db, "dB")}};
+        json[kBandKeys[static_cast<size_t>(edges.band)]] = {{"reach", quantity(band.reach_db, "dB")},
+                                                            {"limit", limitKey(band.limit)},
+                                                            {"balance", quantity(band.balance_db, "dB")}};
     }
     return json;
 }
@@ -92,8 +96,10 @@ Json changesJson(const StageResult& before, const StageResult& after)
                   {"equalVolts", quantity(change.equalVolts_db, "dB")},
                   {"midLevel", quantity(change.midLevel_db, "dB")}};
         if (change.restoring)
-            json["restoringCapacitor"] = {{"exact", quantity(change.restoring->exact_f, "F")}, {"e6", quantity(change.restoring->e6_f, "F")},
-                                          {"e12", quantity(change.restoring->e12_f, "F")}, {"e24", quantity(change.restoring->e24_f, "F")}};
+            json["restoringCapacitor"] = {{"exact", quantity(change.restoring->exact_f, "F")},
+                                          {"e6", quantity(change.restoring->e6_f, "F")},
+                                          {"e12", quantity(change.restoring->e12_f, "F")},
+                                          {"e24", quantity(change.restoring->e24_f, "F")}};
         changes.push_back(std::move(json));
     }
     return changes;
@@ -101,13 +107,19 @@ Json changesJson(const StageResult& before, const StageResult& after)
 
 }  // namespace
 
-Json quantity(double value, const char* unit) { return {{"value", value}, {"unit", unit}}; }
+Json quantity(double value, const char* unit)
+{
+    return {{"value", value}, {"unit", unit}};
+}
 
 Json evaluationJson(const Plan& plan, const Evaluation& evaluation)
 {
     const StageResult& before = *evaluation.stages.at(kFound);
     const StageResult& after = *evaluation.stages.at(plan.job.goal);
-    Json json{{"before", stageJson(before)}, {"after", stageJson(after)}, {"changes", changesJson(before, after)}, {"bandChange", Json::object()}};
+    Json json{{"before", stageJson(before)},
+              {"after", stageJson(after)},
+              {"changes", changesJson(before, after)},
+              {"bandChange", Json::object()}};
     for (const auto& [id, heard] : after.hearing) {
         const auto was = before.hearing.find(id);
         if (was == before.hearing.end()) continue;
@@ -136,7 +148,8 @@ Json findingsJson(const std::vector<Finding>& findings)
                   {"mends", Json::array()}};
         for (const Subject& subject : finding.where) json["where"].push_back(core::textOf(subject));
         for (const Evidence& evidence : finding.evidence) {
-            Json one = known(evidence.figure.value, std::string(row(evidence.what.what).unit).c_str(), evidence.figure.worst);
+            Json one =
+                known(evidence.figure.value, std::string(row(evidence.what.what).unit).c_str(), evidence.figure.worst);
             one["of"] = core::textOf(evidence.what);
             one["stage"] = core::textOf(evidence.stage);
             if (evidence.limit) one["limit"] = *evidence.limit;
@@ -151,11 +164,17 @@ Json findingsJson(const std::vector<Finding>& findings)
 Json slateJson(const SlateAnswer& answer)
 {
     const words::SlateText text = words::textOf(answer);
-    Json json{{"asked", answer.text}, {"answer", text.headline.toStdString()}, {"formula", text.formula.toStdString()}, {"steps", Json::array()}, {"results", Json::object()}};
+    Json json{{"asked", answer.text},
+              {"answer", text.headline.toStdString()},
+              {"formula", text.formula.toStdString()},
+              {"steps", Json::array()},
+              {"results", Json::object()}};
     for (const QString& step : text.steps) json["steps"].push_back(step.toStdString());
     for (const SlateResult& result : answer.results) {
-        const bool verdict = result.figure == SlateFigure::SeriesAllowed || result.figure == SlateFigure::ParallelAllowed;
-        json["results"][words::keyOf(result.figure)] = verdict ? Json(result.value > 0.0) : quantity(result.value, words::unitOf(result.figure));
+        const bool verdict =
+            result.figure == SlateFigure::SeriesAllowed || result.figure == SlateFigure::ParallelAllowed;
+        json["results"][words::keyOf(result.figure)] =
+            verdict ? Json(result.value > 0.0) : quantity(result.value, words::unitOf(result.figure));
     }
     return json;
 }

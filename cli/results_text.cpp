@@ -28,8 +28,9 @@ QStringList circuitLines(const StageResult& stage)
     QStringList lines;
     for (const CircuitResult& circuit : stage.circuits)
         lines << Words::tr("  %1: least load %2 at %3; there it clips at %4, %5, %6")
-                     .arg(words::nameOf(Subject{circuit.channel}, stage.used), words::ohms(circuit.least_ohm), words::hertz(circuit.least_hz),
-                          words::volts(circuit.clip_v), words::amperes(circuit.clip_a), words::watts(circuit.clip_w));
+                     .arg(words::nameOf(Subject{circuit.channel}, stage.used), words::ohms(circuit.least_ohm),
+                          words::hertz(circuit.least_hz), words::volts(circuit.clip_v), words::amperes(circuit.clip_a),
+                          words::watts(circuit.clip_w));
     return lines;
 }
 
@@ -37,7 +38,9 @@ QStringList runLines(const StageResult& stage)
 {
     QStringList lines;
     for (const RunResult& run : stage.runs) {
-        lines << Words::tr("  %1: nominal %2, Re %3").arg(words::nameOf(Subject{run.run.id}, stage.used), knownOhms(run, Quantity::Nominal_ohm), knownOhms(run, Quantity::Re_ohm));
+        lines << Words::tr("  %1: nominal %2, Re %3")
+                     .arg(words::nameOf(Subject{run.run.id}, stage.used), knownOhms(run, Quantity::Nominal_ohm),
+                          knownOhms(run, Quantity::Re_ohm));
         if (run.idealCorner_hz) {
             QStringList crossings;
             for (const double crossing : run.halfPower_hz) crossings << words::hertz(crossing);
@@ -57,12 +60,14 @@ QStringList changeLines(const StageResult& before, const StageResult& after)
     for (const RunResult& run : after.runs) {
         const RunChange change = runChange(before, after, run.run.id.coil.device);
         if (!change.before) continue;
-        lines << Words::tr("  %1: %2 from the load alone at equal volts; %3 in 250 Hz–4 kHz, driver and capacitor included")
-                     .arg(words::nameOf(Subject{run.run.id}, after.used), words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db));
+        lines << Words::tr(
+                     "  %1: %2 from the load alone at equal volts; %3 in 250 Hz–4 kHz, driver and capacitor included")
+                     .arg(words::nameOf(Subject{run.run.id}, after.used), words::decibelChange(change.equalVolts_db, 2),
+                          words::decibelChange(change.midLevel_db));
         if (change.restoring)
             lines << Words::tr("    the old corner comes back with %1: %2 (E6), %3 (E12), %4 (E24)")
-                         .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f), words::farads(change.restoring->e12_f),
-                              words::farads(change.restoring->e24_f));
+                         .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f),
+                              words::farads(change.restoring->e12_f), words::farads(change.restoring->e24_f));
     }
     return lines;
 }
@@ -75,13 +80,15 @@ QStringList hearingLines(const StageResult& before, const StageResult& after)
         lines << Words::tr("  %1:").arg(words::nameOf(Subject{id}, after.used));
         for (const BandEdges& edges : kBands) {
             const BandFigures& now = heard.bands[static_cast<size_t>(edges.band)];
-            QString line = Words::tr("    %1 (%2): reach %3, until %4; balance %5")
-                               .arg(words::nameOf(edges.band), words::rangeOf(edges.band), words::decibels(now.reach_db), words::nameOf(now.limit),
-                                    words::decibelChange(now.balance_db));
+            QString line =
+                Words::tr("    %1 (%2): reach %3, until %4; balance %5")
+                    .arg(words::nameOf(edges.band), words::rangeOf(edges.band), words::decibels(now.reach_db),
+                         words::nameOf(now.limit), words::decibelChange(now.balance_db));
             if (was != before.hearing.end()) {
                 const BandFigures& old = was->second.bands[static_cast<size_t>(edges.band)];
                 line += Words::tr("; change %1 (balance %2)")
-                            .arg(words::decibelChange(now.reach_db - old.reach_db), words::decibelChange(now.balance_db - old.balance_db));
+                            .arg(words::decibelChange(now.reach_db - old.reach_db),
+                                 words::decibelChange(now.balance_db - old.balance_db));
             }
             lines << line;
         }
@@ -99,7 +106,8 @@ std::string evaluationText(const Plan& plan, const Evaluation& evaluation)
     lines << Words::tr("Before") << circuitLines(before) << runLines(before);
     lines << Words::tr("After") << circuitLines(after) << runLines(after);
     lines << Words::tr("Change") << changeLines(before, after);
-    lines << Words::tr("At the ears (distance and driver only: no direction, covers, mirrors or cabin yet)") << hearingLines(before, after);
+    lines << Words::tr("At the ears (distance and driver only: no direction, covers, mirrors or cabin yet)")
+          << hearingLines(before, after);
     return lines.join(QLatin1Char('\n')).toStdString();
 }
 
@@ -112,9 +120,11 @@ std::string findingsText(const Plan& plan, const Evaluation& evaluation, const s
         const words::FindingText text = words::textOf(finding);
         QStringList mends;
         for (const Mend& mend : finding.mends) mends << words::textOf(mend);
-        lines << QStringLiteral("%1  %2  [%3]").arg(words::nameOf(finding.severity), text.title, QString::fromStdString(std::string(code(finding.rule))));
-        lines << QStringLiteral("  %1").arg(words::namesOf(finding.where, used)) << QStringLiteral("  %1").arg(text.numbers)
-              << QStringLiteral("  %1").arg(text.reason);
+        lines << QStringLiteral("%1  %2  [%3]")
+                     .arg(words::nameOf(finding.severity), text.title,
+                          QString::fromStdString(std::string(code(finding.rule))));
+        lines << QStringLiteral("  %1").arg(words::namesOf(finding.where, used))
+              << QStringLiteral("  %1").arg(text.numbers) << QStringLiteral("  %1").arg(text.reason);
         if (!mends.isEmpty()) lines << Words::tr("  Mends: %1").arg(mends.join(QStringLiteral("; ")));
     }
     return lines.join(QLatin1Char('\n')).toStdString();

@@ -13,7 +13,8 @@ struct Prefix {
     double factor;
     const char* text;
 };
-constexpr std::array kPrefixes{Prefix{1e6, "M"}, Prefix{1e3, "k"}, Prefix{1.0, ""}, Prefix{1e-3, "m"}, Prefix{1e-6, "\u00b5"}, Prefix{1e-9, "n"}, Prefix{1e-12, "p"}};
+constexpr std::array kPrefixes{Prefix{1e6, "M"},       Prefix{1e3, "k"},  Prefix{1.0, ""},   Prefix{1e-3, "m"},
+                               Prefix{1e-6, "\u00b5"}, Prefix{1e-9, "n"}, Prefix{1e-12, "p"}};
 
 // Three significant digits without an exponent.
 QString significant(double value)
@@ -47,13 +48,34 @@ QString fixed(double value, int decimals, const QString& unit)
 
 }  // namespace
 
-QString hertz(double value_hz) { return withPrefix(value_hz, QStringLiteral("Hz"), 1e3, 1.0); }
-QString ohms(double value_ohm) { return withPrefix(value_ohm, QStringLiteral("Ω"), 1e6, 1e-3); }
-QString farads(double value_f) { return withPrefix(value_f, QStringLiteral("F"), 1e-6, 1e-12); }
-QString volts(double value_v) { return withPrefix(value_v, QStringLiteral("V"), 1.0, 1e-3); }
-QString watts(double value_w) { return withPrefix(value_w, QStringLiteral("W"), 1.0, 1e-3); }
-QString amperes(double value_a) { return withPrefix(value_a, QStringLiteral("A"), 1.0, 1e-3); }
-QString decibels(double value_db) { return fixed(value_db, 1, QStringLiteral("dB")); }
+QString hertz(double value_hz)
+{
+    return withPrefix(value_hz, QStringLiteral("Hz"), 1e3, 1.0);
+}
+QString ohms(double value_ohm)
+{
+    return withPrefix(value_ohm, QStringLiteral("Ω"), 1e6, 1e-3);
+}
+QString farads(double value_f)
+{
+    return withPrefix(value_f, QStringLiteral("F"), 1e-6, 1e-12);
+}
+QString volts(double value_v)
+{
+    return withPrefix(value_v, QStringLiteral("V"), 1.0, 1e-3);
+}
+QString watts(double value_w)
+{
+    return withPrefix(value_w, QStringLiteral("W"), 1.0, 1e-3);
+}
+QString amperes(double value_a)
+{
+    return withPrefix(value_a, QStringLiteral("A"), 1.0, 1e-3);
+}
+QString decibels(double value_db)
+{
+    return fixed(value_db, 1, QStringLiteral("dB"));
+}
 
 QString decibelChange(double value_db, int decimals)
 {
@@ -62,8 +84,14 @@ QString decibelChange(double value_db, int decimals)
     return (value_db > 0.0 ? QStringLiteral("+") : QStringLiteral("−")) + text;
 }
 
-QString octaves(double value_octave) { return Words::tr("%1 octave").arg(QLocale().toString(std::abs(value_octave), 'f', 2)); }
-QString percent(double ratio) { return fixed(100.0 * ratio, 0, QStringLiteral("%")); }
+QString octaves(double value_octave)
+{
+    return Words::tr("%1 octave").arg(QLocale().toString(std::abs(value_octave), 'f', 2));
+}
+QString percent(double ratio)
+{
+    return fixed(100.0 * ratio, 0, QStringLiteral("%"));
+}
 
 QString minutes(double value_min)
 {
@@ -76,7 +104,8 @@ QString length(double value_m, UnitSystem first)
 {
     const QString metric = Words::tr("%1 mm").arg(significant(1e3 * value_m));
     const QString imperial = Words::tr("%1 in").arg(QLocale().toString(value_m / 0.0254, 'f', 2));
-    return first == UnitSystem::Metric ? Words::tr("%1 (%2)").arg(metric, imperial) : Words::tr("%1 (%2)").arg(imperial, metric);
+    return first == UnitSystem::Metric ? Words::tr("%1 (%2)").arg(metric, imperial)
+                                       : Words::tr("%1 (%2)").arg(imperial, metric);
 }
 
 QString counted(qsizetype count, const QString& one, const QString& many)
@@ -85,6 +114,9 @@ QString counted(qsizetype count, const QString& one, const QString& many)
     return (count == 1 ? one : many).arg(count);
 }
 
-QString plainNumber(double value) { return significant(value); }
+QString plainNumber(double value)
+{
+    return significant(value);
+}
 
 }  // namespace words

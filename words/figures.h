@@ -15,14 +15,15 @@ enum class UnitSystem { Metric, Imperial };
 [[nodiscard]] QString volts(double value_v);
 [[nodiscard]] QString watts(double value_w);
 [[nodiscard]] QString amperes(double value_a);
-[[nodiscard]] QString decibels(double value_db);         // one decimal, no sign
+[[nodiscard]] QString decibels(double value_db);                         // one decimal, no sign
 [[nodiscard]] QString decibelChange(double value_db, int decimals = 1);  // with its sign: "+1.8 dB"
-[[nodiscard]] QString octaves(double value_octave);      // two decimals, no sign
+[[nodiscard]] QString octaves(double value_octave);                      // two decimals, no sign
 [[nodiscard]] QString percent(double ratio);
-[[nodiscard]] QString minutes(double value_min);         // "45 min", "2 h 10 min"
-[[nodiscard]] QString length(double value_m, UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
+[[nodiscard]] QString minutes(double value_min);  // "45 min", "2 h 10 min"
+[[nodiscard]] QString length(double value_m,
+                             UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
 // one or many, each with %1 for the count; none: "no findings"
 [[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
-[[nodiscard]] QString plainNumber(double value);         // three significant digits
+[[nodiscard]] QString plainNumber(double value);  // three significant digits
 
 }  // namespace words

@@ -10,53 +10,74 @@ using namespace core;
 
 namespace {
 
-double figure(const Finding& finding, Quantity quantity, StageId stage) { return evidenceOf(finding, quantity, stage).figure.value; }
-double now(const Finding& finding, Quantity quantity) { return figure(finding, quantity, finding.stage); }
-double before(const Finding& finding, Quantity quantity) { return figure(finding, quantity, *finding.from); }
-double limit(const Finding& finding, Quantity quantity) { return evidenceOf(finding, quantity, finding.stage).limit.value_or(0.0); }
+double figure(const Finding& finding, Quantity quantity, StageId stage)
+{
+    return evidenceOf(finding, quantity, stage).figure.value;
+}
+double now(const Finding& finding, Quantity quantity)
+{
+    return figure(finding, quantity, finding.stage);
+}
+double before(const Finding& finding, Quantity quantity)
+{
+    return figure(finding, quantity, *finding.from);
+}
+double limit(const Finding& finding, Quantity quantity)
+{
+    return evidenceOf(finding, quantity, finding.stage).limit.value_or(0.0);
+}
 
 FindingText loadUnderMinimum(const Finding& f)
 {
-    return {Words::tr("The source sees only %1").arg(ohms(now(f, Quantity::LeastImpedance_ohm))),
-            Words::tr("Least load %1 at %2; its stable minimum of %3 nominal allows down to %4.")
-                .arg(ohms(now(f, Quantity::LeastImpedance_ohm)), hertz(now(f, Quantity::AtFrequency_hz)), ohms(now(f, Quantity::LeastLoad_ohm)),
-                     ohms(limit(f, Quantity::LeastImpedance_ohm))),
-            Words::tr("Below it the output stage carries more current than it was built for: it cuts out, overheats or dies.")};
+    return {
+        Words::tr("The source sees only %1").arg(ohms(now(f, Quantity::LeastImpedance_ohm))),
+        Words::tr("Least load %1 at %2; its stable minimum of %3 nominal allows down to %4.")
+            .arg(ohms(now(f, Quantity::LeastImpedance_ohm)), hertz(now(f, Quantity::AtFrequency_hz)),
+                 ohms(now(f, Quantity::LeastLoad_ohm)), ohms(limit(f, Quantity::LeastImpedance_ohm))),
+        Words::tr(
+            "Below it the output stage carries more current than it was built for: it cuts out, overheats or dies.")};
 }
 
 FindingText lowerLoad(const Finding& f)
 {
     return {Words::tr("Less resistance than the factory speaker had"),
             Words::tr("%1 (%2) instead of %3 (%4): %5 of the old one, wanted %6.")
-                .arg(ohms(now(f, Quantity::Re_ohm)), nameOf(evidenceOf(f, Quantity::Re_ohm, f.stage).figure.worst), ohms(before(f, Quantity::Re_ohm)),
-                     nameOf(evidenceOf(f, Quantity::Re_ohm, *f.from).figure.worst), percent(now(f, Quantity::Ratio)), percent(limit(f, Quantity::Ratio))),
-            Words::tr("The factory source drives more current all the time. Nearer ohms, or a warm-up test with a hand on the case, settle it.")};
+                .arg(ohms(now(f, Quantity::Re_ohm)), nameOf(evidenceOf(f, Quantity::Re_ohm, f.stage).figure.worst),
+                     ohms(before(f, Quantity::Re_ohm)), nameOf(evidenceOf(f, Quantity::Re_ohm, *f.from).figure.worst),
+                     percent(now(f, Quantity::Ratio)), percent(limit(f, Quantity::Ratio))),
+            Words::tr("The factory source drives more current all the time. Nearer ohms, or a warm-up test with a hand "
+                      "on the case, settle it.")};
 }
 
 FindingText lessLevel(const Finding& f)
 {
-    return {Words::tr("The new speaker plays %1 quieter").arg(decibels(-now(f, Quantity::LevelChange_db))),
-            Words::tr("%1 instead of %2: %3 in 250 Hz–4 kHz at the same volts, noted from %4.")
-                .arg(ohms(now(f, Quantity::Nominal_ohm)), ohms(before(f, Quantity::Nominal_ohm)), decibelChange(now(f, Quantity::LevelChange_db)),
-                     decibels(-limit(f, Quantity::LevelChange_db))),
-            Words::tr("A higher impedance draws less power from the same source; only a more sensitive driver gives it back.")};
+    return {
+        Words::tr("The new speaker plays %1 quieter").arg(decibels(-now(f, Quantity::LevelChange_db))),
+        Words::tr("%1 instead of %2: %3 in 250 Hz–4 kHz at the same volts, noted from %4.")
+            .arg(ohms(now(f, Quantity::Nominal_ohm)), ohms(before(f, Quantity::Nominal_ohm)),
+                 decibelChange(now(f, Quantity::LevelChange_db)), decibels(-limit(f, Quantity::LevelChange_db))),
+        Words::tr(
+            "A higher impedance draws less power from the same source; only a more sensitive driver gives it back.")};
 }
 
 FindingText coilOverRating(const Finding& f)
 {
-    return {Words::tr("The coil can get more than it is rated for"),
-            Words::tr("Programme %1, a sine at %2 up to %3; rated %4.")
-                .arg(watts(now(f, Quantity::ProgrammePower_w)), hertz(now(f, Quantity::AtFrequency_hz)), watts(now(f, Quantity::SinePower_w)),
-                     watts(now(f, Quantity::Power_w))),
-            Words::tr("With the source at its limit the coil heats beyond its rating; nothing in it says so before it fails.")};
+    return {
+        Words::tr("The coil can get more than it is rated for"),
+        Words::tr("Programme %1, a sine at %2 up to %3; rated %4.")
+            .arg(watts(now(f, Quantity::ProgrammePower_w)), hertz(now(f, Quantity::AtFrequency_hz)),
+                 watts(now(f, Quantity::SinePower_w)), watts(now(f, Quantity::Power_w))),
+        Words::tr(
+            "With the source at its limit the coil heats beyond its rating; nothing in it says so before it fails.")};
 }
 
 FindingText keptCapacitor(const Finding& f)
 {
-    return {Words::tr("The capacitor now cuts at %1, not %2").arg(hertz(now(f, Quantity::Corner_hz)), hertz(before(f, Quantity::Corner_hz))),
+    return {Words::tr("The capacitor now cuts at %1, not %2")
+                .arg(hertz(now(f, Quantity::Corner_hz)), hertz(before(f, Quantity::Corner_hz))),
             Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
-                .arg(farads(now(f, Quantity::Capacitance_f)), ohms(now(f, Quantity::Nominal_ohm)), octaves(now(f, Quantity::CornerShift_octave)),
-                     octaves(limit(f, Quantity::CornerShift_octave))),
+                .arg(farads(now(f, Quantity::Capacitance_f)), ohms(now(f, Quantity::Nominal_ohm)),
+                     octaves(now(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
             Words::tr("It was chosen for the old impedance. Kept, it moves the lowest note this place plays.")};
 }
 
@@ -64,8 +85,10 @@ FindingText doubleFilter(const Finding& f)
 {
     return {Words::tr("A capacitor behind an output that is filtered already"),
             Words::tr("The channel holds back below %1; %2 cuts again at %3.")
-                .arg(hertz(now(f, Quantity::HighPass_hz)), farads(now(f, Quantity::Capacitance_f)), hertz(now(f, Quantity::Corner_hz))),
-            Words::tr("Two schools: keep it, it still protects if the filter is ever switched off; bypass it, two filters stacked thin the sound.")};
+                .arg(hertz(now(f, Quantity::HighPass_hz)), farads(now(f, Quantity::Capacitance_f)),
+                     hertz(now(f, Quantity::Corner_hz))),
+            Words::tr("Two schools: keep it, it still protects if the filter is ever switched off; bypass it, two "
+                      "filters stacked thin the sound.")};
 }
 
 }  // namespace
@@ -74,25 +97,43 @@ FindingText textOf(const Finding& finding)
 {
     FindingText text;
     switch (finding.rule) {
-        case RuleId::LoadUnderMinimum: text = loadUnderMinimum(finding); break;
-        case RuleId::LowerLoadOnFactory: text = lowerLoad(finding); break;
-        case RuleId::LessLevel: text = lessLevel(finding); break;
-        case RuleId::CoilOverRating: text = coilOverRating(finding); break;
-        case RuleId::KeptCapacitor: text = keptCapacitor(finding); break;
-        case RuleId::CapacitorOnFilteredOutput: text = doubleFilter(finding); break;
+        case RuleId::LoadUnderMinimum:
+            text = loadUnderMinimum(finding);
+            break;
+        case RuleId::LowerLoadOnFactory:
+            text = lowerLoad(finding);
+            break;
+        case RuleId::LessLevel:
+            text = lessLevel(finding);
+            break;
+        case RuleId::CoilOverRating:
+            text = coilOverRating(finding);
+            break;
+        case RuleId::KeptCapacitor:
+            text = keptCapacitor(finding);
+            break;
+        case RuleId::CapacitorOnFilteredOutput:
+            text = doubleFilter(finding);
+            break;
     }
-    if (finding.couldBe) text.reason = Words::tr("Could be: it rests on a class guess, and one reading settles it. %1").arg(text.reason);
+    if (finding.couldBe)
+        text.reason = Words::tr("Could be: it rests on a class guess, and one reading settles it. %1").arg(text.reason);
     return text;
 }
 
 QString textOf(const Mend& mend)
 {
     switch (mend.name) {
-        case MendName::ReplaceCapacitor: return Words::tr("use %1").arg(farads(mend.figure));
-        case MendName::BypassCapacitor: return Words::tr("bypass it");
-        case MendName::ChooseDriver: return Words::tr("best other driver");
-        case MendName::MeasureRe: return Words::tr("measure it");
-        case MendName::SetHighPass: return Words::tr("high-pass %1").arg(hertz(mend.figure));
+        case MendName::ReplaceCapacitor:
+            return Words::tr("use %1").arg(farads(mend.figure));
+        case MendName::BypassCapacitor:
+            return Words::tr("bypass it");
+        case MendName::ChooseDriver:
+            return Words::tr("best other driver");
+        case MendName::MeasureRe:
+            return Words::tr("measure it");
+        case MendName::SetHighPass:
+            return Words::tr("high-pass %1").arg(hertz(mend.figure));
     }
     return {};
 }

@@ -27,7 +27,8 @@ QString nameOf(const Part& part)
     const QString name = QString::fromStdString(part.name);
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind != ElementKind::Capacitor) continue;
-        if (const auto value = valueOf(figuresOf(part, element), Quantity::Capacitance_f)) return Words::tr("%1, %2").arg(name, farads(*value));
+        if (const auto value = valueOf(figuresOf(part, element), Quantity::Capacitance_f))
+            return Words::tr("%1, %2").arg(name, farads(*value));
     }
     return name;
 }
@@ -40,20 +41,49 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
         return device == fitout.devices.end() ? QString() : nameOf(fitout.parts.at(device->second.part));
     };
     switch (step.kind) {
-        case StepKind::Note: return Words::tr("Try everything and note faults that are there already; photograph trim, plugs and wire colours before touching them.");
-        case StepKind::PowerDown: return Words::tr("Ignition off, key away. Negative battery terminal off and covered; wait as long as the vehicle's maker says.");
-        case StepKind::OpenTrim: return Words::tr("Open the trim at %1: find every screw and clip first, then lift it off and support it.").arg(place);
-        case StepKind::RemoveDriver: return Words::tr("Unplug and take out %1 at %2; keep it, its screws and its foam.").arg(part(from), place);
-        case StepKind::MakeLead: return Words::tr("At the bench, make %1 for %2: bipolar capacitor, insulated and held firm; write + and − on both ends.").arg(part(to), place);
-        case StepKind::LinkAcross: return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.").arg(part(to), place);
-        case StepKind::SwapLead: return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
-        case StepKind::Connect: return Words::tr("Connect %1 at %2 by the wiring table, plus to plus; pull gently at each terminal.").arg(part(to), place);
-        case StepKind::CheckResistance: return Words::tr("Ohmmeter across the tabs of %1 before it is connected: expect %2, leads taken off.").arg(part(to), ohms(step.figure));
-        case StepKind::FitDriver: return Words::tr("Gasket on, fit %1 at %2: all screws by hand first, then evenly.").arg(part(to), place);
-        case StepKind::PowerUpTrial: return Words::tr("Every restraint plug closed again, then the battery, through a small trial fuse where the source has its own feed.");
-        case StepKind::TrySound: return Words::tr("Before any trim goes back: each speaker alone, quietly; fade and balance; nothing rubs, nothing buzzes.");
-        case StepKind::CloseTrim: return Words::tr("Close the trim at %1: no wire behind a clip, clips and screws counted.").arg(place);
-        case StepKind::Record: return Words::tr("Write down readings and settings, photograph the result, hand the old parts back.");
+        case StepKind::Note:
+            return Words::tr(
+                "Try everything and note faults that are there already; photograph trim, plugs and wire colours before "
+                "touching them.");
+        case StepKind::PowerDown:
+            return Words::tr(
+                "Ignition off, key away. Negative battery terminal off and covered; wait as long as the vehicle's "
+                "maker says.");
+        case StepKind::OpenTrim:
+            return Words::tr("Open the trim at %1: find every screw and clip first, then lift it off and support it.")
+                .arg(place);
+        case StepKind::RemoveDriver:
+            return Words::tr("Unplug and take out %1 at %2; keep it, its screws and its foam.").arg(part(from), place);
+        case StepKind::MakeLead:
+            return Words::tr(
+                       "At the bench, make %1 for %2: bipolar capacitor, insulated and held firm; write + and − on "
+                       "both ends.")
+                .arg(part(to), place);
+        case StepKind::LinkAcross:
+            return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
+                .arg(part(to), place);
+        case StepKind::SwapLead:
+            return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
+        case StepKind::Connect:
+            return Words::tr("Connect %1 at %2 by the wiring table, plus to plus; pull gently at each terminal.")
+                .arg(part(to), place);
+        case StepKind::CheckResistance:
+            return Words::tr("Ohmmeter across the tabs of %1 before it is connected: expect %2, leads taken off.")
+                .arg(part(to), ohms(step.figure));
+        case StepKind::FitDriver:
+            return Words::tr("Gasket on, fit %1 at %2: all screws by hand first, then evenly.").arg(part(to), place);
+        case StepKind::PowerUpTrial:
+            return Words::tr(
+                "Every restraint plug closed again, then the battery, through a small trial fuse where the source has "
+                "its own feed.");
+        case StepKind::TrySound:
+            return Words::tr(
+                "Before any trim goes back: each speaker alone, quietly; fade and balance; nothing rubs, nothing "
+                "buzzes.");
+        case StepKind::CloseTrim:
+            return Words::tr("Close the trim at %1: no wire behind a clip, clips and screws counted.").arg(place);
+        case StepKind::Record:
+            return Words::tr("Write down readings and settings, photograph the result, hand the old parts back.");
     }
     return {};
 }
@@ -61,14 +91,22 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
 QString nameOf(Tool tool)
 {
     switch (tool) {
-        case Tool::PlasticPry: return Words::tr("plastic pry set");
-        case Tool::CrossHead: return Words::tr("cross-head driver");
-        case Tool::Ohmmeter: return Words::tr("ohmmeter");
-        case Tool::Camera: return Words::tr("camera");
-        case Tool::SolderOrCrimp: return Words::tr("crimp tool or iron");
-        case Tool::SideCutter: return Words::tr("side cutter");
-        case Tool::HexBattery: return Words::tr("10 mm spanner");
-        case Tool::Tape: return Words::tr("cloth tape");
+        case Tool::PlasticPry:
+            return Words::tr("plastic pry set");
+        case Tool::CrossHead:
+            return Words::tr("cross-head driver");
+        case Tool::Ohmmeter:
+            return Words::tr("ohmmeter");
+        case Tool::Camera:
+            return Words::tr("camera");
+        case Tool::SolderOrCrimp:
+            return Words::tr("crimp tool or iron");
+        case Tool::SideCutter:
+            return Words::tr("side cutter");
+        case Tool::HexBattery:
+            return Words::tr("10 mm spanner");
+        case Tool::Tape:
+            return Words::tr("cloth tape");
     }
     return {};
 }
@@ -76,15 +114,26 @@ QString nameOf(Tool tool)
 QString textOf(Caution caution)
 {
     switch (caution) {
-        case Caution::BatteryFirst: return Words::tr("Battery: negative off first, on last. The maker's instructions come before this card.");
-        case Caution::ShortCircuit: return Words::tr("No jewellery; bridge nothing with a tool; cover the post.");
-        case Caution::Restraints: return Words::tr("Airbags and side sensors may lie behind this trim: never probe or unplug anything yellow; leave their openings as built.");
-        case Caution::RestraintPlugsOpen: return Words::tr("Ignition and battery stay off while any seat, belt, bag or sensor plug is open.");
-        case Caution::ClipsCounted: return Words::tr("Count clips and screws out and in; do not close on a miscount.");
-        case Caution::HotSolder: return Words::tr("Hot tool, fumes: ventilate, and keep heat off restraint parts and fuel.");
-        case Caution::ConeGuard: return Words::tr("Hand between screwdriver and cone; low clutch.");
-        case Caution::HearingStartLow: return Words::tr("Start low: no full-power tone with somebody in the closed car.");
-        case Caution::TrialFuse: return Words::tr("A small fuse for the first try; the main fuse comes last.");
+        case Caution::BatteryFirst:
+            return Words::tr("Battery: negative off first, on last. The maker's instructions come before this card.");
+        case Caution::ShortCircuit:
+            return Words::tr("No jewellery; bridge nothing with a tool; cover the post.");
+        case Caution::Restraints:
+            return Words::tr(
+                "Airbags and side sensors may lie behind this trim: never probe or unplug anything yellow; leave their "
+                "openings as built.");
+        case Caution::RestraintPlugsOpen:
+            return Words::tr("Ignition and battery stay off while any seat, belt, bag or sensor plug is open.");
+        case Caution::ClipsCounted:
+            return Words::tr("Count clips and screws out and in; do not close on a miscount.");
+        case Caution::HotSolder:
+            return Words::tr("Hot tool, fumes: ventilate, and keep heat off restraint parts and fuel.");
+        case Caution::ConeGuard:
+            return Words::tr("Hand between screwdriver and cone; low clutch.");
+        case Caution::HearingStartLow:
+            return Words::tr("Start low: no full-power tone with somebody in the closed car.");
+        case Caution::TrialFuse:
+            return Words::tr("A small fuse for the first try; the main fuse comes last.");
     }
     return {};
 }
@@ -92,9 +141,12 @@ QString textOf(Caution caution)
 QString nameOf(WireState state)
 {
     switch (state) {
-        case WireState::Kept: return Words::tr("stays");
-        case WireState::New: return Words::tr("new");
-        case WireState::Removed: return Words::tr("goes");
+        case WireState::Kept:
+            return Words::tr("stays");
+        case WireState::New:
+            return Words::tr("new");
+        case WireState::Removed:
+            return Words::tr("goes");
     }
     return {};
 }
@@ -102,9 +154,12 @@ QString nameOf(WireState state)
 QString nameOf(SmallPart part)
 {
     switch (part) {
-        case SmallPart::Gasket: return Words::tr("foam gasket");
-        case SmallPart::SpareClips: return Words::tr("spare trim clips");
-        case SmallPart::CableTies: return Words::tr("cable ties");
+        case SmallPart::Gasket:
+            return Words::tr("foam gasket");
+        case SmallPart::SpareClips:
+            return Words::tr("spare trim clips");
+        case SmallPart::CableTies:
+            return Words::tr("cable ties");
     }
     return {};
 }
@@ -116,11 +171,14 @@ QString nameOf(const Pin& pin, const Fitout& fitout)
 
 Table stepTable(const JobPlan& job, const Fitout& from, const Fitout& to)
 {
-    Table table{{Words::tr("Step"), Words::tr("What to do"), Words::tr("Tools"), Words::tr("Caution"), Words::tr("Minutes")}};
+    Table table{
+        {Words::tr("Step"), Words::tr("What to do"), Words::tr("Tools"), Words::tr("Caution"), Words::tr("Minutes")}};
     int number = 0;
     for (const Step& step : job.steps)
-        table.push_back({QString::number(++number), textOf(step, from, to), joined(step.tools, QStringLiteral(", "), [](Tool tool) { return nameOf(tool); }),
-                         joined(step.cautions, QStringLiteral(" "), [](Caution caution) { return textOf(caution); }), plainNumber(step.minutes)});
+        table.push_back({QString::number(++number), textOf(step, from, to),
+                         joined(step.tools, QStringLiteral(", "), [](Tool tool) { return nameOf(tool); }),
+                         joined(step.cautions, QStringLiteral(" "), [](Caution caution) { return textOf(caution); }),
+                         plainNumber(step.minutes)});
     return table;
 }
 
@@ -130,7 +188,8 @@ Table wireTable(const JobPlan& job, const Fitout& from, const Fitout& to)
     for (const WireRow& wire : job.wires) {
         const Fitout& fitout = wire.state == WireState::Removed ? from : to;
         table.push_back({QStringLiteral("w%1").arg(wire.id.number), nameOf(wire.from, fitout), nameOf(wire.to, fitout),
-                         wire.colour.empty() ? Words::tr("not noted") : QString::fromStdString(wire.colour), nameOf(wire.state)});
+                         wire.colour.empty() ? Words::tr("not noted") : QString::fromStdString(wire.colour),
+                         nameOf(wire.state)});
     }
     return table;
 }

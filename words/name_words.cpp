@@ -12,9 +12,12 @@ using namespace core;
 QString nameOf(Severity severity)
 {
     switch (severity) {
-        case Severity::Stop: return Words::tr("Stop");
-        case Severity::Care: return Words::tr("Care");
-        case Severity::Note: return Words::tr("Note");
+        case Severity::Stop:
+            return Words::tr("Stop");
+        case Severity::Care:
+            return Words::tr("Care");
+        case Severity::Note:
+            return Words::tr("Note");
     }
     return {};
 }
@@ -22,10 +25,14 @@ QString nameOf(Severity severity)
 QString nameOf(Origin origin)
 {
     switch (origin) {
-        case Origin::Measured: return Words::tr("measured");
-        case Origin::Stated: return Words::tr("stated");
-        case Origin::CommonPractice: return Words::tr("common practice");
-        case Origin::ClassGuess: return Words::tr("class guess");
+        case Origin::Measured:
+            return Words::tr("measured");
+        case Origin::Stated:
+            return Words::tr("stated");
+        case Origin::CommonPractice:
+            return Words::tr("common practice");
+        case Origin::ClassGuess:
+            return Words::tr("class guess");
     }
     return {};
 }
@@ -33,9 +40,12 @@ QString nameOf(Origin origin)
 QString nameOf(Limit limit)
 {
     switch (limit) {
-        case Limit::Source: return Words::tr("source clips");
-        case Limit::Heat: return Words::tr("coil heats");
-        case Limit::Travel: return Words::tr("cone travel");
+        case Limit::Source:
+            return Words::tr("source clips");
+        case Limit::Heat:
+            return Words::tr("coil heats");
+        case Limit::Travel:
+            return Words::tr("cone travel");
     }
     return {};
 }
@@ -43,10 +53,14 @@ QString nameOf(Limit limit)
 QString nameOf(Band band)
 {
     switch (band) {
-        case Band::LowBass: return Words::tr("deep bass");
-        case Band::MidBass: return Words::tr("mid-bass");
-        case Band::Mid: return Words::tr("middle");
-        case Band::Treble: return Words::tr("treble");
+        case Band::LowBass:
+            return Words::tr("deep bass");
+        case Band::MidBass:
+            return Words::tr("mid-bass");
+        case Band::Mid:
+            return Words::tr("middle");
+        case Band::Treble:
+            return Words::tr("treble");
     }
     return {};
 }
@@ -54,10 +68,14 @@ QString nameOf(Band band)
 QString rangeOf(Band band)
 {
     switch (band) {
-        case Band::LowBass: return Words::tr("20–60 Hz");
-        case Band::MidBass: return Words::tr("60–250 Hz");
-        case Band::Mid: return Words::tr("250 Hz–4 k");
-        case Band::Treble: return Words::tr("4–20 k");
+        case Band::LowBass:
+            return Words::tr("20–60 Hz");
+        case Band::MidBass:
+            return Words::tr("60–250 Hz");
+        case Band::Mid:
+            return Words::tr("250 Hz–4 k");
+        case Band::Treble:
+            return Words::tr("4–20 k");
     }
     return {};
 }
@@ -65,10 +83,14 @@ QString rangeOf(Band band)
 QString nameOf(Seat seat)
 {
     switch (seat) {
-        case Seat::Driver: return Words::tr("driver's seat");
-        case Seat::FrontPassenger: return Words::tr("front passenger");
-        case Seat::RearLeft: return Words::tr("rear seat, left");
-        case Seat::RearRight: return Words::tr("rear seat, right");
+        case Seat::Driver:
+            return Words::tr("driver's seat");
+        case Seat::FrontPassenger:
+            return Words::tr("front passenger");
+        case Seat::RearLeft:
+            return Words::tr("rear seat, left");
+        case Seat::RearRight:
+            return Words::tr("rear seat, right");
     }
     return {};
 }
@@ -76,19 +98,32 @@ QString nameOf(Seat seat)
 QString nameOf(BodyKind kind)
 {
     switch (kind) {
-        case BodyKind::Hatchback: return Words::tr("hatchback");
-        case BodyKind::Saloon: return Words::tr("saloon");
-        case BodyKind::Estate: return Words::tr("estate");
-        case BodyKind::Coupe: return Words::tr("coupe");
-        case BodyKind::Classic: return Words::tr("classic");
-        case BodyKind::Pickup: return Words::tr("pickup");
-        case BodyKind::OffRoad: return Words::tr("off-road");
-        case BodyKind::Van: return Words::tr("van");
-        case BodyKind::Bus: return Words::tr("bus");
-        case BodyKind::OpenTwoSeater: return Words::tr("open two-seater");
-        case BodyKind::OpenSideBySide: return Words::tr("open side-by-side");
-        case BodyKind::Motorcycle: return Words::tr("motorcycle");
-        case BodyKind::Boat: return Words::tr("boat");
+        case BodyKind::Hatchback:
+            return Words::tr("hatchback");
+        case BodyKind::Saloon:
+            return Words::tr("saloon");
+        case BodyKind::Estate:
+            return Words::tr("estate");
+        case BodyKind::Coupe:
+            return Words::tr("coupe");
+        case BodyKind::Classic:
+            return Words::tr("classic");
+        case BodyKind::Pickup:
+            return Words::tr("pickup");
+        case BodyKind::OffRoad:
+            return Words::tr("off-road");
+        case BodyKind::Van:
+            return Words::tr("van");
+        case BodyKind::Bus:
+            return Words::tr("bus");
+        case BodyKind::OpenTwoSeater:
+            return Words::tr("open two-seater");
+        case BodyKind::OpenSideBySide:
+            return Words::tr("open side-by-side");
+        case BodyKind::Motorcycle:
+            return Words::tr("motorcycle");
+        case BodyKind::Boat:
+            return Words::tr("boat");
     }
     return {};
 }
@@ -97,13 +132,20 @@ QString nameOf(const Edit& edit)
 {
     const QString detail = QString::fromStdString(edit.detail);
     switch (edit.name) {
-        case EditName::FitDriver: return Words::tr("fit %1").arg(detail);
-        case EditName::ReplaceCapacitor: return Words::tr("replace the capacitor");
-        case EditName::BypassCapacitor: return Words::tr("bypass the capacitor");
-        case EditName::SetHighPass: return Words::tr("set a high-pass");
-        case EditName::TakeReading: return Words::tr("enter a reading");
-        case EditName::SetJob: return Words::tr("change the job");
-        case EditName::Unnamed: return Words::tr("change");
+        case EditName::FitDriver:
+            return Words::tr("fit %1").arg(detail);
+        case EditName::ReplaceCapacitor:
+            return Words::tr("replace the capacitor");
+        case EditName::BypassCapacitor:
+            return Words::tr("bypass the capacitor");
+        case EditName::SetHighPass:
+            return Words::tr("set a high-pass");
+        case EditName::TakeReading:
+            return Words::tr("enter a reading");
+        case EditName::SetJob:
+            return Words::tr("change the job");
+        case EditName::Unnamed:
+            return Words::tr("change");
     }
     return {};
 }
@@ -117,9 +159,12 @@ QString nameOf(const Subject& subject, const Fitout& fitout)
             const auto found = fitout.devices.find(id);
             if (found == fitout.devices.end()) return QString::fromStdString(textOf(id));
             const Device& entry = found->second;
-            const QString label = QString::fromStdString(entry.label.empty() ? fitout.parts.at(entry.part).name : entry.label);
+            const QString label =
+                QString::fromStdString(entry.label.empty() ? fitout.parts.at(entry.part).name : entry.label);
             const auto place = fitout.places.find(entry.at);
-            return place == fitout.places.end() ? label : Words::tr("%1, %2").arg(label, QString::fromStdString(place->second.name));
+            return place == fitout.places.end()
+                       ? label
+                       : Words::tr("%1, %2").arg(label, QString::fromStdString(place->second.name));
         }
         QString operator()(std::monostate) const { return Words::tr("the vehicle"); }
         QString operator()(PartId id) const
@@ -134,13 +179,17 @@ QString nameOf(const Subject& subject, const Fitout& fitout)
             return QString::fromStdString(found == fitout.places.end() ? textOf(id) : found->second.name);
         }
         QString operator()(DeviceId id) const { return device(id); }
-        QString operator()(const Port& port) const { return Words::tr("%1, channel %2").arg(device(port.device), QString::fromStdString(port.element)); }
+        QString operator()(const Port& port) const
+        {
+            return Words::tr("%1, channel %2").arg(device(port.device), QString::fromStdString(port.element));
+        }
         QString operator()(WireId id) const { return Words::tr("wire %1").arg(QString::fromStdString(textOf(id))); }
         QString operator()(const RunId& run) const { return device(run.coil.device); }
         QString operator()(ListenerId id) const
         {
             const auto found = fitout.listeners.find(id);
-            return found == fitout.listeners.end() ? QString::fromStdString(textOf(id)) : words::nameOf(found->second.seat);
+            return found == fitout.listeners.end() ? QString::fromStdString(textOf(id))
+                                                   : words::nameOf(found->second.seat);
         }
     };
     return std::visit(Name{fitout}, subject);

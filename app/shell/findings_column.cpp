@@ -65,11 +65,15 @@ void FindingsColumn::rebuild()
     auto* heading = new QLabel(tr("Findings"), widget());
     heading->setFont(m_theme.title());
     m_slips->addWidget(heading);
-    if (m_findings.empty()) m_slips->addWidget(wrapped(tr("None of the rules checked so far has anything to say about this plan. That is what was checked, no more."), "quiet", widget()));
+    if (m_findings.empty())
+        m_slips->addWidget(wrapped(tr("None of the rules checked so far has anything to say about this plan. That is "
+                                      "what was checked, no more."),
+                                   "quiet", widget()));
     const size_t shown = m_all ? m_findings.size() : std::min(m_findings.size(), kShownFirst);
     for (size_t i = 0; i < shown; ++i) m_slips->addWidget(makeSlip(m_findings[i], static_cast<int>(i)));
     if (m_findings.size() > kShownFirst) {
-        auto* more = new QPushButton(m_all ? tr("worst three only") : tr("%1 more").arg(m_findings.size() - kShownFirst), widget());
+        auto* more = new QPushButton(
+            m_all ? tr("worst three only") : tr("%1 more").arg(m_findings.size() - kShownFirst), widget());
         more->setObjectName(QStringLiteral("moreFindings"));
         m_slips->addWidget(more);
         connect(more, &QPushButton::clicked, this, [this] {
@@ -111,7 +115,8 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
         button->setObjectName(QStringLiteral("mend_%1_%2").arg(code).arg(i));
         button->setAccessibleName(tr("%1, mend for: %2").arg(button->text(), text.title));
         if (i == 0) button->setProperty("role", "mend");
-        connect(button, &QPushButton::clicked, this, [this, number, i] { emit mendTaken(m_findings[static_cast<size_t>(number)].mends[i]); });
+        connect(button, &QPushButton::clicked, this,
+                [this, number, i] { emit mendTaken(m_findings[static_cast<size_t>(number)].mends[i]); });
         mends->addWidget(button);
     }
     layout->addLayout(mends);

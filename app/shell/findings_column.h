@@ -10,7 +10,8 @@ namespace app {
 
 class Theme;
 
-// The findings as slips: what is wrong, the numbers, the reason, mends as buttons, the code small at the end. Worst three first.
+// The findings as slips: what is wrong, the numbers, the reason, mends as buttons, the code small at the end. Worst
+// three first.
 class FindingsColumn : public QScrollArea {
     Q_OBJECT
 public:

@@ -27,9 +27,20 @@
 namespace app {
 
 MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, QWidget* parent)
-    : QMainWindow(parent), m_session(session), m_theme(theme), m_settings(settings), m_rail(new Rail(theme)), m_strip(new Strip(theme)),
-      m_stations(new QStackedWidget), m_start(new StartPage(theme)), m_match(new MatchView(theme, session.shop())), m_jobCard(new JobCardView(theme)),
-      m_findings(new FindingsColumn(theme)), m_traces(new TraceDrawer(theme)), m_slate(new SlateBar(theme)), m_notice(new NoticeBar),
+    : QMainWindow(parent),
+      m_session(session),
+      m_theme(theme),
+      m_settings(settings),
+      m_rail(new Rail(theme)),
+      m_strip(new Strip(theme)),
+      m_stations(new QStackedWidget),
+      m_start(new StartPage(theme)),
+      m_match(new MatchView(theme, session.shop())),
+      m_jobCard(new JobCardView(theme)),
+      m_findings(new FindingsColumn(theme)),
+      m_traces(new TraceDrawer(theme)),
+      m_slate(new SlateBar(theme)),
+      m_notice(new NoticeBar),
       m_split(new QSplitter(Qt::Vertical))
 {
     build();
@@ -103,8 +114,10 @@ void MainWindow::buildRail()
     m_rail->addNotYet(tr("Walk-round"));
     m_rail->addNotYet(tr("Meter"));
     m_matchButton = m_rail->addStation(Match, QStringLiteral("stationMatch"), tr("Match"), QStringLiteral("Ctrl+3"));
-    for (const QString& title : {tr("Split"), tr("Aim"), tr("Lows"), tr("Feed"), tr("Ladder")}) m_rail->addNotYet(title);
-    m_jobButton = m_rail->addStation(JobCard, QStringLiteral("stationJobCard"), tr("Job card"), QStringLiteral("Ctrl+9"));
+    for (const QString& title : {tr("Split"), tr("Aim"), tr("Lows"), tr("Feed"), tr("Ladder")})
+        m_rail->addNotYet(title);
+    m_jobButton =
+        m_rail->addStation(JobCard, QStringLiteral("stationJobCard"), tr("Job card"), QStringLiteral("Ctrl+9"));
     m_rail->addNotYet(tr("Proof"));
     m_rail->addSlate();
     connect(m_rail, &Rail::chosen, this, [this](int station) { showStation(static_cast<Station>(station)); });
@@ -118,7 +131,8 @@ void MainWindow::showStation(Station station)
     m_stations->setCurrentIndex(shown);
     m_rail->select(shown);
     for (QWidget* widget : {static_cast<QWidget*>(m_strip), static_cast<QWidget*>(m_traces)}) widget->setVisible(open);
-    for (QWidget* widget : {static_cast<QWidget*>(m_matchButton), static_cast<QWidget*>(m_jobButton)}) widget->setEnabled(open);
+    for (QWidget* widget : {static_cast<QWidget*>(m_matchButton), static_cast<QWidget*>(m_jobButton)})
+        widget->setEnabled(open);
     arrangeForWidth();
 }
 
@@ -130,9 +144,14 @@ void MainWindow::present()
     m_jobCard->present(snapshot);
     m_findings->present(snapshot);
     m_traces->present(snapshot, m_strip->listener(), m_match->chosenDevice());
-    const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), [](const core::Finding& f) { return f.severity == core::Severity::Stop; });
-    m_matchButton->setOwed(stops > 0 ? words::counted(stops, tr("%1 Stop"), tr("%1 Stops")) : words::counted(std::ssize(snapshot.findings), tr("%1 finding"), tr("%1 findings")));
-    m_jobButton->setOwed(snapshot.job.steps.empty() ? tr("nothing planned") : words::counted(std::ssize(snapshot.job.steps), tr("%1 step"), tr("%1 steps")));
+    const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),
+                                     [](const core::Finding& f) { return f.severity == core::Severity::Stop; });
+    m_matchButton->setOwed(stops > 0
+                               ? words::counted(stops, tr("%1 Stop"), tr("%1 Stops"))
+                               : words::counted(std::ssize(snapshot.findings), tr("%1 finding"), tr("%1 findings")));
+    m_jobButton->setOwed(snapshot.job.steps.empty()
+                             ? tr("nothing planned")
+                             : words::counted(std::ssize(snapshot.job.steps), tr("%1 step"), tr("%1 steps")));
     showTitle();
 }
 
@@ -142,7 +161,9 @@ void MainWindow::afterOpening()
     present();
     showStation(Match);
     m_notice->hide();
-    if (m_session.openElsewhere()) m_notice->say(tr("This plan is open in another window. Whoever saves last wins; save under another name to keep both."));
+    if (m_session.openElsewhere())
+        m_notice->say(
+            tr("This plan is open in another window. Whoever saves last wins; save under another name to keep both."));
     if (m_session.hasRecovery())
         m_notice->say(tr("Work that was never saved is left from last time."),
                       {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this] { m_session.restoreRecovery(); }},
@@ -163,7 +184,8 @@ bool MainWindow::openPlan(const QString& path)
 void MainWindow::openDemo()
 {
     if (!mayLosePlan()) return;
-    if (const auto opened = m_session.openText(std::string(core::shippedDemoText()), tr("demo")); !opened) m_notice->say(QString::fromStdString(core::oneLine(opened.error())));
+    if (const auto opened = m_session.openText(std::string(core::shippedDemoText()), tr("demo")); !opened)
+        m_notice->say(QString::fromStdString(core::oneLine(opened.error())));
 }
 
 bool MainWindow::savePlan(const QString& path)
@@ -186,7 +208,9 @@ void MainWindow::askOpen()
 void MainWindow::askSaveAs()
 {
     if (!m_session.isOpen()) return;
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the plan"), m_session.path().isEmpty() ? QStringLiteral("plan.reed") : m_session.path(), tr("Plans (*.reed)"));
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the plan"), m_session.path().isEmpty() ? QStringLiteral("plan.reed") : m_session.path(),
+        tr("Plans (*.reed)"));
     if (path.isEmpty()) return;
     if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reed");
     savePlan(path);
@@ -195,8 +219,10 @@ void MainWindow::askSaveAs()
 void MainWindow::save()
 {
     if (!m_session.isOpen()) return;
-    if (m_session.path().isEmpty()) askSaveAs();
-    else savePlan(m_session.path());
+    if (m_session.path().isEmpty())
+        askSaveAs();
+    else
+        savePlan(m_session.path());
 }
 
 void MainWindow::rememberRecent(const QString& path)
@@ -211,7 +237,9 @@ void MainWindow::rememberRecent(const QString& path)
 
 void MainWindow::showTitle()
 {
-    const QString name = !m_session.isOpen() ? QString() : m_session.path().isEmpty() ? tr("not saved yet") : QFileInfo(m_session.path()).fileName();
+    const QString name = !m_session.isOpen()          ? QString()
+                         : m_session.path().isEmpty() ? tr("not saved yet")
+                                                      : QFileInfo(m_session.path()).fileName();
     setWindowTitle(name.isEmpty() ? tr("Golden Reed") : tr("%1[*] – Golden Reed").arg(name));
     setWindowModified(m_session.isOpen() && !m_session.undoStack().isClean());
 }
@@ -220,7 +248,9 @@ void MainWindow::showTitle()
 bool MainWindow::mayLosePlan()
 {
     if (!m_session.isOpen() || m_session.undoStack().isClean()) return true;
-    const auto answer = QMessageBox::question(this, tr("Unsaved changes"), tr("The plan has changes that are not saved."), QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
+    const auto answer =
+        QMessageBox::question(this, tr("Unsaved changes"), tr("The plan has changes that are not saved."),
+                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
     if (answer == QMessageBox::Save) save();
     if (answer == QMessageBox::Discard) m_session.dropRecovery();
     return answer == QMessageBox::Discard || (answer == QMessageBox::Save && m_session.undoStack().isClean());

@@ -31,7 +31,8 @@ void MainWindow::buildMenus()
     });
     plan->addSeparator();
     add(plan, tr("&Save"), QKeySequence::Save, QStringLiteral("actionSave"), &MainWindow::save);
-    add(plan, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), QStringLiteral("actionSaveAs"), &MainWindow::askSaveAs);
+    add(plan, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), QStringLiteral("actionSaveAs"),
+        &MainWindow::askSaveAs);
     plan->addSeparator();
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
 
@@ -45,16 +46,22 @@ void MainWindow::buildMenus()
     edit->addActions({undo, redo});
 
     QMenu* go = menuBar()->addMenu(tr("&Go"));
-    add(go, tr("&Match"), QKeySequence(Qt::CTRL | Qt::Key_3), QStringLiteral("actionMatch"), [this] { showStation(Match); });
-    add(go, tr("&Job card"), QKeySequence(Qt::CTRL | Qt::Key_9), QStringLiteral("actionJobCard"), [this] { showStation(JobCard); });
+    add(go, tr("&Match"), QKeySequence(Qt::CTRL | Qt::Key_3), QStringLiteral("actionMatch"),
+        [this] { showStation(Match); });
+    add(go, tr("&Job card"), QKeySequence(Qt::CTRL | Qt::Key_9), QStringLiteral("actionJobCard"),
+        [this] { showStation(JobCard); });
     // '/' too: where a text has the focus, the text takes it first.
-    add(go, tr("&Slate"), {}, QStringLiteral("actionSlate"), [this] { m_slate->open(); })->setShortcuts({QKeySequence(Qt::Key_F4), QKeySequence(Qt::Key_Slash)});
+    add(go, tr("&Slate"), {}, QStringLiteral("actionSlate"), [this] {
+        m_slate->open();
+    })->setShortcuts({QKeySequence(Qt::Key_F4), QKeySequence(Qt::Key_Slash)});
     add(go, tr("&Next area"), QKeySequence(Qt::Key_F6), QStringLiteral("actionNextArea"), &MainWindow::focusNextArea);
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
     auto* grounds = new QActionGroup(this);
-    for (const auto& [ground, text, name] : {std::tuple{Ground::FromDesktop, tr("Ground as the &desktop"), "actionGroundDesktop"},
-                                             std::tuple{Ground::Light, tr("&Light ground"), "actionGroundLight"}, std::tuple{Ground::Dark, tr("Dar&k ground"), "actionGroundDark"}}) {
+    for (const auto& [ground, text, name] :
+         {std::tuple{Ground::FromDesktop, tr("Ground as the &desktop"), "actionGroundDesktop"},
+          std::tuple{Ground::Light, tr("&Light ground"), "actionGroundLight"},
+          std::tuple{Ground::Dark, tr("Dar&k ground"), "actionGroundDark"}}) {
         QAction* action = add(view, text, {}, QLatin1String(name), [this, ground = ground] {
             m_theme.setGround(ground);
             m_settings.setValue(QStringLiteral("ground"), static_cast<int>(ground));
@@ -69,10 +76,12 @@ void MainWindow::buildMenus()
         m_settings.setValue(QStringLiteral("zoom"), m_theme.zoom());
         arrangeForWidth();
     };
-    add(view, tr("&Larger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [zoomBy] { zoomBy(1.1); })
-        ->setShortcuts({QKeySequence(QKeySequence::ZoomIn), QKeySequence(Qt::CTRL | Qt::Key_Equal)});
+    add(view, tr("&Larger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [zoomBy] {
+        zoomBy(1.1);
+    })->setShortcuts({QKeySequence(QKeySequence::ZoomIn), QKeySequence(Qt::CTRL | Qt::Key_Equal)});
     add(view, tr("&Smaller"), QKeySequence::ZoomOut, QStringLiteral("actionSmaller"), [zoomBy] { zoomBy(1.0 / 1.1); });
-    add(view, tr("&Normal size"), QKeySequence(Qt::CTRL | Qt::Key_0), QStringLiteral("actionNormal"), [zoomBy] { zoomBy(0.0); });
+    add(view, tr("&Normal size"), QKeySequence(Qt::CTRL | Qt::Key_0), QStringLiteral("actionNormal"),
+        [zoomBy] { zoomBy(0.0); });
     view->addSeparator();
     QAction* inches = add(view, tr("&Inches first"), {}, QStringLiteral("actionInches"), [] {});
     inches->setCheckable(true);
@@ -83,19 +92,25 @@ void MainWindow::buildMenus()
     });
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
-    add(help, tr("&Keys of this screen"), QKeySequence::HelpContents, QStringLiteral("actionKeys"), &MainWindow::showKeys);
+    add(help, tr("&Keys of this screen"), QKeySequence::HelpContents, QStringLiteral("actionKeys"),
+        &MainWindow::showKeys);
     add(help, tr("&About"), {}, QStringLiteral("actionAbout"), [this] {
-        QMessageBox::about(this, tr("Golden Reed"),
-                           tr("Golden Reed %1: plans the electrical and acoustic design of a speaker upgrade.\n\nGPL-3.0-or-later. Fonts: Lato and Cabin, Open Font License.\n"
-                              "It computes and checks; the maker's instructions, local codes and licensed practice come first.")
-                               .arg(QApplication::applicationVersion()));
+        QMessageBox::about(
+            this, tr("Golden Reed"),
+            tr("Golden Reed %1: plans the electrical and acoustic design of a speaker upgrade.\n\nGPL-3.0-or-later. "
+               "Fonts: Lato and Cabin, Open Font License.\n"
+               "It computes and checks; the maker's instructions, local codes and licensed practice come first.")
+                .arg(QApplication::applicationVersion()));
     });
 }
 
 void MainWindow::showKeys()
 {
-    m_notice->say(tr("Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · Ctrl+Z undo · Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size. "
-                     "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter field: Enter settles Re."));
+    m_notice->say(
+        tr("Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · Ctrl+Z undo · Ctrl+Shift+Z redo · Ctrl+S "
+           "save · Ctrl + and − size. "
+           "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter field: "
+           "Enter settles Re."));
 }
 
 }  // namespace app

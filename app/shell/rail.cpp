@@ -15,7 +15,8 @@ constexpr double kDotX = 22.0;
 // A station that is still to come: readable, on the path, and plainly not a button.
 class NotYetStation : public QWidget {
 public:
-    NotYetStation(QString title, const Theme& theme, QWidget* parent) : QWidget(parent), m_title(std::move(title)), m_theme(theme)
+    NotYetStation(QString title, const Theme& theme, QWidget* parent)
+        : QWidget(parent), m_title(std::move(title)), m_theme(theme)
     {
         setAccessibleName(Rail::tr("%1, not yet").arg(m_title));
     }
@@ -48,7 +49,8 @@ private:
 
 }  // namespace
 
-StationButton::StationButton(const QString& title, const Theme& theme, QWidget* parent) : QAbstractButton(parent), m_theme(theme)
+StationButton::StationButton(const QString& title, const Theme& theme, QWidget* parent)
+    : QAbstractButton(parent), m_theme(theme)
 {
     setText(title);
     setCheckable(true);
@@ -63,7 +65,10 @@ void StationButton::setOwed(const QString& owed)
     update();
 }
 
-QSize StationButton::sizeHint() const { return {m_theme.px(164), m_theme.px(46)}; }
+QSize StationButton::sizeHint() const
+{
+    return {m_theme.px(164), m_theme.px(46)};
+}
 
 void StationButton::paintEvent(QPaintEvent*)
 {
@@ -73,7 +78,11 @@ void StationButton::paintEvent(QPaintEvent*)
     if (isChecked() || hasFocus()) {  // the open station points at the work
         const double tip = m_theme.px(12);
         const QRectF body = QRectF(rect()).adjusted(0.5, 3.5, -1.5, -3.5);
-        const QPolygonF flag{{body.left(), body.top()}, {body.right() - tip, body.top()}, {body.right(), body.center().y()}, {body.right() - tip, body.bottom()}, {body.left(), body.bottom()}};
+        const QPolygonF flag{{body.left(), body.top()},
+                             {body.right() - tip, body.top()},
+                             {body.right(), body.center().y()},
+                             {body.right() - tip, body.bottom()},
+                             {body.left(), body.bottom()}};
         painter.setPen(QPen(tokens.goldText, hasFocus() ? 2 : 1));
         painter.setBrush(isChecked() ? tokens.goldTint : tokens.raised);
         painter.drawPolygon(flag);
@@ -92,7 +101,8 @@ void StationButton::paintEvent(QPaintEvent*)
     painter.drawText(area, Qt::AlignBottom, painter.fontMetrics().elidedText(m_owed, Qt::ElideRight, area.width()));
 }
 
-Rail::Rail(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_path(new QVBoxLayout), m_group(new QButtonGroup(this))
+Rail::Rail(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_path(new QVBoxLayout), m_group(new QButtonGroup(this))
 {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 12);
@@ -113,7 +123,10 @@ StationButton* Rail::addStation(int index, const QString& objectName, const QStr
     return button;
 }
 
-void Rail::addNotYet(const QString& title) { m_path->addWidget(new NotYetStation(title, m_theme, this)); }
+void Rail::addNotYet(const QString& title)
+{
+    m_path->addWidget(new NotYetStation(title, m_theme, this));
+}
 
 QAbstractButton* Rail::addSlate()
 {

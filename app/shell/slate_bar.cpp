@@ -12,13 +12,15 @@
 
 namespace app {
 
-SlateBar::SlateBar(const Theme& theme, QWidget* parent) : QFrame(parent), m_line(new QLineEdit(this)), m_headline(new QLabel(this)), m_steps(new QLabel(this))
+SlateBar::SlateBar(const Theme& theme, QWidget* parent)
+    : QFrame(parent), m_line(new QLineEdit(this)), m_headline(new QLabel(this)), m_steps(new QLabel(this))
 {
     setProperty("role", "slate");
     setObjectName(QStringLiteral("slateBar"));
     m_line->setObjectName(QStringLiteral("slateLine"));
     m_line->setAccessibleName(tr("Slate: type quantities, read the answer below"));
-    m_line->setPlaceholderText(tr("68 uF 4 ohm   ·   390 Hz 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   3x4 ohm min 2   ·   5 5/8 in"));
+    m_line->setPlaceholderText(
+        tr("68 uF 4 ohm   ·   390 Hz 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   3x4 ohm min 2   ·   5 5/8 in"));
     m_headline->setObjectName(QStringLiteral("slateAnswer"));
     m_steps->setObjectName(QStringLiteral("slateSteps"));
     m_steps->setProperty("role", "quiet");

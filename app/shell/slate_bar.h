@@ -10,7 +10,8 @@ namespace app {
 
 class Theme;
 
-// Slate: one line that understands quantities and answers as they are typed, with the formula and the steps. Esc puts it away.
+// Slate: one line that understands quantities and answers as they are typed, with the formula and the steps. Esc puts
+// it away.
 class SlateBar : public QFrame {
     Q_OBJECT
 public:

@@ -15,9 +15,14 @@
 
 namespace app {
 
-BandReed::BandReed(core::Band band, const Theme& theme, QWidget* parent) : QWidget(parent), m_band(band), m_theme(theme) {}
+BandReed::BandReed(core::Band band, const Theme& theme, QWidget* parent) : QWidget(parent), m_band(band), m_theme(theme)
+{
+}
 
-QSize BandReed::sizeHint() const { return {m_theme.px(98), m_theme.px(58)}; }
+QSize BandReed::sizeHint() const
+{
+    return {m_theme.px(98), m_theme.px(58)};
+}
 
 void BandReed::show(const core::BandFigures* before, const core::BandFigures* after)
 {
@@ -25,9 +30,13 @@ void BandReed::show(const core::BandFigures* before, const core::BandFigures* af
     m_after_db = after ? std::optional(after->reach_db) : std::nullopt;
     QString name = tr("%1, %2").arg(words::nameOf(m_band), words::rangeOf(m_band));
     if (before && after) {
-        name = tr("%1: reach %2 before, %3 after, change %4").arg(name, words::decibels(*m_before_db), words::decibels(*m_after_db), words::decibelChange(*m_after_db - *m_before_db));
-        setToolTip(tr("Loudest clean level: %1 before (then %2), %3 after (then %4).\nBalance against 250 Hz–4 kHz: %5 before, %6 after.")
-                       .arg(words::decibels(before->reach_db), words::nameOf(before->limit), words::decibels(after->reach_db), words::nameOf(after->limit),
+        name = tr("%1: reach %2 before, %3 after, change %4")
+                   .arg(name, words::decibels(*m_before_db), words::decibels(*m_after_db),
+                        words::decibelChange(*m_after_db - *m_before_db));
+        setToolTip(tr("Loudest clean level: %1 before (then %2), %3 after (then %4).\nBalance against 250 Hz–4 kHz: %5 "
+                      "before, %6 after.")
+                       .arg(words::decibels(before->reach_db), words::nameOf(before->limit),
+                            words::decibels(after->reach_db), words::nameOf(after->limit),
                             words::decibelChange(before->balance_db), words::decibelChange(after->balance_db)));
     }
     setAccessibleName(name);
@@ -66,7 +75,11 @@ void BandReed::paintEvent(QPaintEvent*)
 }
 
 Strip::Strip(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_title(new QLabel(this)), m_subtitle(new QLabel(this)), m_ears(new QComboBox(this))
+    : QWidget(parent),
+      m_theme(theme),
+      m_title(new QLabel(this)),
+      m_subtitle(new QLabel(this)),
+      m_ears(new QComboBox(this))
 {
     m_title->setObjectName(QStringLiteral("planTitle"));
     m_subtitle->setObjectName(QStringLiteral("planSubtitle"));
@@ -108,14 +121,18 @@ Strip::Strip(const Theme& theme, QWidget* parent)
     connect(m_ears, &QComboBox::currentIndexChanged, this, [this] { emit listenerChosen(listener()); });
 }
 
-core::ListenerId Strip::listener() const { return {m_ears->currentData().toInt()}; }
+core::ListenerId Strip::listener() const
+{
+    return {m_ears->currentData().toInt()};
+}
 
 void Strip::present(const Snapshot& snapshot)
 {
     const core::Plan& plan = snapshot.plan;
     m_title->setFont(m_theme.title());
     m_title->setText(tr("%1, %2").arg(QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind)));
-    m_subtitle->setText(tr("%1 · %2").arg(QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)));
+    m_subtitle->setText(
+        tr("%1 · %2").arg(QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)));
     const int wanted = m_ears->currentData().toInt();
     {
         const QSignalBlocker quiet(m_ears);
@@ -125,7 +142,8 @@ void Strip::present(const Snapshot& snapshot)
     }
     showBands(snapshot);
     for (const core::Severity severity : {core::Severity::Stop, core::Severity::Care, core::Severity::Note}) {
-        const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), [&](const core::Finding& f) { return f.severity == severity; });
+        const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),
+                                         [&](const core::Finding& f) { return f.severity == severity; });
         QPushButton* button = m_counts[static_cast<size_t>(severity)];
         QPixmap mark(m_theme.px(13), m_theme.px(13));
         mark.fill(Qt::transparent);
@@ -146,7 +164,8 @@ void Strip::showBands(const Snapshot& snapshot)
     };
     const core::HearingResult* before = heardIn(snapshot.before());
     const core::HearingResult* after = heardIn(snapshot.after());
-    for (size_t band = 0; band < core::kBandCount; ++band) m_reeds[band]->show(before ? &before->bands[band] : nullptr, after ? &after->bands[band] : nullptr);
+    for (size_t band = 0; band < core::kBandCount; ++band)
+        m_reeds[band]->show(before ? &before->bands[band] : nullptr, after ? &after->bands[band] : nullptr);
 }
 
 void Strip::paintEvent(QPaintEvent*)

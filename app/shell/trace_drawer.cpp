@@ -20,7 +20,8 @@ constexpr int kBefore = 0, kAfter = 1;
 
 const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core::DeviceId device)
 {
-    if (const core::RunResult* run = core::findRunOfDevice(stage, device)) return core::findCircuit(stage, run->run.id.channel);
+    if (const core::RunResult* run = core::findRunOfDevice(stage, device))
+        return core::findCircuit(stage, run->run.id.channel);
     return stage.circuits.empty() ? nullptr : &stage.circuits.front();
 }
 
@@ -33,8 +34,15 @@ double midMean_db(const core::HearingResult& heard, const Eigen::ArrayXd& freque
 }  // namespace
 
 TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_title(new QLabel(this)), m_about(new QLabel(this)), m_plot(new QCustomPlot(this)), m_modes(new QButtonGroup(this)),
-      m_whole(new QPushButton(tr("Pull &up"), this)), m_beforeLabel(new QCPItemText(m_plot)), m_afterLabel(new QCPItemText(m_plot))
+    : QWidget(parent),
+      m_theme(theme),
+      m_title(new QLabel(this)),
+      m_about(new QLabel(this)),
+      m_plot(new QCustomPlot(this)),
+      m_modes(new QButtonGroup(this)),
+      m_whole(new QPushButton(tr("Pull &up"), this)),
+      m_beforeLabel(new QCPItemText(m_plot)),
+      m_afterLabel(new QCPItemText(m_plot))
 {
     m_plot->setObjectName(QStringLiteral("tracePlot"));
     m_plot->setMinimumHeight(120);
@@ -55,9 +63,12 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
         m_modes->addButton(button, static_cast<int>(trace));
         head->addWidget(button);
     };
-    addMode(Trace::Level, tr("&Level"), QStringLiteral("traceLevel"), tr("Level at the ear with the source 10 dB under the voltage at which it clips"));
-    addMode(Trace::Matched, tr("&Matched"), QStringLiteral("traceMatched"), tr("Before is shifted so that both have the same mean level in 250 Hz–4 kHz"));
-    addMode(Trace::Impedance, tr("&Impedance"), QStringLiteral("traceImpedance"), tr("What the channel of the chosen place sees"));
+    addMode(Trace::Level, tr("&Level"), QStringLiteral("traceLevel"),
+            tr("Level at the ear with the source 10 dB under the voltage at which it clips"));
+    addMode(Trace::Matched, tr("&Matched"), QStringLiteral("traceMatched"),
+            tr("Before is shifted so that both have the same mean level in 250 Hz–4 kHz"));
+    addMode(Trace::Impedance, tr("&Impedance"), QStringLiteral("traceImpedance"),
+            tr("What the channel of the chosen place sees"));
     m_modes->button(static_cast<int>(Trace::Level))->setChecked(true);
     head->addWidget(m_whole);
     auto* layout = new QVBoxLayout(this);
@@ -138,7 +149,8 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
         y = heard->second.level_db + 20.0 * std::log10(heard->second.curveVoltage_v);
         const auto after = m_snapshot->after().hearing.find(m_listener);
         if (m_modes->checkedId() == static_cast<int>(Trace::Matched) && after != m_snapshot->after().hearing.end()) {
-            const double target_db = midMean_db(after->second, frequency_hz) + 20.0 * std::log10(after->second.curveVoltage_v);
+            const double target_db =
+                midMean_db(after->second, frequency_hz) + 20.0 * std::log10(after->second.curveVoltage_v);
             y += target_db - midMean_db(heard->second, frequency_hz) - 20.0 * std::log10(heard->second.curveVoltage_v);
         }
     }
@@ -152,10 +164,14 @@ void TraceDrawer::redraw()
     if (!m_snapshot) return;
     const bool impedance = m_modes->checkedId() == static_cast<int>(Trace::Impedance);
     const core::Fitout& used = m_snapshot->after().used;
-    if (impedance) m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
-    else m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
+    if (impedance)
+        m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
+    else
+        m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
     m_about->setText(impedance ? tr("magnitude of the load") : tr("direct sound only: no cabin yet"));
-    m_about->setToolTip(tr("This version knows distance, delay, filters and the driver in its panel; not yet direction, covers, mirrors or the cabin."));
+    m_about->setToolTip(
+        tr("This version knows distance, delay, filters and the driver in its panel; not yet direction, covers, "
+           "mirrors or the cabin."));
     const Curve before = curveOf(m_snapshot->before());
     const Curve after = curveOf(m_snapshot->after());
     m_plot->graph(kBefore)->setData(before.x, before.y, true);
@@ -169,17 +185,21 @@ void TraceDrawer::redraw()
         }
     }
     if (high < low) low = high = 0.0;
-    if (impedance) m_plot->yAxis->setRange(0.0, std::min(60.0, high * 1.1));
-    else m_plot->yAxis->setRange(std::max(low, high - 50.0) - 3.0, high + 5.0);
+    if (impedance)
+        m_plot->yAxis->setRange(0.0, std::min(60.0, high * 1.1));
+    else
+        m_plot->yAxis->setRange(std::max(low, high - 50.0) - 3.0, high + 5.0);
     m_plot->yAxis->setLabel(impedance ? QStringLiteral("Ω") : QStringLiteral("dB"));
     const auto place = [&](QCPItemText* label, const Curve& curve, double nudge) {
         label->setVisible(!curve.y.isEmpty());
         if (curve.y.isEmpty()) return;
-        label->position->setCoords(21000.0, std::clamp(curve.y.back(), m_plot->yAxis->range().lower, m_plot->yAxis->range().upper) + nudge);
+        label->position->setCoords(
+            21000.0, std::clamp(curve.y.back(), m_plot->yAxis->range().lower, m_plot->yAxis->range().upper) + nudge);
     };
     // Labels that would lie on each other step apart.
     const double step = m_plot->yAxis->range().size() * 0.07;
-    const bool meet = !before.y.isEmpty() && !after.y.isEmpty() && std::abs(before.y.back() - after.y.back()) < 2.0 * step;
+    const bool meet =
+        !before.y.isEmpty() && !after.y.isEmpty() && std::abs(before.y.back() - after.y.back()) < 2.0 * step;
     const double side = meet && before.y.back() > after.y.back() ? 1.0 : -1.0;
     place(m_beforeLabel, before, meet ? side * step : 0.0);
     place(m_afterLabel, after, meet ? -side * step : 0.0);

@@ -12,7 +12,10 @@
 namespace app {
 namespace {
 
-QString withOrigin(const QString& figure, const core::Known& known) { return FigureTable::tr("%1 %2").arg(figure, words::nameOf(known.basis.origin)); }
+QString withOrigin(const QString& figure, const core::Known& known)
+{
+    return FigureTable::tr("%1 %2").arg(figure, words::nameOf(known.basis.origin));
+}
 
 QString crossings(const core::RunResult& run)
 {
@@ -24,13 +27,19 @@ QString crossings(const core::RunResult& run)
 
 }  // namespace
 
-FigureTable::FigureTable(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_change(new QLabel(this)), m_restoring(new QLabel(this))
+FigureTable::FigureTable(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_change(new QLabel(this)), m_restoring(new QLabel(this))
 {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(16);
     grid->setVerticalSpacing(2);
-    const std::array<QString, RowCount> names{tr("speaker"), tr("impedance"), tr("capacitor cuts at"), tr("−3 dB, real driver"), tr("source sees at least"), tr("clipping there")};
+    const std::array<QString, RowCount> names{tr("speaker"),
+                                              tr("impedance"),
+                                              tr("capacitor cuts at"),
+                                              tr("−3 dB, real driver"),
+                                              tr("source sees at least"),
+                                              tr("clipping there")};
     for (const auto& [column, title] : {std::pair{1, tr("as found")}, std::pair{2, tr("as planned")}}) {
         auto* heading = new QLabel(title, this);
         heading->setProperty("role", "strong");
@@ -74,16 +83,24 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
     for (QLabel* cell : column.cells) cell->setText(tr("–"));
     const core::RunResult* run = core::findRunOfDevice(stage, device);
     const auto entry = stage.used.devices.find(device);
-    if (entry != stage.used.devices.end()) column.cells[Speaker]->setText(QString::fromStdString(stage.used.parts.at(entry->second.part).name));
+    if (entry != stage.used.devices.end())
+        column.cells[Speaker]->setText(QString::fromStdString(stage.used.parts.at(entry->second.part).name));
     if (!run) return;
     const core::Known& nominal = run->coil.at(core::Quantity::Nominal_ohm);
     const core::Known& re = run->coil.at(core::Quantity::Re_ohm);
-    column.cells[Impedance]->setText(tr("%1 · Re %2").arg(withOrigin(words::ohms(nominal.value), nominal), withOrigin(words::ohms(re.value), re)));
-    column.cells[Corner]->setText(run->idealCorner_hz ? tr("%1  (%2)").arg(words::hertz(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f)) : tr("no capacitor"));
+    column.cells[Impedance]->setText(
+        tr("%1 · Re %2").arg(withOrigin(words::ohms(nominal.value), nominal), withOrigin(words::ohms(re.value), re)));
+    column.cells[Corner]->setText(
+        run->idealCorner_hz
+            ? tr("%1  (%2)").arg(words::hertz(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f))
+            : tr("no capacitor"));
     column.cells[HalfPower]->setText(crossings(*run));
     if (const core::CircuitResult* circuit = core::findCircuit(stage, run->run.id.channel)) {
-        column.cells[Least]->setText(tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::hertz(circuit->least_hz)));
-        column.cells[AtLimit]->setText(tr("%1 · %2 · %3").arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w)));
+        column.cells[Least]->setText(
+            tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::hertz(circuit->least_hz)));
+        column.cells[AtLimit]->setText(
+            tr("%1 · %2 · %3")
+                .arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w)));
     }
 }
 
@@ -96,12 +113,13 @@ void FigureTable::present(const Snapshot& snapshot, core::DeviceId device)
     m_change->setVisible(both);
     m_restoring->setVisible(both && change.restoring.has_value());
     if (!both) return;
-    m_change->setText(tr("At equal volts the load alone gives %1; driver and all, %2 in the middle.")
-                          .arg(words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db)));
+    m_change->setText(
+        tr("At equal volts the load alone gives %1; driver and all, %2 in the middle.")
+            .arg(words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db)));
     if (change.restoring)
         m_restoring->setText(tr("The old corner comes back with %1; to buy: %2 (E6), %3 (E12), %4 (E24).")
-                                 .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f), words::farads(change.restoring->e12_f),
-                                      words::farads(change.restoring->e24_f)));
+                                 .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f),
+                                      words::farads(change.restoring->e12_f), words::farads(change.restoring->e24_f)));
 }
 
 }  // namespace app

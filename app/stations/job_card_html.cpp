@@ -17,7 +17,10 @@ struct JobCard {
     Q_DECLARE_TR_FUNCTIONS(JobCard)
 };
 
-QString escaped(const QString& text) { return text.toHtmlEscaped(); }
+QString escaped(const QString& text)
+{
+    return text.toHtmlEscaped();
+}
 
 QString tableHtml(const words::Table& table)
 {
@@ -25,7 +28,8 @@ QString tableHtml(const words::Table& table)
     for (size_t row = 0; row < table.size(); ++row) {
         html += QStringLiteral("<tr>");
         for (const QString& cell : table[row])
-            html += row == 0 ? QStringLiteral("<th align='left'>%1</th>").arg(escaped(cell)) : QStringLiteral("<td valign='top'>%1</td>").arg(escaped(cell));
+            html += row == 0 ? QStringLiteral("<th align='left'>%1</th>").arg(escaped(cell))
+                             : QStringLiteral("<td valign='top'>%1</td>").arg(escaped(cell));
         html += QStringLiteral("</tr>");
     }
     return html + QStringLiteral("</table>");
@@ -40,11 +44,16 @@ QString figuresHtml(const Snapshot& snapshot)
         if (core::repeatsLeader(snapshot.after(), device)) continue;
         const core::RunChange change = core::runChange(snapshot.before(), snapshot.after(), device);
         const core::CircuitResult* circuit = core::findCircuit(snapshot.after(), run.run.id.channel);
-        QString line = JobCard::tr("%1: source sees at least %2 at %3; clipping there %4, %5, %6")
-                           .arg(words::nameOf(core::Subject{device}, snapshot.after().used), words::ohms(circuit->least_ohm), words::hertz(circuit->least_hz),
-                                words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w));
-        if (run.idealCorner_hz) line += JobCard::tr("; %1 cuts at %2").arg(words::farads(*run.seriesCapacitance_f), words::hertz(*run.idealCorner_hz));
-        if (change.before) line += JobCard::tr("; %1 in 250 Hz–4 kHz against before").arg(words::decibelChange(change.midLevel_db));
+        QString line =
+            JobCard::tr("%1: source sees at least %2 at %3; clipping there %4, %5, %6")
+                .arg(words::nameOf(core::Subject{device}, snapshot.after().used), words::ohms(circuit->least_ohm),
+                     words::hertz(circuit->least_hz), words::volts(circuit->clip_v), words::amperes(circuit->clip_a),
+                     words::watts(circuit->clip_w));
+        if (run.idealCorner_hz)
+            line += JobCard::tr("; %1 cuts at %2")
+                        .arg(words::farads(*run.seriesCapacitance_f), words::hertz(*run.idealCorner_hz));
+        if (change.before)
+            line += JobCard::tr("; %1 in 250 Hz–4 kHz against before").arg(words::decibelChange(change.midLevel_db));
         html += QStringLiteral("<li>%1</li>").arg(escaped(line));
     }
     for (const auto& [id, after] : snapshot.after().hearing) {
@@ -53,9 +62,14 @@ QString figuresHtml(const Snapshot& snapshot)
         QStringList bands;
         for (const core::BandEdges& edges : core::kBands) {
             const auto band = static_cast<size_t>(edges.band);
-            bands << JobCard::tr("%1 %2").arg(words::nameOf(edges.band), words::decibelChange(after.bands[band].reach_db - before->second.bands[band].reach_db));
+            bands << JobCard::tr("%1 %2").arg(
+                words::nameOf(edges.band),
+                words::decibelChange(after.bands[band].reach_db - before->second.bands[band].reach_db));
         }
-        html += QStringLiteral("<li>%1</li>").arg(escaped(JobCard::tr("Reach at the %1: %2").arg(words::nameOf(core::Subject{id}, snapshot.after().used), bands.join(QStringLiteral(", ")))));
+        html += QStringLiteral("<li>%1</li>")
+                    .arg(escaped(JobCard::tr("Reach at the %1: %2")
+                                     .arg(words::nameOf(core::Subject{id}, snapshot.after().used),
+                                          bands.join(QStringLiteral(", ")))));
     }
     return html + QStringLiteral("</ul>");
 }
@@ -68,10 +82,15 @@ QString stepsHtml(const Snapshot& snapshot, const QString& quietColour, const QS
         QStringList tools;
         for (const core::Tool tool : step.tools) tools << words::nameOf(tool);
         // The caution stands before what it is about.
-        html += QStringLiteral("<table width='100%' cellspacing='0' cellpadding='2'><tr><td width='34' valign='top'><b>%1</b></td><td>").arg(++number);
+        html += QStringLiteral(
+                    "<table width='100%' cellspacing='0' cellpadding='2'><tr><td width='34' "
+                    "valign='top'><b>%1</b></td><td>")
+                    .arg(++number);
         for (const core::Caution caution : step.cautions)
-            html += QStringLiteral("<span style='color:%1'><b>%2</b> %3</span><br>").arg(cautionColour, escaped(JobCard::tr("Caution:")), escaped(words::textOf(caution)));
-        html += QStringLiteral("%1<br><span style='color:%2'>").arg(escaped(words::textOf(step, snapshot.before().used, snapshot.after().used)), quietColour);
+            html += QStringLiteral("<span style='color:%1'><b>%2</b> %3</span><br>")
+                        .arg(cautionColour, escaped(JobCard::tr("Caution:")), escaped(words::textOf(caution)));
+        html += QStringLiteral("%1<br><span style='color:%2'>")
+                    .arg(escaped(words::textOf(step, snapshot.before().used, snapshot.after().used)), quietColour);
         if (!tools.isEmpty()) html += escaped(tools.join(QStringLiteral(", "))) + QStringLiteral(" · ");
         html += escaped(words::minutes(step.minutes)) + QStringLiteral("</span></td></tr></table>");
     }
@@ -84,7 +103,9 @@ QString openFindingsHtml(const Snapshot& snapshot, const QString& cautionColour)
     for (const core::Finding& finding : snapshot.findings) {
         if (finding.severity == core::Severity::Note) continue;
         const words::FindingText text = words::textOf(finding);
-        html += QStringLiteral("<p><span style='color:%1'><b>%2</b></span> %3. %4</p>").arg(cautionColour, escaped(words::nameOf(finding.severity)), escaped(text.title), escaped(text.numbers));
+        html += QStringLiteral("<p><span style='color:%1'><b>%2</b></span> %3. %4</p>")
+                    .arg(cautionColour, escaped(words::nameOf(finding.severity)), escaped(text.title),
+                         escaped(text.numbers));
     }
     return html.isEmpty() ? html : QStringLiteral("<h3>%1</h3>").arg(escaped(JobCard::tr("Still open"))) + html;
 }
@@ -95,17 +116,29 @@ QString jobCardHtml(const Snapshot& snapshot, const QString& quietColour, const 
 {
     const core::Plan& plan = snapshot.plan;
     const auto heading = [](const QString& text) { return QStringLiteral("<h3>%1</h3>").arg(escaped(text)); };
-    QString html = QStringLiteral("<h2>%1</h2>").arg(escaped(JobCard::tr("Job card: %1, %2").arg(QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind))));
-    html += QStringLiteral("<p style='color:%1'>%2</p>").arg(quietColour, escaped(JobCard::tr("%1 · %2 · about %3 by estimate")
-                .arg(QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint), words::minutes(snapshot.job.minutes))));
+    QString html = QStringLiteral("<h2>%1</h2>")
+                       .arg(escaped(JobCard::tr("Job card: %1, %2")
+                                        .arg(QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind))));
+    html += QStringLiteral("<p style='color:%1'>%2</p>")
+                .arg(quietColour, escaped(JobCard::tr("%1 · %2 · about %3 by estimate")
+                                              .arg(QString::fromStdString(plan.job.customer),
+                                                   QString::fromStdString(plan.job.complaint),
+                                                   words::minutes(snapshot.job.minutes))));
     if (snapshot.job.steps.empty())
-        return html + QStringLiteral("<p>%1</p>").arg(escaped(JobCard::tr("Nothing is planned yet: what is planned is what was found. Choose a speaker in Match, and its steps appear here.")));
+        return html + QStringLiteral("<p>%1</p>")
+                          .arg(escaped(JobCard::tr("Nothing is planned yet: what is planned is what was found. Choose "
+                                                   "a speaker in Match, and its steps appear here.")));
     html += openFindingsHtml(snapshot, cautionColour);
     html += heading(JobCard::tr("What it gives")) + figuresHtml(snapshot);
     html += heading(JobCard::tr("Steps")) + stepsHtml(snapshot, quietColour, cautionColour);
-    html += heading(JobCard::tr("Wiring")) + tableHtml(words::wireTable(snapshot.job, snapshot.before().used, snapshot.after().used));
+    html += heading(JobCard::tr("Wiring")) +
+            tableHtml(words::wireTable(snapshot.job, snapshot.before().used, snapshot.after().used));
     html += heading(JobCard::tr("Parts")) + tableHtml(words::partTable(snapshot.job, snapshot.after().used));
-    return html + QStringLiteral("<p style='color:%1'>%2</p>").arg(quietColour, escaped(JobCard::tr("The vehicle maker's instructions, local codes and licensed practice come before this card. It says what was computed and checked, no more.")));
+    return html +
+           QStringLiteral("<p style='color:%1'>%2</p>")
+               .arg(quietColour,
+                    escaped(JobCard::tr("The vehicle maker's instructions, local codes and licensed practice come "
+                                        "before this card. It says what was computed and checked, no more.")));
 }
 
 }  // namespace app

@@ -6,7 +6,8 @@
 
 namespace app {
 
-// The job card as one document, for the preview and the PDF alike: head, figures, steps with cautions at their step, wires, parts. The colours are names that HTML understands.
+// The job card as one document, for the preview and the PDF alike: head, figures, steps with cautions at their step,
+// wires, parts. The colours are names that HTML understands.
 [[nodiscard]] QString jobCardHtml(const Snapshot& snapshot, const QString& quietColour, const QString& cautionColour);
 
 }  // namespace app

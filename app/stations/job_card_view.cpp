@@ -36,7 +36,8 @@ std::string csvText(const words::Table& table)
 
 }  // namespace
 
-JobCardView::JobCardView(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_preview(new QTextBrowser(this))
+JobCardView::JobCardView(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_preview(new QTextBrowser(this))
 {
     setObjectName(QStringLiteral("stationPage"));
     m_preview->setObjectName(QStringLiteral("jobCardPreview"));
@@ -86,7 +87,8 @@ bool JobCardView::writePdf(const QString& path) const
     QTextDocument document;
     QFont font(QStringLiteral("Lato"));
     font.setPointSizeF(9.5);
-    font.setLetterSpacing(QFont::AbsoluteSpacing, 0.1);  // none to the eye, but without ligatures, which a search of the PDF would miss
+    font.setLetterSpacing(QFont::AbsoluteSpacing,
+                          0.1);  // none to the eye, but without ligatures, which a search of the PDF would miss
     document.setDefaultFont(font);
     document.setHtml(jobCardHtml(*m_snapshot, QStringLiteral("#555"), QStringLiteral("#222")));
     document.print(&writer);
@@ -100,9 +102,10 @@ QStringList JobCardView::writeCsv(const QString& path) const
     const core::Fitout& before = m_snapshot->before().used;
     const core::Fitout& after = m_snapshot->after().used;
     QStringList written;
-    for (const auto& [suffix, table] : {std::pair{QStringLiteral("-steps.csv"), words::stepTable(m_snapshot->job, before, after)},
-                                        std::pair{QStringLiteral("-wiring.csv"), words::wireTable(m_snapshot->job, before, after)},
-                                        std::pair{QStringLiteral("-parts.csv"), words::partTable(m_snapshot->job, after)}}) {
+    for (const auto& [suffix, table] :
+         {std::pair{QStringLiteral("-steps.csv"), words::stepTable(m_snapshot->job, before, after)},
+          std::pair{QStringLiteral("-wiring.csv"), words::wireTable(m_snapshot->job, before, after)},
+          std::pair{QStringLiteral("-parts.csv"), words::partTable(m_snapshot->job, after)}}) {
         if (!core::writeAtomically((base + suffix).toUtf8().toStdString(), csvText(table), 0)) return {};
         written << base + suffix;
     }
@@ -111,17 +114,21 @@ QStringList JobCardView::writeCsv(const QString& path) const
 
 void JobCardView::askForPdf()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the job card"), QStringLiteral("job-card.pdf"), tr("PDF (*.pdf)"));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the job card"), QStringLiteral("job-card.pdf"), tr("PDF (*.pdf)"));
     if (path.isEmpty()) return;
-    emit said(writePdf(path) ? tr("Job card saved as %1").arg(path) : tr("%1 cannot be written; choose another folder.").arg(path));
+    emit said(writePdf(path) ? tr("Job card saved as %1").arg(path)
+                             : tr("%1 cannot be written; choose another folder.").arg(path));
 }
 
 void JobCardView::askForCsv()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save steps, wires and parts"), QStringLiteral("job.csv"), tr("CSV (*.csv)"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save steps, wires and parts"),
+                                                      QStringLiteral("job.csv"), tr("CSV (*.csv)"));
     if (path.isEmpty()) return;
     const QStringList written = writeCsv(path);
-    emit said(written.isEmpty() ? tr("%1 cannot be written; choose another folder.").arg(path) : tr("Saved %1").arg(written.join(QStringLiteral(", "))));
+    emit said(written.isEmpty() ? tr("%1 cannot be written; choose another folder.").arg(path)
+                                : tr("Saved %1").arg(written.join(QStringLiteral(", "))));
 }
 
 }  // namespace app

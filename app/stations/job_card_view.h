@@ -19,8 +19,8 @@ public:
 
     // False: the file could not be written.
     [[nodiscard]] bool writePdf(const QString& path) const;
-    // Steps, wires and parts, each a table of its own: NAME-steps.csv, NAME-wiring.csv, NAME-parts.csv. Returns what was written;
-    // empty where something could not be.
+    // Steps, wires and parts, each a table of its own: NAME-steps.csv, NAME-wiring.csv, NAME-parts.csv. Returns what
+    // was written; empty where something could not be.
     [[nodiscard]] QStringList writeCsv(const QString& path) const;
 
 signals:

@@ -19,9 +19,17 @@
 namespace app {
 
 MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent)
-    : QWidget(parent), m_shop(shop), m_drawing(new VehicleDrawing(theme, this)), m_places(new QWidget(this)), m_placeRow(new FlowLayout(6)),
-      m_figures(new FigureTable(theme, this)), m_ohmmeter(new OhmmeterLine(shop.practice, this)), m_shelfTitle(new QLabel(this)), m_list(new QListView(this)),
-      m_candidates(new CandidateModel(theme, this)), m_fit(new QPushButton(tr("Plan &this one here"), this))
+    : QWidget(parent),
+      m_shop(shop),
+      m_drawing(new VehicleDrawing(theme, this)),
+      m_places(new QWidget(this)),
+      m_placeRow(new FlowLayout(6)),
+      m_figures(new FigureTable(theme, this)),
+      m_ohmmeter(new OhmmeterLine(shop.practice, this)),
+      m_shelfTitle(new QLabel(this)),
+      m_list(new QListView(this)),
+      m_candidates(new CandidateModel(theme, this)),
+      m_fit(new QPushButton(tr("Plan &this one here"), this))
 {
     setObjectName(QStringLiteral("stationPage"));
     m_drawing->setObjectName(QStringLiteral("vehicleDrawing"));
@@ -69,7 +77,8 @@ void MatchView::present(const Snapshot& snapshot, core::ListenerId listener)
 {
     m_snapshot = &snapshot;
     m_listener = listener;
-    if (!snapshot.plan.places.contains(m_place)) m_place = snapshot.plan.places.empty() ? core::PlaceId{} : snapshot.plan.places.begin()->first;
+    if (!snapshot.plan.places.contains(m_place))
+        m_place = snapshot.plan.places.empty() ? core::PlaceId{} : snapshot.plan.places.begin()->first;
     showPlaces();
     showPlace();
     showCandidates();
@@ -77,7 +86,9 @@ void MatchView::present(const Snapshot& snapshot, core::ListenerId listener)
 
 void MatchView::askForReading(core::DeviceId device, core::StageId stage)
 {
-    if (const auto found = m_snapshot->after().used.devices.find(device); found != m_snapshot->after().used.devices.end()) choosePlace(found->second.at);
+    if (const auto found = m_snapshot->after().used.devices.find(device);
+        found != m_snapshot->after().used.devices.end())
+        choosePlace(found->second.at);
     m_ohmmeter->ask(stage);
 }
 
@@ -136,7 +147,9 @@ void MatchView::showCandidates()
     const int current = m_list->currentIndex().row();
     const std::string key = current >= 0 ? m_candidates->candidate(current).part.shelfKey : std::string();
     m_shelfTitle->setText(device ? tr("From the shelf, best first") : tr("No driver stands at this place"));
-    m_candidates->setCandidates(device ? core::rankDrivers(m_snapshot->plan, m_shop.practice, m_shop.shelf, device, m_snapshot->evaluation) : std::vector<core::Candidate>{});
+    m_candidates->setCandidates(
+        device ? core::rankDrivers(m_snapshot->plan, m_shop.practice, m_shop.shelf, device, m_snapshot->evaluation)
+               : std::vector<core::Candidate>{});
     m_list->setCurrentIndex(m_candidates->index(rowToChoose(key)));
     m_fit->setEnabled(m_candidates->rowCount() > 0);
 }

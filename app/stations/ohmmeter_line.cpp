@@ -17,7 +17,12 @@
 namespace app {
 
 OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent)
-    : QWidget(parent), m_practice(practice), m_which(new QComboBox(this)), m_reading(new QuantityField(this)), m_leads(new QuantityField(this)), m_answer(new QLabel(this))
+    : QWidget(parent),
+      m_practice(practice),
+      m_which(new QComboBox(this)),
+      m_reading(new QuantityField(this)),
+      m_leads(new QuantityField(this)),
+      m_answer(new QLabel(this))
 {
     m_which->setObjectName(QStringLiteral("ohmmeterWhich"));
     m_which->setAccessibleName(tr("Which speaker was measured"));
@@ -48,7 +53,8 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent)
     layout->addLayout(row);
     layout->addWidget(m_answer);
     m_answer->hide();
-    for (QuantityField* field : {m_reading, m_leads}) connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
+    for (QuantityField* field : {m_reading, m_leads})
+        connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
 }
 
 void OhmmeterLine::say(const QString& text)
@@ -70,8 +76,11 @@ void OhmmeterLine::present(const Snapshot& snapshot, core::DeviceId device)
     m_which->clear();
     const auto found = snapshot.before().used.devices.find(device);
     const auto planned = snapshot.after().used.devices.find(device);
-    const bool changed = found != snapshot.before().used.devices.end() && planned != snapshot.after().used.devices.end() && found->second.part != planned->second.part;
-    if (planned != snapshot.after().used.devices.end()) m_which->addItem(changed ? tr("of the planned speaker") : tr("of the speaker there"), snapshot.plan.job.goal.number);
+    const bool changed = found != snapshot.before().used.devices.end() &&
+                         planned != snapshot.after().used.devices.end() && found->second.part != planned->second.part;
+    if (planned != snapshot.after().used.devices.end())
+        m_which->addItem(changed ? tr("of the planned speaker") : tr("of the speaker there"),
+                         snapshot.plan.job.goal.number);
     if (changed) m_which->addItem(tr("of the one found"), core::kFound.number);
 }
 
@@ -85,21 +94,30 @@ void OhmmeterLine::ask(core::StageId stage)
 void OhmmeterLine::takeReading()
 {
     if (!m_snapshot || !m_device || m_which->currentIndex() < 0) return;
-    const auto ohms = [](const QuantityField* field) { return core::parseQuantity(field->text().toStdString(), core::Dimension::Resistance); };
+    const auto ohms = [](const QuantityField* field) {
+        return core::parseQuantity(field->text().toStdString(), core::Dimension::Resistance);
+    };
     const auto reading = ohms(m_reading);
-    const auto leads = m_leads->text().trimmed().isEmpty() ? core::Result<core::TypedQuantity>(core::TypedQuantity{}) : ohms(m_leads);
+    const auto leads =
+        m_leads->text().trimmed().isEmpty() ? core::Result<core::TypedQuantity>(core::TypedQuantity{}) : ohms(m_leads);
     for (const auto* typed : {&reading, &leads})
-        if (!*typed) return say(tr("%1. Type a reading such as 3.3 or 3R3.").arg(QString::fromStdString(typed->error().message)));
+        if (!*typed)
+            return say(
+                tr("%1. Type a reading such as 3.3 or 3R3.").arg(QString::fromStdString(typed->error().message)));
     const auto guess = core::nominalFromReading(reading->value, leads->value, core::ohmmeterWindows(m_practice));
     if (!guess) {
         const bool open = guess.error().code == core::ErrorCode::Open;
-        return say(open ? tr("%1 is no voice coil: a capacitor in series, a broken coil, or not a coil at all. Measure at the driver's own tabs.").arg(words::ohms(reading->value))
+        return say(open ? tr("%1 is no voice coil: a capacitor in series, a broken coil, or not a coil at all. Measure "
+                             "at the driver's own tabs.")
+                              .arg(words::ohms(reading->value))
                         : tr("The reading must be above what the leads read alone, and above 0."));
     }
     QStringList candidates;
     for (const core::NominalCandidate& one : guess->value.candidates) candidates << words::ohms(one.nominal_ohm);
-    QString verdict = guess->value.likely ? tr("likely %1 nominal").arg(candidates.front()) : tr("ambiguous: could be %1 nominal").arg(candidates.join(tr(" or ")));
-    if (candidates.isEmpty()) verdict = tr("no usual nominal impedance fits: coils in series or parallel, or a part in circuit");
+    QString verdict = guess->value.likely ? tr("likely %1 nominal").arg(candidates.front())
+                                          : tr("ambiguous: could be %1 nominal").arg(candidates.join(tr(" or ")));
+    if (candidates.isEmpty())
+        verdict = tr("no usual nominal impedance fits: coils in series or parallel, or a part in circuit");
     const core::StageId stage{m_which->currentData().toInt()};
     const core::Fitout& used = stage == core::kFound ? m_snapshot->before().used : m_snapshot->after().used;
     const core::Part& part = used.parts.at(used.devices.at(m_device).part);

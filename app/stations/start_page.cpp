@@ -14,7 +14,8 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_r
     setObjectName(QStringLiteral("stationPage"));
     auto* title = new QLabel(tr("Golden Reed"), this);
     title->setFont(theme.title());
-    auto* about = new QLabel(tr("Plan a speaker change before a panel comes off: what the amplifier sees, what the ears hear, what to do in which order.\n"
+    auto* about = new QLabel(tr("Plan a speaker change before a panel comes off: what the amplifier sees, what the "
+                                "ears hear, what to do in which order.\n"
                                 "No plan is open. F4 answers a quick question without one."),
                              this);
     about->setWordWrap(true);

@@ -46,13 +46,18 @@ QString styleSheet(const Theme& theme)
     const Tokens& tokens = theme.tokens();
     QString sheet = QString::fromLatin1(kSheet);
     // Longer names first: @ink2 holds @ink.
-    const std::pair<const char*, QColor> colours[] = {{"@goldTint", tokens.goldTint}, {"@goldText", tokens.goldText}, {"@raised", tokens.raised},
-                                                      {"@paper", tokens.paper},       {"@ink2", tokens.ink2},         {"@rule", tokens.rule},
+    const std::pair<const char*, QColor> colours[] = {{"@goldTint", tokens.goldTint},
+                                                      {"@goldText", tokens.goldText},
+                                                      {"@raised", tokens.raised},
+                                                      {"@paper", tokens.paper},
+                                                      {"@ink2", tokens.ink2},
+                                                      {"@rule", tokens.rule},
                                                       {"@ink", tokens.ink}};
     for (const auto& [name, colour] : colours) sheet.replace(QLatin1String(name), colour.name());
     QString sized;
     const QStringList pieces = sheet.split(QLatin1Char('~'));
-    for (int i = 0; i < pieces.size(); ++i) sized += i % 2 == 1 ? QString::number(theme.px(pieces[i].toDouble())) : pieces[i];
+    for (int i = 0; i < pieces.size(); ++i)
+        sized += i % 2 == 1 ? QString::number(theme.px(pieces[i].toDouble())) : pieces[i];
     return sized;
 }
 

@@ -45,7 +45,10 @@ QFont Theme::title() const
     return font;
 }
 
-int Theme::px(double atNormalZoom) const { return static_cast<int>(std::lround(atNormalZoom * m_zoom)); }
+int Theme::px(double atNormalZoom) const
+{
+    return static_cast<int>(std::lround(atNormalZoom * m_zoom));
+}
 
 QFont Theme::lato(double pixels, bool bold) const
 {

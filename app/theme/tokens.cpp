@@ -31,8 +31,8 @@ double luminance(const QColor& colour)
 Tokens darkened(const Tokens& light)
 {
     Tokens dark = light;
-    for (QColor* colour : {&dark.paper, &dark.raised, &dark.ink, &dark.ink2, &dark.rule, &dark.goldText, &dark.goldTint, &dark.river, &dark.rust,
-                           &dark.clay, &dark.slate, &dark.glass})
+    for (QColor* colour : {&dark.paper, &dark.raised, &dark.ink, &dark.ink2, &dark.rule, &dark.goldText, &dark.goldTint,
+                           &dark.river, &dark.rust, &dark.clay, &dark.slate, &dark.glass})
         *colour = turned(*colour);
     std::swap(dark.paper, dark.raised);  // what is raised is the lighter one, here too
     return dark;

@@ -18,7 +18,10 @@ public:
 
     explicit CandidateModel(const Theme& theme, QObject* parent = nullptr);
     void setCandidates(std::vector<core::Candidate> candidates);
-    [[nodiscard]] const core::Candidate& candidate(int index) const { return m_candidates.at(static_cast<size_t>(index)); }
+    [[nodiscard]] const core::Candidate& candidate(int index) const
+    {
+        return m_candidates.at(static_cast<size_t>(index));
+    }
     [[nodiscard]] int rowOfKey(const std::string& shelfKey) const;  // -1: not there
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -33,7 +36,10 @@ private:
 class CandidateDelegate : public QStyledItemDelegate {
     Q_OBJECT
 public:
-    explicit CandidateDelegate(const Theme& theme, QObject* parent = nullptr) : QStyledItemDelegate(parent), m_theme(theme) {}
+    explicit CandidateDelegate(const Theme& theme, QObject* parent = nullptr)
+        : QStyledItemDelegate(parent), m_theme(theme)
+    {
+    }
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
     [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
 

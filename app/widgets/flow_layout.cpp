@@ -5,16 +5,25 @@
 
 namespace app {
 
-FlowLayout::FlowLayout(int gap) : m_gap(gap) { setContentsMargins(0, 0, 0, 0); }
+FlowLayout::FlowLayout(int gap) : m_gap(gap)
+{
+    setContentsMargins(0, 0, 0, 0);
+}
 
 FlowLayout::~FlowLayout()
 {
     for (QLayoutItem* item : m_items) delete item;
 }
 
-void FlowLayout::addItem(QLayoutItem* item) { m_items.push_back(item); }
+void FlowLayout::addItem(QLayoutItem* item)
+{
+    m_items.push_back(item);
+}
 
-QLayoutItem* FlowLayout::itemAt(int index) const { return index >= 0 && index < count() ? m_items[static_cast<size_t>(index)] : nullptr; }
+QLayoutItem* FlowLayout::itemAt(int index) const
+{
+    return index >= 0 && index < count() ? m_items[static_cast<size_t>(index)] : nullptr;
+}
 
 QLayoutItem* FlowLayout::takeAt(int index)
 {

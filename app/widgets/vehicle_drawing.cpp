@@ -24,7 +24,10 @@ VehicleDrawing::VehicleDrawing(const Theme& theme, QWidget* parent) : QWidget(pa
     connect(&theme, &Theme::changed, this, [this] { update(); });
 }
 
-QSize VehicleDrawing::sizeHint() const { return {m_theme.px(270), m_theme.px(420)}; }
+QSize VehicleDrawing::sizeHint() const
+{
+    return {m_theme.px(270), m_theme.px(420)};
+}
 
 void VehicleDrawing::present(const Snapshot& snapshot, core::PlaceId chosen, core::ListenerId listener)
 {
@@ -50,7 +53,10 @@ QPointF VehicleDrawing::at(const core::Vec3& point) const
     return {width() / 2.0 - point.y * s, top + (body.frontAxle_m - point.x) * s};
 }
 
-QPointF VehicleDrawing::pointOf(core::PlaceId place) const { return at(m_snapshot->plan.places.at(place).frame.at_m); }
+QPointF VehicleDrawing::pointOf(core::PlaceId place) const
+{
+    return at(m_snapshot->plan.places.at(place).frame.at_m);
+}
 
 void VehicleDrawing::paintEvent(QPaintEvent*)
 {
@@ -154,7 +160,10 @@ void VehicleDrawing::drawRuns(QPainter& painter) const
     painter.drawRoundedRect(QRectF(source.x() - 26, source.y() - 11, 52, 22), 3, 3);
     painter.setFont(m_theme.small());
     painter.setPen(tokens.ink);
-    painter.drawText(QRectF(source.x() - 26, source.y() - 11, 52, 22), Qt::AlignCenter, after.circuits.empty() ? tr("source") : QString::fromStdString(after.used.devices.at(after.circuits.front().channel.device).label));
+    painter.drawText(QRectF(source.x() - 26, source.y() - 11, 52, 22), Qt::AlignCenter,
+                     after.circuits.empty()
+                         ? tr("source")
+                         : QString::fromStdString(after.used.devices.at(after.circuits.front().channel.device).label));
 }
 
 void VehicleDrawing::drawPlaces(QPainter& painter) const
@@ -196,7 +205,12 @@ void VehicleDrawing::mousePressEvent(QMouseEvent* event)
 void VehicleDrawing::keyPressEvent(QKeyEvent* event)
 {
     const int key = event->key();
-    const QPointF direction(key == Qt::Key_Right ? 1 : key == Qt::Key_Left ? -1 : 0, key == Qt::Key_Down ? 1 : key == Qt::Key_Up ? -1 : 0);
+    const QPointF direction(key == Qt::Key_Right  ? 1
+                            : key == Qt::Key_Left ? -1
+                                                  : 0,
+                            key == Qt::Key_Down ? 1
+                            : key == Qt::Key_Up ? -1
+                                                : 0);
     if (!m_snapshot || direction.isNull()) return QWidget::keyPressEvent(event);
     // The nearest place that lies more this way than sideways.
     core::PlaceId nearest{};

@@ -8,8 +8,8 @@ namespace app {
 
 class Theme;
 
-// The vehicle from above, nose up, drawn from its measures: seats, places, the source, and the runs as lines with figures at their
-// ends. A place is picked by pointer or by arrows; the station has an equal list beside it.
+// The vehicle from above, nose up, drawn from its measures: seats, places, the source, and the runs as lines with
+// figures at their ends. A place is picked by pointer or by arrows; the station has an equal list beside it.
 class VehicleDrawing : public QWidget {
     Q_OBJECT
 public:

@@ -12,7 +12,8 @@ inline constexpr double kGridPerDecade = 160.0;
 // The grid of every stored curve: 20 x 10^(i/160) Hz, i = 0..480, so 20 Hz to 20 kHz, 160 points a decade.
 [[nodiscard]] inline Eigen::ArrayXd frequencyGrid_hz()
 {
-    return kGridStart_hz * (Eigen::ArrayXd::LinSpaced(kGridSize, 0.0, kGridSize - 1.0) * (std::log(10.0) / kGridPerDecade)).exp();
+    return kGridStart_hz *
+           (Eigen::ArrayXd::LinSpaced(kGridSize, 0.0, kGridSize - 1.0) * (std::log(10.0) / kGridPerDecade)).exp();
 }
 
 }  // namespace core

@@ -4,8 +4,8 @@
 
 namespace core {
 
-// The key of an item in one of the plan's tables. The letter is part of the type, so a place cannot be taken for a part;
-// written as text it is the letter and the number: "d17". Number 0 names nothing.
+// The key of an item in one of the plan's tables. The letter is part of the type, so a place cannot be taken for a
+// part; written as text it is the letter and the number: "d17". Number 0 names nothing.
 template <char Letter>
 struct Id {
     int number = 0;

@@ -19,7 +19,8 @@ bool isAbout(const Finding& finding, DeviceId device)
 auto rankOf(const Candidate& candidate)
 {
     const auto count = [&](Severity severity) {
-        return std::count_if(candidate.findings.begin(), candidate.findings.end(), [&](const Finding& f) { return f.severity == severity; });
+        return std::count_if(candidate.findings.begin(), candidate.findings.end(),
+                             [&](const Finding& f) { return f.severity == severity; });
     };
     return std::tuple{count(Severity::Stop), count(Severity::Care), -candidate.levelChange_db};
 }
@@ -34,7 +35,8 @@ Candidate tryPart(const Plan& plan, const Practice& practice, const Part& part, 
     if (!run) return candidate;
     candidate.least_ohm = findCircuit(goal, run->run.id.channel)->least_ohm;
     candidate.corner_hz = run->idealCorner_hz;
-    if (const RunResult* before = findRun(*evaluation.stages.at(kFound), run->run.id)) candidate.levelChange_db = run->midLevel_db - before->midLevel_db;
+    if (const RunResult* before = findRun(*evaluation.stages.at(kFound), run->run.id))
+        candidate.levelChange_db = run->midLevel_db - before->midLevel_db;
     for (Finding& finding : judge(tried, evaluation))
         if (isAbout(finding, device)) candidate.findings.push_back(std::move(finding));
     return candidate;
@@ -42,7 +44,8 @@ Candidate tryPart(const Plan& plan, const Practice& practice, const Part& part, 
 
 }  // namespace
 
-std::vector<Candidate> rankDrivers(const Plan& plan, const Practice& practice, const Shelf& shelf, DeviceId device, const Evaluation& last)
+std::vector<Candidate> rankDrivers(const Plan& plan, const Practice& practice, const Shelf& shelf, DeviceId device,
+                                   const Evaluation& last)
 {
     std::vector<Candidate> candidates;
     const auto standing = itemAt(plan, &Plan::devices, plan.job.goal, device);
@@ -50,7 +53,8 @@ std::vector<Candidate> rankDrivers(const Plan& plan, const Practice& practice, c
         candidates.push_back(tryPart(plan, practice, part, device, last));
         candidates.back().fitted = standing && plan.parts.at(standing->part).shelfKey == part.shelfKey;
     }
-    std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) { return rankOf(a) < rankOf(b); });
+    std::stable_sort(candidates.begin(), candidates.end(),
+                     [](const Candidate& a, const Candidate& b) { return rankOf(a) < rankOf(b); });
     return candidates;
 }
 

@@ -59,7 +59,8 @@ void play(Plan& plan, StageId stage, DeviceId id, PartId part)
 void dropUnused(Plan& plan)
 {
     std::erase_if(plan.parts, [&](const auto& entry) {
-        const bool played = std::any_of(plan.devices.begin(), plan.devices.end(), [&](const auto& d) { return d.second && d.second->part == entry.first; });
+        const bool played = std::any_of(plan.devices.begin(), plan.devices.end(),
+                                        [&](const auto& d) { return d.second && d.second->part == entry.first; });
         return !played && !entry.second.shelfKey.empty();
     });
 }
@@ -135,9 +136,14 @@ Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double re
     assert(reading_ohm > leads_ohm && leads_ohm >= 0.0);
     Plan after = plan;
     const auto id = drawId<ReadingId>(after);
-    after.readings[id] = {.of = {coil, Quantity::Re_ohm}, .stage = stage, .by = Instrument::Ohmmeter, .value = reading_ohm, .leads_ohm = leads_ohm};
+    after.readings[id] = {.of = {coil, Quantity::Re_ohm},
+                          .stage = stage,
+                          .by = Instrument::Ohmmeter,
+                          .value = reading_ohm,
+                          .leads_ohm = leads_ohm};
     Part& part = after.parts.at(itemAt(after, &Plan::devices, stage, coil.device)->part);
-    part.inside.at(coil.element).figures[Quantity::Re_ohm] = Known{reading_ohm - leads_ohm, Basis{Origin::Measured, false, id}};
+    part.inside.at(coil.element).figures[Quantity::Re_ohm] =
+        Known{reading_ohm - leads_ohm, Basis{Origin::Measured, false, id}};
     return difference(EditName::TakeReading, plan, after);
 }
 

@@ -4,8 +4,8 @@
 
 namespace core {
 
-// Ready-made edits, as screens and mends ask for them. Each is one undoable step. Where the place leads a pair, the other side
-// follows in the same edit. A plan whose goal is still what was found gets a planned stage first.
+// Ready-made edits, as screens and mends ask for them. Each is one undoable step. Where the place leads a pair, the
+// other side follows in the same edit. A plan whose goal is still what was found gets a planned stage first.
 
 // Another part in the same role: the wires stay. `part` is copied into the plan unless it is there already.
 [[nodiscard]] Edit fitPart(const Plan& plan, DeviceId device, const Part& part);
@@ -21,6 +21,7 @@ namespace core {
 
 // An ohmmeter at a coil with its plug off, and what follows: Re of that part is now measured, in every stage.
 // requires reading_ohm > leads_ohm >= 0, and a coil of that name
-[[nodiscard]] Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm, double leads_ohm);
+[[nodiscard]] Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm,
+                                  double leads_ohm);
 
 }  // namespace core

@@ -18,20 +18,25 @@ std::optional<double> wireResistance_ohm(const Wire& wire, const Practice& pract
     const auto length = valueOf(wire.figures, Quantity::Length_m);
     const auto area = valueOf(wire.figures, Quantity::Area_m2);
     if (!length || !area || *length <= 0.0) return std::nullopt;
-    return conductorResistance_ohm({.length_m = *length, .area_m2 = *area, .lay = practice[PracticeKey::WireResistivityLay_ratio]});
+    return conductorResistance_ohm(
+        {.length_m = *length, .area_m2 = *area, .lay = practice[PracticeKey::WireResistivityLay_ratio]});
 }
 
 class CircuitBuilder {
 public:
     CircuitBuilder(const Fitout& fitout, const Practice& practice)
-        : m_fitout(fitout), m_practice(practice), m_graph(wiringGraph(fitout)),
-          m_net(nets(m_graph, [this](const GraphEdge& edge) { return edge.kind == ElementKind::Link && !resistanceOf(edge); }))
+        : m_fitout(fitout),
+          m_practice(practice),
+          m_graph(wiringGraph(fitout)),
+          m_net(nets(m_graph,
+                     [this](const GraphEdge& edge) { return edge.kind == ElementKind::Link && !resistanceOf(edge); }))
     {
     }
 
     std::optional<Circuit> build(const Port& channel)
     {
-        const auto output = std::find_if(m_graph.edges.begin(), m_graph.edges.end(), [&](const GraphEdge& edge) { return edge.element == channel; });
+        const auto output = std::find_if(m_graph.edges.begin(), m_graph.edges.end(),
+                                         [&](const GraphEdge& edge) { return edge.element == channel; });
         if (output == m_graph.edges.end() || netOf(output->a) == netOf(output->b)) return std::nullopt;
         m_circuit.channel = channel;
         m_nodes[netOf(output->b)] = 0;
@@ -39,7 +44,8 @@ public:
         const int inner = addNode(m_circuit.network, "emf");
         m_circuit.source = add({NetworkKind::VoltageSource, "V1", inner, 0, 1.0});
         const Figures figures = complete(partOf(channel), channel.element, m_practice);
-        add({NetworkKind::Resistor, "Rout", inner, m_circuit.terminal, figures.at(Quantity::OutputResistance_ohm).value});
+        add({NetworkKind::Resistor, "Rout", inner, m_circuit.terminal,
+             figures.at(Quantity::OutputResistance_ohm).value});
         m_reached.push_back(netOf(output->b));
         std::vector<bool> taken(m_graph.edges.size(), false);
         taken[static_cast<size_t>(output - m_graph.edges.begin())] = true;
@@ -56,7 +62,10 @@ public:
 
 private:
     [[nodiscard]] int netOf(int pin) const { return m_net[static_cast<size_t>(pin)]; }
-    [[nodiscard]] const Part& partOf(const Port& port) const { return m_fitout.parts.at(m_fitout.devices.at(port.device).part); }
+    [[nodiscard]] const Part& partOf(const Port& port) const
+    {
+        return m_fitout.parts.at(m_fitout.devices.at(port.device).part);
+    }
 
     [[nodiscard]] std::optional<double> resistanceOf(const GraphEdge& edge) const
     {
@@ -100,27 +109,34 @@ private:
             add({kind, letter + name, plus, middle, value});
         };
         switch (edge.kind) {
-            case ElementKind::Coil: addCoil(name, plus, minus, driverParameters(figures, part, m_practice)); break;
+            case ElementKind::Coil:
+                addCoil(name, plus, minus, driverParameters(figures, part, m_practice));
+                break;
             case ElementKind::Capacitor:
-                lossy(NetworkKind::Capacitor, "C", figures.at(Quantity::Capacitance_f).value, figures.at(Quantity::SeriesResistance_ohm).value);
+                lossy(NetworkKind::Capacitor, "C", figures.at(Quantity::Capacitance_f).value,
+                      figures.at(Quantity::SeriesResistance_ohm).value);
                 break;
             case ElementKind::Inductor:
                 lossy(NetworkKind::Inductor, "L", figures.at(Quantity::Inductance_h).value,
                       std::max(kLeastResistance_ohm, figures.at(Quantity::SeriesResistance_ohm).value));
                 break;
             case ElementKind::Resistor:
-                add({NetworkKind::Resistor, "R" + name, plus, minus, std::max(kLeastResistance_ohm, figures.at(Quantity::Resistance_ohm).value)});
+                add({NetworkKind::Resistor, "R" + name, plus, minus,
+                     std::max(kLeastResistance_ohm, figures.at(Quantity::Resistance_ohm).value)});
                 break;
             case ElementKind::Output:
-                add({NetworkKind::Resistor, "Ro" + name, plus, minus, figures.at(Quantity::OutputResistance_ohm).value});
+                add({NetworkKind::Resistor, "Ro" + name, plus, minus,
+                     figures.at(Quantity::OutputResistance_ohm).value});
                 break;
             case ElementKind::Link:
-            case ElementKind::Input: break;
+            case ElementKind::Input:
+                break;
         }
         m_circuit.taps.push_back({edge.element, edge.kind, plus, minus});
     }
 
-    // Re, Le in series with the resonance as Res, Cmes and Lces in parallel. A box adds its own elements across the resonance.
+    // Re, Le in series with the resonance as Res, Cmes and Lces in parallel. A box adds its own elements across the
+    // resonance.
     void addCoil(const std::string& name, int plus, int minus, const DriverParameters& driver)
     {
         const DriverMechanics m = mechanics(driver);

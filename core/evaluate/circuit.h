@@ -15,13 +15,14 @@ struct CircuitTap {
     int plus = 0, minus = 0;  // nodes
 };
 
-// One channel as a network: a one-volt source behind its output resistance, everything that its terminals reach, coils as their
-// equivalent circuits. Node 0 is the channel's minus; another channel in the same circuit is its output resistance.
+// One channel as a network: a one-volt source behind its output resistance, everything that its terminals reach, coils
+// as their equivalent circuits. Node 0 is the channel's minus; another channel in the same circuit is its output
+// resistance.
 struct Circuit {
     Port channel{};
     Network network{};
-    size_t source = 0;       // the source among the elements
-    int terminal = 0;        // the channel's plus, behind the output resistance
+    size_t source = 0;  // the source among the elements
+    int terminal = 0;   // the channel's plus, behind the output resistance
     std::vector<CircuitTap> taps{};
 };
 

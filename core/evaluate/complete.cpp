@@ -11,7 +11,10 @@ void fill(Figures& figures, Quantity quantity, double value, Origin origin)
     figures.try_emplace(quantity, Known{value, Basis{origin}});
 }
 
-double at(const Figures& figures, Quantity quantity) { return figures.at(quantity).value; }
+double at(const Figures& figures, Quantity quantity)
+{
+    return figures.at(quantity).value;
+}
 
 // The class values are for a nominal 4 ohm coil.
 constexpr double kClassNominal_ohm = 4.0;
@@ -20,7 +23,8 @@ double nominalNear(double re_ohm, double reOfNominal)
 {
     double best = kClassNominal_ohm;
     for (const double nominal : {2.0, 3.0, 4.0, 6.0, 8.0, 16.0})
-        if (std::abs(std::log(re_ohm / (reOfNominal * nominal))) < std::abs(std::log(re_ohm / (reOfNominal * best)))) best = nominal;
+        if (std::abs(std::log(re_ohm / (reOfNominal * nominal))) < std::abs(std::log(re_ohm / (reOfNominal * best))))
+            best = nominal;
     return best;
 }
 
@@ -31,7 +35,8 @@ void completeCoil(Figures& figures, const Part& part, const Practice& practice)
     const auto re = valueOf(figures, Quantity::Re_ohm);
     fill(figures, Quantity::Nominal_ohm, re ? nominalNear(*re, reOfNominal) : kClassNominal_ohm, Origin::ClassGuess);
     fill(figures, Quantity::Re_ohm, at(figures, Quantity::Nominal_ohm) * reOfNominal, Origin::ClassGuess);
-    fill(figures, Quantity::Le_h, usual.le_h * at(figures, Quantity::Re_ohm) / (kClassNominal_ohm * reOfNominal), Origin::ClassGuess);
+    fill(figures, Quantity::Le_h, usual.le_h * at(figures, Quantity::Re_ohm) / (kClassNominal_ohm * reOfNominal),
+         Origin::ClassGuess);
     fill(figures, Quantity::Fs_hz, usual.fs_hz, Origin::ClassGuess);
     fill(figures, Quantity::Qms, usual.qms, Origin::ClassGuess);
     fill(figures, Quantity::Qes, usual.qes, Origin::ClassGuess);
@@ -41,15 +46,18 @@ void completeCoil(Figures& figures, const Part& part, const Practice& practice)
     fill(figures, Quantity::Polarity, 1.0, Origin::CommonPractice);
     if (!figures.contains(Quantity::Vas_m3)) {
         if (const auto sensitivity = figures.find(Quantity::Sensitivity_db); sensitivity != figures.end()) {
-            const double vas = vasFromSensitivity_m3(sensitivity->second.value, driverParameters(figures, part, practice));
-            const Origin origin = worstOrigin(figures, {Quantity::Sensitivity_db, Quantity::Fs_hz, Quantity::Qes, Quantity::Re_ohm});
+            const double vas =
+                vasFromSensitivity_m3(sensitivity->second.value, driverParameters(figures, part, practice));
+            const Origin origin =
+                worstOrigin(figures, {Quantity::Sensitivity_db, Quantity::Fs_hz, Quantity::Qes, Quantity::Re_ohm});
             fill(figures, Quantity::Vas_m3, vas, origin);
         } else {
             fill(figures, Quantity::Vas_m3, usual.vas_m3, Origin::ClassGuess);
         }
     }
     const double computed = sensitivity_db(driverParameters(figures, part, practice));
-    fill(figures, Quantity::Sensitivity_db, computed, worstOrigin(figures, {Quantity::Vas_m3, Quantity::Fs_hz, Quantity::Qes, Quantity::Re_ohm}));
+    fill(figures, Quantity::Sensitivity_db, computed,
+         worstOrigin(figures, {Quantity::Vas_m3, Quantity::Fs_hz, Quantity::Qes, Quantity::Re_ohm}));
 }
 
 }  // namespace
@@ -58,7 +66,8 @@ Origin worstOrigin(const Figures& figures, std::initializer_list<Quantity> of)
 {
     Origin worst = Origin::Measured;
     for (const Quantity quantity : of)
-        if (const auto found = figures.find(quantity); found != figures.end()) worst = std::max(worst, found->second.basis.origin);
+        if (const auto found = figures.find(quantity); found != figures.end())
+            worst = std::max(worst, found->second.basis.origin);
     return worst;
 }
 
@@ -68,12 +77,15 @@ Figures complete(const Part& part, const std::string& element, const Practice& p
     const auto found = part.inside.find(element);
     if (found == part.inside.end()) return figures;
     switch (found->second.kind) {
-        case ElementKind::Coil: completeCoil(figures, part, practice); break;
+        case ElementKind::Coil:
+            completeCoil(figures, part, practice);
+            break;
         case ElementKind::Output:
             fill(figures, Quantity::RatedPower_w, practice[PracticeKey::HeadUnitPower_w], Origin::ClassGuess);
             fill(figures, Quantity::RatedLoad_ohm, kClassNominal_ohm, Origin::ClassGuess);
             fill(figures, Quantity::LeastLoad_ohm, practice[PracticeKey::HeadUnitLeastLoad_ohm], Origin::ClassGuess);
-            fill(figures, Quantity::OutputResistance_ohm, practice[PracticeKey::OutputResistance_ohm], Origin::CommonPractice);
+            fill(figures, Quantity::OutputResistance_ohm, practice[PracticeKey::OutputResistance_ohm],
+                 Origin::CommonPractice);
             break;
         case ElementKind::Capacitor:
             fill(figures, Quantity::Capacitance_f, practice[PracticeKey::SeriesCapacitor_f], Origin::ClassGuess);
@@ -83,9 +95,12 @@ Figures complete(const Part& part, const std::string& element, const Practice& p
             fill(figures, Quantity::Inductance_h, 0.0, Origin::ClassGuess);
             fill(figures, Quantity::SeriesResistance_ohm, 0.0, Origin::CommonPractice);
             break;
-        case ElementKind::Resistor: fill(figures, Quantity::Resistance_ohm, 0.0, Origin::ClassGuess); break;
+        case ElementKind::Resistor:
+            fill(figures, Quantity::Resistance_ohm, 0.0, Origin::ClassGuess);
+            break;
         case ElementKind::Input:
-        case ElementKind::Link: break;
+        case ElementKind::Link:
+            break;
     }
     return figures;
 }

@@ -6,8 +6,8 @@
 
 namespace core {
 
-// What is known of one element with nothing absent any more: stated values first, then what follows from them, then the class.
-// Whatever was filled in says so by its origin.
+// What is known of one element with nothing absent any more: stated values first, then what follows from them, then the
+// class. Whatever was filled in says so by its origin.
 [[nodiscard]] Figures complete(const Part& part, const std::string& element, const Practice& practice);
 
 // The completed figures of a coil as plain numbers.

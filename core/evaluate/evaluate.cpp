@@ -18,11 +18,13 @@ void expectReadings(StageResult& stage)
     for (const RunResult& result : stage.runs) {
         const Known& re = result.coil.at(Quantity::Re_ohm);
         stage.expected[{result.run.id.coil, Quantity::Re_ohm}] = {re.value, re.basis.origin};
-        stage.expected[{result.run.id, Quantity::NetPolarity}] = {result.run.sign * result.driver.polarity, result.worst};
+        stage.expected[{result.run.id, Quantity::NetPolarity}] = {result.run.sign * result.driver.polarity,
+                                                                  result.worst};
     }
 }
 
-std::shared_ptr<const StageResult> evaluateStage(Fitout fitout, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
+std::shared_ptr<const StageResult> evaluateStage(Fitout fitout, const Practice& practice,
+                                                 const Eigen::ArrayXd& frequency_hz)
 {
     auto stage = std::make_shared<StageResult>();
     const std::vector<Run> found = runs(fitout);

@@ -15,12 +15,16 @@ constexpr double kLeastDistance_m = 0.05;  // a place inside the head is a slip,
 
 Vec3 positionOf(const Fitout& fitout, DeviceId device)
 {
-    if (const auto mount = fitout.mounts.find(device); mount != fitout.mounts.end() && mount->second.frame) return mount->second.frame->at_m;
+    if (const auto mount = fitout.mounts.find(device); mount != fitout.mounts.end() && mount->second.frame)
+        return mount->second.frame->at_m;
     const auto place = fitout.places.find(fitout.devices.at(device).at);
     return place == fitout.places.end() ? Vec3{} : place->second.frame.at_m;
 }
 
-double distance_m(const Vec3& a, const Vec3& b) { return std::max(kLeastDistance_m, std::hypot(a.x - b.x, a.y - b.y, a.z - b.z)); }
+double distance_m(const Vec3& a, const Vec3& b)
+{
+    return std::max(kLeastDistance_m, std::hypot(a.x - b.x, a.y - b.y, a.z - b.z));
+}
 
 // A channel belongs to the side on which its drivers sit; one on the centre plane plays on both.
 struct EarPressure {
@@ -33,8 +37,10 @@ EarPressure pressureAt(const StageResult& stage, const Vec3& ear, const Eigen::A
     for (const RunResult& run : stage.runs) {
         const Vec3 at = positionOf(stage.used, run.run.id.coil.device);
         const Eigen::ArrayXcd pressure = run.pressure_pa_v * directPath(distance_m(at, ear), frequency_hz);
-        if (at.y > 0.0) sum.left_pa += pressure;
-        else if (at.y < 0.0) sum.right_pa += pressure;
+        if (at.y > 0.0)
+            sum.left_pa += pressure;
+        else if (at.y < 0.0)
+            sum.right_pa += pressure;
         else {
             sum.left_pa += 0.5 * pressure;
             sum.right_pa += 0.5 * pressure;
@@ -58,7 +64,8 @@ struct CleanVoltage {
 CleanVoltage cleanVoltage(const StageResult& stage, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
 {
     const Eigen::Index n = frequency_hz.size();
-    CleanVoltage clean{Eigen::ArrayXd::Constant(n, 1e9), std::vector<Limit>(static_cast<size_t>(n), Limit::Source), 1e9};
+    CleanVoltage clean{Eigen::ArrayXd::Constant(n, 1e9), std::vector<Limit>(static_cast<size_t>(n), Limit::Source),
+                       1e9};
     const auto lower = [&](Eigen::Index i, double voltage, Limit limit) {
         if (voltage >= clean.most_v(i)) return;
         clean.most_v(i) = voltage;
@@ -70,7 +77,9 @@ CleanVoltage cleanVoltage(const StageResult& stage, const Practice& practice, co
         // Watts of a sheet stand for a voltage on the nominal impedance.
         const double heatTerminal_v = std::sqrt(run.driver.power_w * run.driver.nominal_ohm);
         const double meanSquare = weightedMean(frequency_hz, weight, run.transfer.abs2());
-        const double heat_v = heatTerminal_v / std::sqrt(std::max(1e-12, programmeShare(practice[PracticeKey::CrestFactor_db]) * meanSquare));
+        const double heat_v =
+            heatTerminal_v /
+            std::sqrt(std::max(1e-12, programmeShare(practice[PracticeKey::CrestFactor_db]) * meanSquare));
         clean.sourceLeast_v = std::min(clean.sourceLeast_v, source_v.minCoeff());
         for (Eigen::Index i = 0; i < n; ++i) {
             lower(i, source_v(i), Limit::Source);
@@ -86,13 +95,15 @@ Limit rulingLimit(const CleanVoltage& clean, const Eigen::ArrayXd& frequency_hz,
 {
     std::array<int, 3> count{};
     for (Eigen::Index i = 0; i < frequency_hz.size(); ++i)
-        if (frequency_hz(i) >= edges.low_hz && frequency_hz(i) <= edges.high_hz) ++count[static_cast<size_t>(clean.limit[static_cast<size_t>(i)])];
+        if (frequency_hz(i) >= edges.low_hz && frequency_hz(i) <= edges.high_hz)
+            ++count[static_cast<size_t>(clean.limit[static_cast<size_t>(i)])];
     return static_cast<Limit>(std::max_element(count.begin(), count.end()) - count.begin());
 }
 
 }  // namespace
 
-std::optional<HearingResult> hear(const StageResult& stage, const Listener& listener, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
+std::optional<HearingResult> hear(const StageResult& stage, const Listener& listener, const Practice& practice,
+                                  const Eigen::ArrayXd& frequency_hz)
 {
     if (stage.runs.empty()) return std::nullopt;
     const StereoMix mix = stereoMix(practice);

@@ -10,8 +10,8 @@ namespace core {
 // Practice entries that belong together, as the plain inputs physics takes.
 [[nodiscard]] inline ProgrammeWeight programmeShape(const Practice& practice)
 {
-    return {practice[PracticeKey::ProgrammeHighPass_hz], practice[PracticeKey::ProgrammeHighPassQ], practice[PracticeKey::ProgrammeLowPass1_hz],
-            practice[PracticeKey::ProgrammeLowPass2_hz]};
+    return {practice[PracticeKey::ProgrammeHighPass_hz], practice[PracticeKey::ProgrammeHighPassQ],
+            practice[PracticeKey::ProgrammeLowPass1_hz], practice[PracticeKey::ProgrammeLowPass2_hz]};
 }
 
 [[nodiscard]] inline StereoMix stereoMix(const Practice& practice)
@@ -21,8 +21,9 @@ namespace core {
 
 [[nodiscard]] inline OhmmeterWindows ohmmeterWindows(const Practice& practice)
 {
-    return {practice[PracticeKey::OhmmeterCoreLow_ratio], practice[PracticeKey::OhmmeterCoreHigh_ratio], practice[PracticeKey::OhmmeterWideLow_ratio],
-            practice[PracticeKey::OhmmeterWideHigh_ratio], practice[PracticeKey::OhmmeterCentre_ratio], practice[PracticeKey::OhmmeterOpen_ohm]};
+    return {practice[PracticeKey::OhmmeterCoreLow_ratio], practice[PracticeKey::OhmmeterCoreHigh_ratio],
+            practice[PracticeKey::OhmmeterWideLow_ratio], practice[PracticeKey::OhmmeterWideHigh_ratio],
+            practice[PracticeKey::OhmmeterCentre_ratio],  practice[PracticeKey::OhmmeterOpen_ohm]};
 }
 
 }  // namespace core

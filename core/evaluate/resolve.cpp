@@ -10,7 +10,8 @@ std::map<Key, Item> flatten(const Layered<Key, Item>& table, const std::vector<S
 {
     std::map<Key, Item> flat;
     for (const StageId stage : way) {
-        for (auto entry = table.lower_bound({stage, Key{}}); entry != table.end() && entry->first.stage == stage; ++entry) {
+        for (auto entry = table.lower_bound({stage, Key{}}); entry != table.end() && entry->first.stage == stage;
+             ++entry) {
             if (entry->second)
                 flat.insert_or_assign(entry->first.key, *entry->second);
             else

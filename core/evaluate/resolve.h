@@ -13,7 +13,8 @@ namespace core {
 
 // What stands at a stage for one key of a layered table; nothing if it was never there or was taken out.
 template <class Key, class Item>
-[[nodiscard]] std::optional<Item> itemAt(const Plan& plan, Layered<Key, Item> Plan::*table, StageId stage, const Key& key)
+[[nodiscard]] std::optional<Item> itemAt(const Plan& plan, Layered<Key, Item> Plan::*table, StageId stage,
+                                         const Key& key)
 {
     for (StageId at = stage; at; at = plan.stages.at(at).on)
         if (const auto found = (plan.*table).find({at, key}); found != (plan.*table).end()) return found->second;

@@ -12,7 +12,8 @@ std::optional<RestoringCapacitor> restoringCapacitor(double corner_hz, double no
     const auto exact = seriesCapacitance_f(corner_hz, nominal_ohm);
     if (!exact) return std::nullopt;
     const auto nearest = [&](PreferredSeries series) { return nearestPreferred(exact->value, series)->value; };
-    return RestoringCapacitor{exact->value, nearest(PreferredSeries::E6), nearest(PreferredSeries::E12), nearest(PreferredSeries::E24)};
+    return RestoringCapacitor{exact->value, nearest(PreferredSeries::E6), nearest(PreferredSeries::E12),
+                              nearest(PreferredSeries::E24)};
 }
 
 RunChange runChange(const StageResult& before, const StageResult& after, DeviceId device)
@@ -21,7 +22,8 @@ RunChange runChange(const StageResult& before, const StageResult& after, DeviceI
     if (!change.before || !change.after) return change;
     change.equalVolts_db = 10.0 * std::log10(change.before->driver.nominal_ohm / change.after->driver.nominal_ohm);
     change.midLevel_db = change.after->midLevel_db - change.before->midLevel_db;
-    if (change.before->idealCorner_hz) change.restoring = restoringCapacitor(*change.before->idealCorner_hz, change.after->driver.nominal_ohm);
+    if (change.before->idealCorner_hz)
+        change.restoring = restoringCapacitor(*change.before->idealCorner_hz, change.after->driver.nominal_ohm);
     return change;
 }
 

@@ -21,8 +21,8 @@ struct RestoringCapacitor {
 struct RunChange {
     const RunResult* before = nullptr;  // nothing: it is new
     const RunResult* after = nullptr;   // nothing: it goes
-    double equalVolts_db = 0.0;         // 10 log(old nominal / new nominal): what the load alone gives at the same volts
-    double midLevel_db = 0.0;           // what comes out of it in 250 Hz-4 kHz, driver and capacitor included
+    double equalVolts_db = 0.0;  // 10 log(old nominal / new nominal): what the load alone gives at the same volts
+    double midLevel_db = 0.0;    // what comes out of it in 250 Hz-4 kHz, driver and capacitor included
     std::optional<RestoringCapacitor> restoring{};
 };
 

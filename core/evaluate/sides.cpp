@@ -55,8 +55,9 @@ bool repeatsLeader(const StageResult& stage, DeviceId device)
     if (!own || !other) return false;
     const CircuitResult* ownCircuit = findCircuit(stage, own->run.id.channel);
     const CircuitResult* otherCircuit = findCircuit(stage, other->run.id.channel);
-    return own->driver == other->driver && own->seriesCapacitance_f == other->seriesCapacitance_f && ownCircuit->output == otherCircuit->output &&
-           ownCircuit->least_ohm == otherCircuit->least_ohm && own->programme_w == other->programme_w;
+    return own->driver == other->driver && own->seriesCapacitance_f == other->seriesCapacitance_f &&
+           ownCircuit->output == otherCircuit->output && ownCircuit->least_ohm == otherCircuit->least_ohm &&
+           own->programme_w == other->programme_w;
 }
 
 }  // namespace core

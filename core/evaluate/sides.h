@@ -12,7 +12,8 @@ namespace core {
 // The device whose place this one's place follows, if there is one.
 [[nodiscard]] DeviceId leaderOf(const Fitout& fitout, DeviceId device);
 
-// True for a device that follows another with the same part, the same run and the same numbers: showing both says nothing new.
+// True for a device that follows another with the same part, the same run and the same numbers: showing both says
+// nothing new.
 [[nodiscard]] bool repeatsLeader(const StageResult& stage, DeviceId device);
 
 }  // namespace core

@@ -34,7 +34,8 @@ NetworkSolution solved(const Circuit& circuit, const Eigen::ArrayXd& frequency_h
 
 const CircuitTap* tapOf(const Circuit& circuit, const Port& element)
 {
-    const auto found = std::find_if(circuit.taps.begin(), circuit.taps.end(), [&](const CircuitTap& tap) { return tap.element == element; });
+    const auto found = std::find_if(circuit.taps.begin(), circuit.taps.end(),
+                                    [&](const CircuitTap& tap) { return tap.element == element; });
     return found == circuit.taps.end() ? nullptr : &*found;
 }
 
@@ -55,11 +56,13 @@ void addSeriesCapacitor(RunResult& result, const Fitout& fitout, const Practice&
     }
     if (elastance <= 0.0) return;
     result.seriesCapacitance_f = 1.0 / elastance;
-    if (const auto corner = seriesCapacitorCorner_hz(1.0 / elastance, result.driver.nominal_ohm)) result.idealCorner_hz = corner->value;
+    if (const auto corner = seriesCapacitorCorner_hz(1.0 / elastance, result.driver.nominal_ohm))
+        result.idealCorner_hz = corner->value;
 }
 
 // Watts in the coil with the source at its limit: the worst sine, and programme that just touches the limit.
-void addWatts(RunResult& result, const Eigen::ArrayXcd& coilLoad_ohm, double sourceLimit_v, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
+void addWatts(RunResult& result, const Eigen::ArrayXcd& coilLoad_ohm, double sourceLimit_v, const Practice& practice,
+              const Eigen::ArrayXd& frequency_hz)
 {
     const Eigen::ArrayXd perVolt_w = result.transfer.abs2() * coilLoad_ohm.inverse().real();
     const double square_v2 = sourceLimit_v * sourceLimit_v;
@@ -78,34 +81,42 @@ void addSound(RunResult& result, const Fitout& fitout, const Practice& practice,
     const double facing = mount != fitout.mounts.end() && mount->second.backwards ? -1.0 : 1.0;
     result.pressure_pa_v = facing * radiation.pressure_pa_v * result.transfer;
     result.excursion_m_v = radiation.excursion_m_v * result.transfer.abs();
-    const Eigen::ArrayXd level_db = 20.0 * (result.pressure_pa_v.abs() * (kTestVoltage_v / kReferencePressure_pa)).max(1e-15).log10();
+    const Eigen::ArrayXd level_db =
+        20.0 * (result.pressure_pa_v.abs() * (kTestVoltage_v / kReferencePressure_pa)).max(1e-15).log10();
     const BandEdges& mid = kBands[static_cast<size_t>(Band::Mid)];
     result.midLevel_db = bandMean_db(frequency_hz, level_db, mid.low_hz, mid.high_hz);
 }
 
 }  // namespace
 
-Eigen::ArrayXcd channelResponse(const Fitout& fitout, const Port& channel, const Figures& output, const Eigen::ArrayXd& frequency_hz)
+Eigen::ArrayXcd channelResponse(const Fitout& fitout, const Port& channel, const Figures& output,
+                                const Eigen::ArrayXd& frequency_hz)
 {
     Eigen::ArrayXcd response = Eigen::ArrayXcd::Ones(frequency_hz.size());
     const auto builtIn = [&](FilterSide side, Quantity corner, Quantity order) {
         if (const auto hz = valueOf(output, corner))
-            response *= butterworth(side, static_cast<int>(std::lround(valueOf(output, order).value_or(2.0))), *hz, frequency_hz);
+            response *= butterworth(side, static_cast<int>(std::lround(valueOf(output, order).value_or(2.0))), *hz,
+                                    frequency_hz);
     };
     builtIn(FilterSide::HighPass, Quantity::HighPass_hz, Quantity::HighPassOrder);
     builtIn(FilterSide::LowPass, Quantity::LowPass_hz, Quantity::LowPassOrder);
     const auto found = fitout.settings.find(channel);
     if (found == fitout.settings.end()) return response;
     const Setting& setting = found->second;
-    if (setting.highPass) response *= butterworth(FilterSide::HighPass, setting.highPass->order, setting.highPass->frequency_hz, frequency_hz);
-    if (setting.lowPass) response *= butterworth(FilterSide::LowPass, setting.lowPass->order, setting.lowPass->frequency_hz, frequency_hz);
+    if (setting.highPass)
+        response *=
+            butterworth(FilterSide::HighPass, setting.highPass->order, setting.highPass->frequency_hz, frequency_hz);
+    if (setting.lowPass)
+        response *=
+            butterworth(FilterSide::LowPass, setting.lowPass->order, setting.lowPass->frequency_hz, frequency_hz);
     response *= (setting.reversed ? -1.0 : 1.0) * std::pow(10.0, setting.gain_db / 20.0);
-    if (setting.delay_s != 0.0) response *= (Complex{0.0, -2.0 * std::numbers::pi * setting.delay_s} * frequency_hz.cast<Complex>()).exp();
+    if (setting.delay_s != 0.0)
+        response *= (Complex{0.0, -2.0 * std::numbers::pi * setting.delay_s} * frequency_hz.cast<Complex>()).exp();
     return response;
 }
 
-std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& channel, std::span<const Run> runs, const Practice& practice,
-                                          const Eigen::ArrayXd& frequency_hz)
+std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& channel, std::span<const Run> runs,
+                                          const Practice& practice, const Eigen::ArrayXd& frequency_hz)
 {
     SolvedCircuit result;
     CircuitResult& out = result.circuit;
@@ -113,11 +124,13 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     out.channel = channel;
     out.output = complete(part, channel.element, practice);
     out.worst = worstOrigin(out.output, {Quantity::RatedPower_w, Quantity::RatedLoad_ohm});
-    const auto limits = outputLimits({out.output.at(Quantity::RatedPower_w).value, out.output.at(Quantity::RatedLoad_ohm).value});
+    const auto limits =
+        outputLimits({out.output.at(Quantity::RatedPower_w).value, out.output.at(Quantity::RatedLoad_ohm).value});
     assert(limits);  // the quantities' own ranges see to it
     out.limits = limits->value;
     const auto setting = fitout.settings.find(channel);
-    out.filteredLow = out.output.contains(Quantity::HighPass_hz) || (setting != fitout.settings.end() && setting->second.highPass.has_value());
+    out.filteredLow = out.output.contains(Quantity::HighPass_hz) ||
+                      (setting != fitout.settings.end() && setting->second.highPass.has_value());
 
     const Eigen::ArrayXcd active = channelResponse(fitout, channel, out.output, frequency_hz);
     out.gain = active.abs();
@@ -134,7 +147,8 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     Eigen::Index least = 0;
     out.least_ohm = out.load_ohm.abs().minCoeff(&least);
     out.least_hz = frequency_hz(least);
-    const Eigen::ArrayXd limit_v = largestVoltage_v(out.limits, out.load_ohm.abs(), practice[PracticeKey::ComplexLoad_ratio]);
+    const Eigen::ArrayXd limit_v =
+        largestVoltage_v(out.limits, out.load_ohm.abs(), practice[PracticeKey::ComplexLoad_ratio]);
     out.sourceLimit_v = limit_v / out.gain.max(kLeastGain);
     out.clip_v = limit_v(least);
     out.clip_a = out.clip_v / out.least_ohm;

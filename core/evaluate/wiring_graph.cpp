@@ -10,12 +10,16 @@
 namespace core {
 namespace {
 
-bool isLink(const GraphEdge& edge) { return edge.kind == ElementKind::Link; }
+bool isLink(const GraphEdge& edge)
+{
+    return edge.kind == ElementKind::Link;
+}
 
 // Walks every simple way from one pin to another, other outputs open, and keeps what lies on those through one coil.
 class RunWalk {
 public:
-    RunWalk(const WiringGraph& graph, const GraphEdge& channel, int coil) : m_graph(graph), m_target(channel.b), m_coil(coil)
+    RunWalk(const WiringGraph& graph, const GraphEdge& channel, int coil)
+        : m_graph(graph), m_target(channel.b), m_coil(coil)
     {
         m_visited.assign(graph.pins.size(), false);
         m_visited[static_cast<size_t>(channel.a)] = true;
@@ -52,8 +56,10 @@ private:
     void keepWay()
     {
         const std::set<int> way(m_way.begin(), m_way.end());
-        if (m_ways++ == 0) m_onEvery = way;
-        else std::erase_if(m_onEvery, [&](int edge) { return !way.contains(edge); });
+        if (m_ways++ == 0)
+            m_onEvery = way;
+        else
+            std::erase_if(m_onEvery, [&](int edge) { return !way.contains(edge); });
         m_onAny.insert(way.begin(), way.end());
     }
 

@@ -23,7 +23,8 @@ struct WiringGraph {
 
 [[nodiscard]] WiringGraph wiringGraph(const Fitout& fitout);
 
-// The runs of a stage, by channel and coil. A loop-through, two coils on a channel, a bypass: all read off the same way.
+// The runs of a stage, by channel and coil. A loop-through, two coils on a channel, a bypass: all read off the same
+// way.
 [[nodiscard]] std::vector<Run> runs(const Fitout& fitout);
 
 // Channels of which a terminal shares a net with another channel's.

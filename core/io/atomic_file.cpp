@@ -79,7 +79,8 @@ Result<void> writeAtomically(const std::string& path, const std::string& content
         return error;
     }
     if (copies > 0) shiftCopies(target, copies);
-    if (std::rename(temporary.c_str(), target.c_str()) != 0) return failed(path, "could not take the new content; it lies in " + temporary);
+    if (std::rename(temporary.c_str(), target.c_str()) != 0)
+        return failed(path, "could not take the new content; it lies in " + temporary);
     syncFolder(target.has_parent_path() ? target.parent_path() : fs::path("."));
     return {};
 }

@@ -16,9 +16,15 @@ struct CsvSink {
 
 constexpr int kRowNotBegun = 0;  // libcsv's own first state
 
-int noSpace(unsigned char) { return 0; }
+int noSpace(unsigned char)
+{
+    return 0;
+}
 
-void takeCell(void* data, size_t size, void* sink) { static_cast<CsvSink*>(sink)->current.cells.emplace_back(static_cast<const char*>(data), size); }
+void takeCell(void* data, size_t size, void* sink)
+{
+    static_cast<CsvSink*>(sink)->current.cells.emplace_back(static_cast<const char*>(data), size);
+}
 
 void takeRow(int, void* sink)
 {
@@ -33,7 +39,8 @@ void takeRow(int, void* sink)
 Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& file)
 {
     csv_parser parser{};
-    if (csv_init(&parser, CSV_STRICT | CSV_STRICT_FINI) != 0) return tl::unexpected(InputError{file, {}, "no memory to read it"});
+    if (csv_init(&parser, CSV_STRICT | CSV_STRICT_FINI) != 0)
+        return tl::unexpected(InputError{file, {}, "no memory to read it"});
     csv_set_space_func(&parser, noSpace);  // blanks are part of a cell, as RFC 4180 has it
     CsvSink sink;
     // Line by line, so that every row knows where it began; a quoted cell may run over several.
@@ -49,7 +56,9 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& 
     }
     if (!failed) failed = csv_fini(&parser, takeCell, takeRow, &sink) != 0;
     csv_free(&parser);
-    if (failed) return tl::unexpected(InputError{file, "line " + std::to_string(line - 1), "a quote stands where none may, or is never closed"});
+    if (failed)
+        return tl::unexpected(
+            InputError{file, "line " + std::to_string(line - 1), "a quote stands where none may, or is never closed"});
     return std::move(sink.rows);
 }
 

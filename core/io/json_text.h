@@ -5,10 +5,22 @@
 // Values that are texts in JSON, and the keys of its objects.
 namespace core {
 
-inline std::string keyText(const std::string& key) { return key; }
-inline std::string keyText(Quantity quantity) { return std::string(row(quantity).key); }
-inline std::string keyText(PracticeKey key) { return std::string(textOf(key)); }
-inline std::string keyText(const Port& port) { return textOf(port); }
+inline std::string keyText(const std::string& key)
+{
+    return key;
+}
+inline std::string keyText(Quantity quantity)
+{
+    return std::string(row(quantity).key);
+}
+inline std::string keyText(PracticeKey key)
+{
+    return std::string(textOf(key));
+}
+inline std::string keyText(const Port& port)
+{
+    return textOf(port);
+}
 template <char Letter>
 std::string keyText(Id<Letter> id)
 {
@@ -27,9 +39,18 @@ bool take(const std::optional<Key>& found, Key& key)
     if (found) key = *found;
     return found.has_value();
 }
-inline bool keyFromText(std::string_view text, Quantity& key) { return take(quantityFromKey(text), key); }
-inline bool keyFromText(std::string_view text, PracticeKey& key) { return take(enumFromText<PracticeKey>(text), key); }
-inline bool keyFromText(std::string_view text, Port& key) { return take(portFromText(text), key); }
+inline bool keyFromText(std::string_view text, Quantity& key)
+{
+    return take(quantityFromKey(text), key);
+}
+inline bool keyFromText(std::string_view text, PracticeKey& key)
+{
+    return take(enumFromText<PracticeKey>(text), key);
+}
+inline bool keyFromText(std::string_view text, Port& key)
+{
+    return take(portFromText(text), key);
+}
 template <char Letter>
 bool keyFromText(std::string_view text, Id<Letter>& key)
 {
@@ -37,8 +58,14 @@ bool keyFromText(std::string_view text, Id<Letter>& key)
 }
 
 // What the schema says of such a key.
-inline std::string keyPattern(const std::string&) { return "^.+$"; }
-inline std::string keyPattern(const Port&) { return "^d[1-9][0-9]{0,8}\\.[^.:>]+$"; }
+inline std::string keyPattern(const std::string&)
+{
+    return "^.+$";
+}
+inline std::string keyPattern(const Port&)
+{
+    return "^d[1-9][0-9]{0,8}\\.[^.:>]+$";
+}
 template <char Letter>
 std::string keyPattern(Id<Letter>)
 {

@@ -2,7 +2,8 @@
 
 #include "core/model/plan.h"
 
-// What a plan looks like in a file: one list of fields for each struct. The writer, the reader and the schema all walk these lists.
+// What a plan looks like in a file: one list of fields for each struct. The writer, the reader and the schema all walk
+// these lists.
 //   io.always(name, item, member)  written even where it has its default, and required
 //   io.field(name, item, member)   left out where it has its default
 namespace core {

@@ -30,14 +30,17 @@ std::string lineAndColumn(const std::string& text, size_t byte)
 
 Result<Json> parse(const std::string& text, const std::string& file)
 {
-    if (text.size() > kLargestFile) return tl::unexpected(InputError{file, {}, "is larger than 64 MB, which no plan is"});
-    if (text.find_first_not_of(" \t\r\n") == std::string::npos) return tl::unexpected(InputError{file, {}, "is empty; an earlier copy may lie beside it"});
+    if (text.size() > kLargestFile)
+        return tl::unexpected(InputError{file, {}, "is larger than 64 MB, which no plan is"});
+    if (text.find_first_not_of(" \t\r\n") == std::string::npos)
+        return tl::unexpected(InputError{file, {}, "is empty; an earlier copy may lie beside it"});
     try {
         return Json::parse(text);
     } catch (const Json::parse_error& error) {
         const bool cut = error.byte >= text.size();
         return tl::unexpected(InputError{file, lineAndColumn(text, error.byte),
-                                         cut ? "the file ends too early; an earlier copy may lie beside it" : "is not JSON from here on; correct it or take an earlier copy"});
+                                         cut ? "the file ends too early; an earlier copy may lie beside it"
+                                             : "is not JSON from here on; correct it or take an earlier copy"});
     } catch (const Json::exception&) {
         return tl::unexpected(InputError{file, {}, "holds a number that is too large to be read"});
     }
@@ -49,9 +52,13 @@ Result<void> checkHeader(const Json& json, const std::string& file)
         return tl::unexpected(InputError{file, "/format", "is not \"reed\": this is no plan"});
     const auto version = json.find("version");
     if (version == json.end() || !version->is_number_integer())
-        return tl::unexpected(InputError{file, "/version", fmt::format("found no whole number, expected {}", kPlanVersion)});
+        return tl::unexpected(
+            InputError{file, "/version", fmt::format("found no whole number, expected {}", kPlanVersion)});
     if (*version != Json(kPlanVersion))
-        return tl::unexpected(InputError{file, "/version", fmt::format("found {}, this program reads version {}; a newer program may have written it", version->dump(), kPlanVersion)});
+        return tl::unexpected(
+            InputError{file, "/version",
+                       fmt::format("found {}, this program reads version {}; a newer program may have written it",
+                                   version->dump(), kPlanVersion)});
     return {};
 }
 
@@ -70,11 +77,13 @@ Result<void> checkSchema(const Json& json, const std::string& file)
     std::string pointer;
     for (const std::string& step : error.context)
         if (step.size() > 2 && step.front() == '[') pointer = childPointer(pointer, step.substr(1, step.size() - 2));
-    return tl::unexpected(InputError{file, pointer.empty() ? "/" : pointer, "does not keep to the schema: " + error.description});
+    return tl::unexpected(
+        InputError{file, pointer.empty() ? "/" : pointer, "does not keep to the schema: " + error.description});
 }
 
 // Fields of the file that writing the plan again would not give, by pointer.
-void collectUnknown(const Json& original, const Json& written, const std::string& pointer, std::map<std::string, std::string>& unknown)
+void collectUnknown(const Json& original, const Json& written, const std::string& pointer,
+                    std::map<std::string, std::string>& unknown)
 {
     if (!original.is_object() || !written.is_object()) return;
     for (const auto& [key, value] : original.items()) {

@@ -11,8 +11,8 @@ namespace core {
 
 inline constexpr int kPlanVersion = 1;
 
-// A plan with the fields of its file that this version does not know: JSON pointer -> JSON text. They are written back while the
-// object that holds them exists.
+// A plan with the fields of its file that this version does not know: JSON pointer -> JSON text. They are written back
+// while the object that holds them exists.
 struct Document {
     Plan plan{};
     std::map<std::string, std::string> unknown{};

@@ -1,5 +1,5 @@
-#include <cmath>
 #include <fmt/format.h>
+#include <cmath>
 
 #include "core/io/json_text.h"
 #include "core/io/plan_description.h"
@@ -22,7 +22,10 @@ std::string shown(const Json& node)
 // Keeps the first thing that is wrong and reads on without it.
 class Reader {
 public:
-    Reader(const Json& node, std::string pointer, std::optional<InputError>& error) : m_node(node), m_pointer(std::move(pointer)), m_error(error) {}
+    Reader(const Json& node, std::string pointer, std::optional<InputError>& error)
+        : m_node(node), m_pointer(std::move(pointer)), m_error(error)
+    {
+    }
 
     template <class T, class M>
     void always(const char* name, T& item, M T::*member)
@@ -33,7 +36,8 @@ public:
     template <class T, class M>
     void field(const char* name, T& item, M T::*member)
     {
-        if (const auto found = m_node.find(name); found != m_node.end()) read(*found, childPointer(m_pointer, name), item.*member);
+        if (const auto found = m_node.find(name); found != m_node.end())
+            read(*found, childPointer(m_pointer, name), item.*member);
     }
     void stages(Plan& plan)
     {
@@ -47,7 +51,8 @@ public:
             StageId id{};
             if (!keyFromText(text, id) || !stage.is_object()) continue;
             eachLayer(plan, [&, &node = stage, &key = text](const char* name, auto& table) {
-                if (const auto layer = node.find(name); layer != node.end()) readLayer(*layer, childPointer(childPointer(pointer, key), name), table, id);
+                if (const auto layer = node.find(name); layer != node.end())
+                    readLayer(*layer, childPointer(childPointer(pointer, key), name), table, id);
             });
         }
     }
@@ -57,7 +62,10 @@ private:
     {
         if (!m_error) m_error = InputError{{}, pointer.empty() ? "/" : pointer, message};
     }
-    void expected(const Json& node, const std::string& pointer, const std::string& what) { fail(pointer, "found " + shown(node) + ", expected " + what); }
+    void expected(const Json& node, const std::string& pointer, const std::string& what)
+    {
+        fail(pointer, "found " + shown(node) + ", expected " + what);
+    }
 
     template <class Key, class Item>
     void readLayer(const Json& layer, const std::string& pointer, Layered<Key, Item>& table, StageId stage)
@@ -81,7 +89,8 @@ private:
     void read(const Json& node, const std::string& pointer, int& value)
     {
         constexpr double kMost = 999999999.0;
-        if (!node.is_number_integer() || std::abs(node.get<double>()) > kMost) return expected(node, pointer, "a whole number up to 999999999");
+        if (!node.is_number_integer() || std::abs(node.get<double>()) > kMost)
+            return expected(node, pointer, "a whole number up to 999999999");
         value = node.get<int>();
     }
     void read(const Json& node, const std::string& pointer, bool& value)
@@ -96,7 +105,8 @@ private:
     }
     void read(const Json& node, const std::string& pointer, Vec3& point)
     {
-        const bool three = node.is_array() && node.size() == 3 && node[0].is_number() && node[1].is_number() && node[2].is_number();
+        const bool three =
+            node.is_array() && node.size() == 3 && node[0].is_number() && node[1].is_number() && node[2].is_number();
         if (!three) return expected(node, pointer, "three numbers [x, y, z]");
         point = {node[0].get<double>(), node[1].get<double>(), node[2].get<double>()};
     }
@@ -113,7 +123,7 @@ private:
         address = *found;
     }
     template <class Enum>
-        requires std::is_enum_v<Enum>
+    requires std::is_enum_v<Enum>
     void read(const Json& node, const std::string& pointer, Enum& value)
     {
         if (const auto found = node.is_string() ? enumFromText<Enum>(node.get<std::string>()) : std::nullopt) {
@@ -127,7 +137,8 @@ private:
     template <char Letter>
     void read(const Json& node, const std::string& pointer, Id<Letter>& id)
     {
-        if (!node.is_string() || !keyFromText(node.get<std::string>(), id)) expected(node, pointer, fmt::format("an id such as \"{}1\"", Letter));
+        if (!node.is_string() || !keyFromText(node.get<std::string>(), id))
+            expected(node, pointer, fmt::format("an id such as \"{}1\"", Letter));
     }
     template <class T>
     void read(const Json& node, const std::string& pointer, std::optional<T>& value)
@@ -140,7 +151,9 @@ private:
         for (const auto& [quantity, known] : figures) {
             const QuantityRow& limits = row(quantity);
             if (known.value < limits.least || known.value > limits.greatest)
-                fail(childPointer(pointer, std::string(limits.key)), fmt::format("found {:g}, allowed {:g} to {:g} {}", known.value, limits.least, limits.greatest, limits.unit));
+                fail(childPointer(pointer, std::string(limits.key)),
+                     fmt::format("found {:g}, allowed {:g} to {:g} {}", known.value, limits.least, limits.greatest,
+                                 limits.unit));
         }
     }
     template <class Key, class Item>
@@ -158,7 +171,7 @@ private:
         }
     }
     template <class T>
-        requires std::is_class_v<T>
+    requires std::is_class_v<T>
     void read(const Json& node, const std::string& pointer, T& item)
     {
         if (!node.is_object()) return expected(node, pointer, "an object");

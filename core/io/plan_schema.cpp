@@ -55,15 +55,15 @@ private:
     static Schema schema(int) { return {{"type", "integer"}, {"minimum", 0}, {"maximum", 999999999}}; }
     static Schema schema(bool) { return {{"type", "boolean"}}; }
     static Schema schema(const std::string&) { return {{"type", "string"}}; }
-    static Schema schema(const Vec3&) { return {{"type", "array"}, {"items", {{"type", "number"}}}, {"minItems", 3}, {"maxItems", 3}}; }
+    static Schema schema(const Vec3&)
+    {
+        return {{"type", "array"}, {"items", {{"type", "number"}}}, {"minItems", 3}, {"maxItems", 3}};
+    }
     static Schema schema(const Pin&) { return {{"type", "string"}, {"pattern", "^d[1-9][0-9]{0,8}\\.[^.:>]+$"}}; }
     static Schema schema(const Address&) { return {{"type", "string"}, {"pattern", "^.*:[A-Za-z_0-9]+$"}}; }
     template <class Enum>
-        requires std::is_enum_v<Enum>
-    static Schema schema(Enum)
-    {
-        return oneOf(enumNames<Enum>());
-    }
+    requires std::is_enum_v<Enum>
+    static Schema schema(Enum) { return oneOf(enumNames<Enum>()); }
     template <char Letter>
     static Schema schema(Id<Letter> id)
     {
@@ -79,7 +79,8 @@ private:
         Schema properties = Schema::object();
         for (const QuantityRow& limits : quantities()) {
             Schema known = schema(Known{});
-            known["properties"]["value"] = {{"type", "number"}, {"minimum", limits.least}, {"maximum", limits.greatest}};
+            known["properties"]["value"] = {
+                {"type", "number"}, {"minimum", limits.least}, {"maximum", limits.greatest}};
             if (!limits.unit.empty()) known["description"] = std::string(limits.unit);
             properties[std::string(limits.key)] = std::move(known);
         }
@@ -97,7 +98,7 @@ private:
         return table(Key{}, schema(Item{}));
     }
     template <class T>
-        requires std::is_class_v<T>
+    requires std::is_class_v<T>
     static Schema schema(const T& item)
     {
         SchemaMaker maker;
@@ -124,6 +125,9 @@ nlohmann::json planSchema()
     return schema;
 }
 
-std::string planSchemaText() { return planSchema().dump(2) + "\n"; }
+std::string planSchemaText()
+{
+    return planSchema().dump(2) + "\n";
+}
 
 }  // namespace core

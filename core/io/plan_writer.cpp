@@ -25,7 +25,8 @@ public:
         Json all = Json::object();
         for (auto& [id, stage] : plan.stages) {
             Json one = json(stage);
-            eachLayer(plan, [&, stageId = id](const char* name, const auto& table) { addLayer(one, name, table, stageId); });
+            eachLayer(plan,
+                      [&, stageId = id](const char* name, const auto& table) { addLayer(one, name, table, stageId); });
             all[textOf(id)] = std::move(one);
         }
         out["stages"] = std::move(all);
@@ -49,11 +50,8 @@ private:
     static Json json(const Pin& pin) { return textOf(pin); }
     static Json json(const Address& address) { return textOf(address); }
     template <class Enum>
-        requires std::is_enum_v<Enum>
-    static Json json(Enum value)
-    {
-        return std::string(textOf(value));
-    }
+    requires std::is_enum_v<Enum>
+    static Json json(Enum value) { return std::string(textOf(value)); }
     template <char Letter>
     static Json json(Id<Letter> id)
     {
@@ -72,7 +70,7 @@ private:
         return object;
     }
     template <class T>
-        requires std::is_class_v<T>
+    requires std::is_class_v<T>
     static Json json(const T& item)
     {
         Writer writer;

@@ -31,8 +31,10 @@ bool readNumbers(const Json& object, std::initializer_list<std::pair<const char*
 Result<Practice> readPractice(const std::string& text, const std::string& file)
 {
     const Json json = Json::parse(text, nullptr, false);
-    if (json.is_discarded() || !json.is_object()) return wrong(file, "/", "is not JSON; take the file that came with the program");
-    if (json.value("format", "") != "reed-practice" || json.value("version", 0) != 1) return wrong(file, "/format", "is no practice file of version 1");
+    if (json.is_discarded() || !json.is_object())
+        return wrong(file, "/", "is not JSON; take the file that came with the program");
+    if (json.value("format", "") != "reed-practice" || json.value("version", 0) != 1)
+        return wrong(file, "/format", "is no practice file of version 1");
     Practice practice;
     const Json entries = json.value("entries", Json::object());
     for (const auto& name : enumNames<PracticeKey>()) {
@@ -43,7 +45,8 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
         if (!readNumbers(*found, {{"value", &entry.value}, {"least", &entry.least}, {"greatest", &entry.greatest}}))
             return wrong(file, where, "needs the numbers value, least and greatest");
         if (!(entry.value >= entry.least && entry.value <= entry.greatest))
-            return wrong(file, where, fmt::format("found {:g}, allowed {:g} to {:g}", entry.value, entry.least, entry.greatest));
+            return wrong(file, where,
+                         fmt::format("found {:g}, allowed {:g} to {:g}", entry.value, entry.least, entry.greatest));
         entry.unit = found->value("unit", "");
         entry.source = found->value("source", "");
         practice.entries[name.value] = entry;
@@ -51,16 +54,25 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
     const Json classes = json.value("classes", Json::object());
     for (const auto& [name, row] : classes.items()) {
         DriverClass one{.source = row.value("source", "")};
-        const bool whole = readNumbers(row, {{"size_m", &one.size_m}, {"fs_hz", &one.fs_hz}, {"qms", &one.qms}, {"qes", &one.qes}, {"vas_m3", &one.vas_m3},
-                                             {"sd_m2", &one.sd_m2}, {"xmax_m", &one.xmax_m}, {"le_h", &one.le_h}, {"power_w", &one.power_w},
+        const bool whole = readNumbers(row, {{"size_m", &one.size_m},
+                                             {"fs_hz", &one.fs_hz},
+                                             {"qms", &one.qms},
+                                             {"qes", &one.qes},
+                                             {"vas_m3", &one.vas_m3},
+                                             {"sd_m2", &one.sd_m2},
+                                             {"xmax_m", &one.xmax_m},
+                                             {"le_h", &one.le_h},
+                                             {"power_w", &one.power_w},
                                              {"topCorner_hz", &one.topCorner_hz}});
         if (!whole) return wrong(file, "/classes/" + name, "lacks a number");
-        for (const double value : {one.size_m, one.fs_hz, one.qms, one.qes, one.vas_m3, one.sd_m2, one.xmax_m, one.power_w, one.topCorner_hz})
+        for (const double value : {one.size_m, one.fs_hz, one.qms, one.qes, one.vas_m3, one.sd_m2, one.xmax_m,
+                                   one.power_w, one.topCorner_hz})
             if (!(value > 0.0)) return wrong(file, "/classes/" + name, "holds a number that is not above 0");
         practice.classes[name] = one;
     }
     practice.usualClass = json.value("usualClass", "");
-    if (!practice.classes.contains(practice.usualClass)) return wrong(file, "/usualClass", "names no class of this file");
+    if (!practice.classes.contains(practice.usualClass))
+        return wrong(file, "/usualClass", "names no class of this file");
     return practice;
 }
 

@@ -34,22 +34,29 @@ Part blankDriver()
 Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& heading, const std::string& file)
 {
     const auto wrong = [&](size_t column, const std::string& message) {
-        return tl::unexpected(InputError{file, fmt::format("line {}, column {} ({})", cells.line, column + 1, heading[column]), message});
+        return tl::unexpected(
+            InputError{file, fmt::format("line {}, column {} ({})", cells.line, column + 1, heading[column]), message});
     };
     if (cells.cells.size() != heading.size())
-        return tl::unexpected(InputError{file, fmt::format("line {}", cells.line), fmt::format("found {} cells, expected {}", cells.cells.size(), heading.size())});
+        return tl::unexpected(
+            InputError{file, fmt::format("line {}", cells.line),
+                       fmt::format("found {} cells, expected {}", cells.cells.size(), heading.size())});
     Part part = blankDriver();
     for (size_t column = 0; column < heading.size(); ++column) {
         const std::string& cell = cells.cells[column];
-        if (heading[column] == "key") part.shelfKey = cell;
-        else if (heading[column] == "name") part.name = cell;
-        else if (heading[column] == "class") part.driverClass = cell;
+        if (heading[column] == "key")
+            part.shelfKey = cell;
+        else if (heading[column] == "name")
+            part.name = cell;
+        else if (heading[column] == "class")
+            part.driverClass = cell;
         else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
             const auto value = number(cell);
             const QuantityRow& limits = row(*quantity);
             if (!value) return wrong(column, fmt::format("found '{}', expected a number such as 3.3", cell));
             if (!(*value >= limits.least && *value <= limits.greatest))
-                return wrong(column, fmt::format("found {}, allowed {:g} to {:g} {}", cell, limits.least, limits.greatest, limits.unit));
+                return wrong(column, fmt::format("found {}, allowed {:g} to {:g} {}", cell, limits.least,
+                                                 limits.greatest, limits.unit));
             part.figures[*quantity] = Known{*value};
         }
     }
@@ -64,18 +71,23 @@ Result<ShelfFile> readShelf(const std::string& text, const std::string& file)
 {
     const auto rows = readCsv(text, file);
     if (!rows) return tl::unexpected(rows.error());
-    if (rows->empty()) return tl::unexpected(InputError{file, {}, "is empty; expected a heading line with key and name"});
+    if (rows->empty())
+        return tl::unexpected(InputError{file, {}, "is empty; expected a heading line with key and name"});
     const std::vector<std::string>& heading = rows->front().cells;
     const std::set<std::string> columns(heading.begin(), heading.end());
-    if (!columns.contains("key") || !columns.contains("name")) return tl::unexpected(InputError{file, "line 1", "the heading needs the columns key and name"});
+    if (!columns.contains("key") || !columns.contains("name"))
+        return tl::unexpected(InputError{file, "line 1", "the heading needs the columns key and name"});
     ShelfFile result;
     std::set<std::string> keys;
     for (size_t i = 1; i < rows->size(); ++i) {
         auto part = readRow((*rows)[i], heading, file);
         if (part && !keys.insert(part->shelfKey).second)
-            part = tl::unexpected(InputError{file, fmt::format("line {}", (*rows)[i].line), fmt::format("the key '{}' stands here a second time", part->shelfKey)});
-        if (part) result.shelf.drivers.push_back(std::move(*part));
-        else result.errors.push_back(part.error());
+            part = tl::unexpected(InputError{file, fmt::format("line {}", (*rows)[i].line),
+                                             fmt::format("the key '{}' stands here a second time", part->shelfKey)});
+        if (part)
+            result.shelf.drivers.push_back(std::move(*part));
+        else
+            result.errors.push_back(part.error());
     }
     return result;
 }

@@ -51,7 +51,8 @@ private:
         }
     }
 
-    void add(StepKind kind, PlaceId place, DeviceId device, std::vector<Tool> tools, std::vector<Caution> cautions, double minutes, double figure = 0.0)
+    void add(StepKind kind, PlaceId place, DeviceId device, std::vector<Tool> tools, std::vector<Caution> cautions,
+             double minutes, double figure = 0.0)
     {
         m_job.steps.push_back({kind, place, device, std::move(tools), std::move(cautions), minutes, figure});
     }
@@ -63,19 +64,27 @@ private:
         const double trim_min = m_practice[PracticeKey::StepTrim_min];
         add(StepKind::Note, {}, {}, {Tool::Camera}, {}, m_practice[PracticeKey::StepTest_min]);
         addBenchWork(wiring_min);
-        add(StepKind::PowerDown, {}, {}, {Tool::HexBattery}, {Caution::BatteryFirst, Caution::ShortCircuit}, m_practice[PracticeKey::StepPowerDown_min]);
+        add(StepKind::PowerDown, {}, {}, {Tool::HexBattery}, {Caution::BatteryFirst, Caution::ShortCircuit},
+            m_practice[PracticeKey::StepPowerDown_min]);
         for (const auto& [place, work] : m_work) {
-            add(StepKind::OpenTrim, place, {}, {Tool::PlasticPry, Tool::CrossHead}, {Caution::Restraints, Caution::ClipsCounted}, trim_min);
+            add(StepKind::OpenTrim, place, {}, {Tool::PlasticPry, Tool::CrossHead},
+                {Caution::Restraints, Caution::ClipsCounted}, trim_min);
             for (const DeviceId driver : work.drivers)
-                if (m_from.devices.contains(driver)) add(StepKind::RemoveDriver, place, driver, {Tool::CrossHead, Tool::Camera}, {}, 0.5 * swap_min);
-            for (const DeviceId lead : work.leads) add(StepKind::SwapLead, place, lead, {Tool::SideCutter, Tool::Tape}, {}, wiring_min);
-            for (const DeviceId link : work.links) add(StepKind::LinkAcross, place, link, {Tool::SolderOrCrimp, Tool::Tape}, {Caution::HotSolder}, wiring_min);
+                if (m_from.devices.contains(driver))
+                    add(StepKind::RemoveDriver, place, driver, {Tool::CrossHead, Tool::Camera}, {}, 0.5 * swap_min);
+            for (const DeviceId lead : work.leads)
+                add(StepKind::SwapLead, place, lead, {Tool::SideCutter, Tool::Tape}, {}, wiring_min);
+            for (const DeviceId link : work.links)
+                add(StepKind::LinkAcross, place, link, {Tool::SolderOrCrimp, Tool::Tape}, {Caution::HotSolder},
+                    wiring_min);
             for (const DeviceId driver : work.drivers) addFitting(place, driver, swap_min, wiring_min);
         }
         // JOB2: before the panels go back, but with every restraint plug closed first.
-        add(StepKind::PowerUpTrial, {}, {}, {Tool::HexBattery}, {Caution::RestraintPlugsOpen, Caution::TrialFuse}, m_practice[PracticeKey::StepPowerDown_min]);
+        add(StepKind::PowerUpTrial, {}, {}, {Tool::HexBattery}, {Caution::RestraintPlugsOpen, Caution::TrialFuse},
+            m_practice[PracticeKey::StepPowerDown_min]);
         add(StepKind::TrySound, {}, {}, {}, {Caution::HearingStartLow}, m_practice[PracticeKey::StepTest_min]);
-        for (const auto& [place, work] : m_work) add(StepKind::CloseTrim, place, {}, {}, {Caution::ClipsCounted}, trim_min);
+        for (const auto& [place, work] : m_work)
+            add(StepKind::CloseTrim, place, {}, {}, {Caution::ClipsCounted}, trim_min);
         add(StepKind::Record, {}, {}, {Tool::Camera}, {}, m_practice[PracticeKey::StepTest_min]);
     }
 
@@ -85,8 +94,10 @@ private:
             for (const DeviceId lead : work.leads) {
                 double value_f = 0.0;
                 for (const auto& [name, element] : partOf(lead).inside)
-                    if (element.kind == ElementKind::Capacitor) value_f = valueOf(figuresOf(partOf(lead), name), Quantity::Capacitance_f).value_or(0.0);
-                add(StepKind::MakeLead, place, lead, {Tool::SolderOrCrimp, Tool::Ohmmeter}, {Caution::HotSolder}, wiring_min, value_f);
+                    if (element.kind == ElementKind::Capacitor)
+                        value_f = valueOf(figuresOf(partOf(lead), name), Quantity::Capacitance_f).value_or(0.0);
+                add(StepKind::MakeLead, place, lead, {Tool::SolderOrCrimp, Tool::Ohmmeter}, {Caution::HotSolder},
+                    wiring_min, value_f);
             }
         }
     }
@@ -104,7 +115,8 @@ private:
     void addWires()
     {
         for (const auto& [id, wire] : m_to.wires)
-            m_job.wires.push_back({id, wire.a, wire.b, wire.colour, m_from.wires.contains(id) ? WireState::Kept : WireState::New});
+            m_job.wires.push_back(
+                {id, wire.a, wire.b, wire.colour, m_from.wires.contains(id) ? WireState::Kept : WireState::New});
         for (const auto& [id, wire] : m_from.wires)
             if (!m_to.wires.contains(id)) m_job.wires.push_back({id, wire.a, wire.b, wire.colour, WireState::Removed});
     }

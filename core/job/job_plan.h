@@ -8,12 +8,12 @@
 namespace core {
 
 enum class StepKind {
-    Note,         // photograph, write down colours, faults already there
+    Note,  // photograph, write down colours, faults already there
     PowerDown,
     OpenTrim,
     RemoveDriver,
-    MakeLead,     // adapter lead with a capacitor, at the bench
-    LinkAcross,   // a link over a capacitor that stays
+    MakeLead,    // adapter lead with a capacitor, at the bench
+    LinkAcross,  // a link over a capacitor that stays
     SwapLead,
     Connect,
     CheckResistance,
@@ -26,7 +26,17 @@ enum class StepKind {
 
 enum class Tool { PlasticPry, CrossHead, Ohmmeter, Camera, SolderOrCrimp, SideCutter, HexBattery, Tape };
 
-enum class Caution { BatteryFirst, Restraints, RestraintPlugsOpen, ShortCircuit, ClipsCounted, HotSolder, ConeGuard, HearingStartLow, TrialFuse };
+enum class Caution {
+    BatteryFirst,
+    Restraints,
+    RestraintPlugsOpen,
+    ShortCircuit,
+    ClipsCounted,
+    HotSolder,
+    ConeGuard,
+    HearingStartLow,
+    TrialFuse
+};
 
 // One step, with its cautions beside it. Words live elsewhere.
 struct Step {

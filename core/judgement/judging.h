@@ -47,14 +47,21 @@ inline void soften(Finding& finding, Origin worst)
 inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
 {
     if (!finding.couldBe || run.coil.at(Quantity::Re_ohm).basis.origin != Origin::ClassGuess) return;
-    finding.mends.push_back({MendName::MeasureRe, 0.0, SolverRequest{SolverRequest::Kind::TakeReading, run.run.id.coil.device, stage}});
+    finding.mends.push_back(
+        {MendName::MeasureRe, 0.0, SolverRequest{SolverRequest::Kind::TakeReading, run.run.id.coil.device, stage}});
     std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
 }
 
 // Limits pass within this share: 0.8 x 3 is not exact in binary.
 inline constexpr double kLimitSlack = 1e-9;
-[[nodiscard]] inline bool under(double value, double limit) { return value < limit * (1.0 - kLimitSlack); }
-[[nodiscard]] inline bool over(double value, double limit) { return value > limit * (1.0 + kLimitSlack); }
+[[nodiscard]] inline bool under(double value, double limit)
+{
+    return value < limit * (1.0 - kLimitSlack);
+}
+[[nodiscard]] inline bool over(double value, double limit)
+{
+    return value > limit * (1.0 + kLimitSlack);
+}
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)
 {

@@ -47,12 +47,22 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
         const double care_ohm = judging.practice[PracticeKey::LoadCare_ratio] * minimum.value;
         if (!under(circuit.least_ohm, care_ohm)) continue;
         const bool stop = under(circuit.least_ohm, stop_ohm);
-        Finding finding{.rule = RuleId::LoadUnderMinimum, .severity = stop ? Severity::Stop : Severity::Care, .stage = judging.goalId};
+        Finding finding{.rule = RuleId::LoadUnderMinimum,
+                        .severity = stop ? Severity::Stop : Severity::Care,
+                        .stage = judging.goalId};
         finding.where = playedBy(judging, circuit.channel);
-        finding.evidence = {{{circuit.channel, Quantity::LeastImpedance_ohm}, judging.goalId, {circuit.least_ohm, circuit.worst}, stop ? stop_ohm : care_ohm,
-                             stop ? PracticeKey::LoadStop_ratio : PracticeKey::LoadCare_ratio},
-                            {{circuit.channel, Quantity::AtFrequency_hz}, judging.goalId, {circuit.least_hz, circuit.worst}, {}, {}},
-                            {{circuit.channel, Quantity::LeastLoad_ohm}, judging.goalId, {minimum.value, minimum.basis.origin}, {}, {}}};
+        finding.evidence = {
+            {{circuit.channel, Quantity::LeastImpedance_ohm},
+             judging.goalId,
+             {circuit.least_ohm, circuit.worst},
+             stop ? stop_ohm : care_ohm,
+             stop ? PracticeKey::LoadStop_ratio : PracticeKey::LoadCare_ratio},
+            {{circuit.channel, Quantity::AtFrequency_hz}, judging.goalId, {circuit.least_hz, circuit.worst}, {}, {}},
+            {{circuit.channel, Quantity::LeastLoad_ohm},
+             judging.goalId,
+             {minimum.value, minimum.basis.origin},
+             {},
+             {}}};
         if (finding.where.size() > 1) finding.mends.push_back(chooseDriverMend(std::get<DeviceId>(finding.where[1])));
         soften(finding, std::max(circuit.worst, minimum.basis.origin));
         for (const RunResult& run : judging.goal.runs)
@@ -78,10 +88,16 @@ std::vector<Finding> judgeLowerLoadOnFactory(const Judging& judging)
         const CircuitResult* circuit = findCircuit(judging.goal, run->run.id.channel);
         const bool amplifierUnknown = circuit->output.at(Quantity::LeastLoad_ohm).basis.origin == Origin::ClassGuess;
         const bool isStop = under(ratio, stop) && amplifierUnknown;
-        Finding finding{.rule = RuleId::LowerLoadOnFactory, .severity = isStop ? Severity::Stop : Severity::Care, .stage = judging.goalId, .from = kFound};
+        Finding finding{.rule = RuleId::LowerLoadOnFactory,
+                        .severity = isStop ? Severity::Stop : Severity::Care,
+                        .stage = judging.goalId,
+                        .from = kFound};
         finding.where = judging.alike(coil.device);
         const Origin worst = std::max(now.basis.origin, old.basis.origin);
-        finding.evidence = {{{coil, Quantity::Ratio}, judging.goalId, {ratio, worst}, isStop ? stop : care,
+        finding.evidence = {{{coil, Quantity::Ratio},
+                             judging.goalId,
+                             {ratio, worst},
+                             isStop ? stop : care,
                              isStop ? PracticeKey::LowerLoadStop_ratio : PracticeKey::LowerLoadCare_ratio},
                             {{coil, Quantity::Re_ohm}, judging.goalId, {now.value, now.basis.origin}, {}, {}},
                             {{coil, Quantity::Re_ohm}, kFound, {old.value, old.basis.origin}, {}, {}}};
@@ -106,13 +122,27 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
         const double care_db = judging.practice[PracticeKey::LessLevelCare_db];
         if (!over(-change_db, note_db)) continue;
         const bool care = over(-change_db, care_db);
-        Finding finding{.rule = RuleId::LessLevel, .severity = care ? Severity::Care : Severity::Note, .stage = judging.goalId, .from = kFound};
+        Finding finding{.rule = RuleId::LessLevel,
+                        .severity = care ? Severity::Care : Severity::Note,
+                        .stage = judging.goalId,
+                        .from = kFound};
         finding.where = judging.alike(coil.device);
         const Origin worst = std::max(run->worst, before->worst);
-        finding.evidence = {{{coil, Quantity::LevelChange_db}, judging.goalId, {change_db, worst}, care ? -care_db : -note_db,
+        finding.evidence = {{{coil, Quantity::LevelChange_db},
+                             judging.goalId,
+                             {change_db, worst},
+                             care ? -care_db : -note_db,
                              care ? PracticeKey::LessLevelCare_db : PracticeKey::LessLevelNote_db},
-                            {{coil, Quantity::Nominal_ohm}, judging.goalId, {run->driver.nominal_ohm, run->coil.at(Quantity::Nominal_ohm).basis.origin}, {}, {}},
-                            {{coil, Quantity::Nominal_ohm}, kFound, {before->driver.nominal_ohm, before->coil.at(Quantity::Nominal_ohm).basis.origin}, {}, {}}};
+                            {{coil, Quantity::Nominal_ohm},
+                             judging.goalId,
+                             {run->driver.nominal_ohm, run->coil.at(Quantity::Nominal_ohm).basis.origin},
+                             {},
+                             {}},
+                            {{coil, Quantity::Nominal_ohm},
+                             kFound,
+                             {before->driver.nominal_ohm, before->coil.at(Quantity::Nominal_ohm).basis.origin},
+                             {},
+                             {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, worst);
         offerOhmmeter(finding, *run, judging.goalId);
@@ -129,20 +159,29 @@ std::vector<Finding> judgeCoilOverRating(const Judging& judging)
         const Port& coil = run->run.id.coil;
         const Known& rating = run->coil.at(Quantity::Power_w);
         const double sineLimit_w = judging.practice[PracticeKey::CoilSine_ratio] * rating.value;
-        const bool highPass = !run->run.seriesCapacitors.empty() || findCircuit(judging.goal, run->run.id.channel)->filteredLow;
+        const bool highPass =
+            !run->run.seriesCapacitors.empty() || findCircuit(judging.goal, run->run.id.channel)->filteredLow;
         const bool stop = over(run->sine_w, sineLimit_w) && !highPass;
         const bool care = over(run->programme_w, rating.value);
         if (!stop && !care) continue;
-        Finding finding{.rule = RuleId::CoilOverRating, .severity = stop ? Severity::Stop : Severity::Care, .stage = judging.goalId};
+        Finding finding{.rule = RuleId::CoilOverRating,
+                        .severity = stop ? Severity::Stop : Severity::Care,
+                        .stage = judging.goalId};
         finding.where = judging.alike(coil.device);
         const Origin worst = std::max(run->worst, rating.basis.origin);
-        finding.evidence = {{{coil, Quantity::SinePower_w}, judging.goalId, {run->sine_w, worst}, sineLimit_w, PracticeKey::CoilSine_ratio},
-                            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {run->sine_hz, worst}, {}, {}},
-                            {{coil, Quantity::ProgrammePower_w}, judging.goalId, {run->programme_w, worst}, rating.value, {}},
-                            {{coil, Quantity::Power_w}, judging.goalId, {rating.value, rating.basis.origin}, {}, {}}};
+        finding.evidence = {
+            {{coil, Quantity::SinePower_w},
+             judging.goalId,
+             {run->sine_w, worst},
+             sineLimit_w,
+             PracticeKey::CoilSine_ratio},
+            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {run->sine_hz, worst}, {}, {}},
+            {{coil, Quantity::ProgrammePower_w}, judging.goalId, {run->programme_w, worst}, rating.value, {}},
+            {{coil, Quantity::Power_w}, judging.goalId, {rating.value, rating.basis.origin}, {}, {}}};
         if (!highPass) {
             const Filter filter{std::ceil(run->driver.fs_hz / 10.0) * 10.0, 2};
-            finding.mends.push_back({MendName::SetHighPass, filter.frequency_hz, setHighPass(judging.plan, run->run.id.channel, filter)});
+            finding.mends.push_back(
+                {MendName::SetHighPass, filter.frequency_hz, setHighPass(judging.plan, run->run.id.channel, filter)});
         }
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, worst);

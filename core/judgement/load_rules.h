@@ -4,7 +4,8 @@
 
 namespace core {
 
-// LOAD1: the least |Z| of a channel under its stable minimum, a nominal load. IEC 60268-5: |Z| may fall to 80 % of nominal.
+// LOAD1: the least |Z| of a channel under its stable minimum, a nominal load. IEC 60268-5: |Z| may fall to 80 % of
+// nominal.
 [[nodiscard]] std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging);
 
 // LOAD2: a coil on factory electronics with less resistance than the one that was there.

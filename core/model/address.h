@@ -12,7 +12,8 @@ struct Inside {
     auto operator<=>(const Inside&) const = default;
 };
 
-// The path from one source channel to one voice coil, named by its two ends, which stay the same when what lies between changes.
+// The path from one source channel to one voice coil, named by its two ends, which stay the same when what lies between
+// changes.
 struct RunId {
     Port channel{}, coil{};
     auto operator<=>(const RunId&) const = default;

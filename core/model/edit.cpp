@@ -42,10 +42,12 @@ void addTableDifference(std::vector<Change>& changes, const Plan& before, const 
 }
 
 template <auto... Tables, auto... Wholes>
-void addDifference(std::vector<Change>& changes, const Plan& before, const Plan& after, MemberList<Tables...>, MemberList<Wholes...>)
+void addDifference(std::vector<Change>& changes, const Plan& before, const Plan& after, MemberList<Tables...>,
+                   MemberList<Wholes...>)
 {
     (addTableDifference<Tables>(changes, before, after), ...);
-    const auto addWhole = [&]<auto Member>() {
+    const auto addWhole = [&]<auto Member>()
+    {
         if (!(before.*Member == after.*Member)) changes.push_back(Whole<Member>{after.*Member});
     };
     (addWhole.template operator()<Wholes>(), ...);
@@ -85,7 +87,10 @@ Edit difference(EditName name, const Plan& before, const Plan& after)
     return edit;
 }
 
-bool fits(const Plan& plan, const Edit& edit) { return edit.idsFrom == 0 || edit.idsFrom == plan.lastId; }
+bool fits(const Plan& plan, const Edit& edit)
+{
+    return edit.idsFrom == 0 || edit.idsFrom == plan.lastId;
+}
 
 bool mergeInto(Edit& earlier, const Edit& later)
 {
@@ -93,7 +98,8 @@ bool mergeInto(Edit& earlier, const Edit& later)
         return std::visit([](const auto& one, const auto& other) { return sameEntry(one, other); }, a, b);
     };
     if (earlier.name != later.name || later.idsFrom != 0) return false;
-    if (!std::equal(earlier.changes.begin(), earlier.changes.end(), later.changes.begin(), later.changes.end(), same)) return false;
+    if (!std::equal(earlier.changes.begin(), earlier.changes.end(), later.changes.begin(), later.changes.end(), same))
+        return false;
     earlier.changes = later.changes;
     earlier.detail = later.detail;
     return true;

@@ -12,9 +12,11 @@ namespace core {
 
 // The plan's tables and its single values. A new table is one line here: apply, difference and undo then know it.
 template <auto... Members>
-struct MemberList {};
-using PlanTables = MemberList<&Plan::places, &Plan::listeners, &Plan::parts, &Plan::stages, &Plan::devices, &Plan::mounts, &Plan::settings,
-                              &Plan::wires, &Plan::alterations, &Plan::readings, &Plan::practice>;
+struct MemberList {
+};
+using PlanTables =
+    MemberList<&Plan::places, &Plan::listeners, &Plan::parts, &Plan::stages, &Plan::devices, &Plan::mounts,
+               &Plan::settings, &Plan::wires, &Plan::alterations, &Plan::readings, &Plan::practice>;
 using PlanWholes = MemberList<&Plan::lastId, &Plan::job, &Plan::body>;
 
 template <auto Member>
@@ -42,15 +44,7 @@ struct ChangeOver<MemberList<Tables...>, MemberList<Wholes...>> {
 };
 using Change = ChangeOver<PlanTables, PlanWholes>::type;
 
-enum class EditName {
-    Unnamed,
-    FitDriver,
-    ReplaceCapacitor,
-    BypassCapacitor,
-    SetHighPass,
-    TakeReading,
-    SetJob
-};
+enum class EditName { Unnamed, FitDriver, ReplaceCapacitor, BypassCapacitor, SetHighPass, TakeReading, SetJob };
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.
 struct Edit {

@@ -25,8 +25,8 @@ struct Fitout {
     std::map<DeviceId, Device> devices{};
     std::map<DeviceId, Mount> mounts{};
     std::map<Port, Setting> settings{};
-    std::map<WireId, Wire> wires{};       // both ends exist
-    std::vector<WireId> loose{};          // an end names a device or a terminal that is not there: legal, and carries nothing
+    std::map<WireId, Wire> wires{};  // both ends exist
+    std::vector<WireId> loose{};  // an end names a device or a terminal that is not there: legal, and carries nothing
     bool operator==(const Fitout&) const = default;
 };
 
@@ -39,9 +39,9 @@ struct Computed {
 // One way from a source channel through a voice coil.
 struct Run {
     RunId id{};
-    int sign = 0;                           // of the coil's voltage, every passive part taken as one ohm; 0: cannot be told
-    std::vector<DeviceId> along{};          // devices on any simple way from the channel's plus through the coil to its minus
-    std::vector<Port> seriesCapacitors{};   // capacitors that every such way passes
+    int sign = 0;                   // of the coil's voltage, every passive part taken as one ohm; 0: cannot be told
+    std::vector<DeviceId> along{};  // devices on any simple way from the channel's plus through the coil to its minus
+    std::vector<Port> seriesCapacitors{};  // capacitors that every such way passes
     bool operator==(const Run&) const = default;
 };
 
@@ -50,15 +50,15 @@ enum class Limit { Source, Heat, Travel };
 // One channel with everything that hangs on it, solved over the grid.
 struct CircuitResult {
     Port channel{};
-    Figures output{};            // completed: rating, least load, output resistance
+    Figures output{};  // completed: rating, least load, output resistance
     OutputLimits limits{};
-    Eigen::ArrayXcd load_ohm{};  // what the channel sees at its terminals
-    Eigen::ArrayXd gain{};          // of the channel's own filters and setting
+    Eigen::ArrayXcd load_ohm{};      // what the channel sees at its terminals
+    Eigen::ArrayXd gain{};           // of the channel's own filters and setting
     Eigen::ArrayXd sourceLimit_v{};  // largest source voltage, before those, that the terminals still give cleanly
-    double least_ohm = 0.0;      // least |Z| over the grid
+    double least_ohm = 0.0;          // least |Z| over the grid
     double least_hz = 0.0;
     double clip_v = 0.0, clip_a = 0.0, clip_w = 0.0;  // a sine at the source's limit, where |Z| is least
-    bool filteredLow = false;    // a high-pass in the channel, built in or set
+    bool filteredLow = false;                         // a high-pass in the channel, built in or set
     Origin worst = Origin::Measured;
 };
 
@@ -66,30 +66,30 @@ struct CircuitResult {
 struct RunResult {
     Run run{};
     DriverParameters driver{};
-    Figures coil{};                         // completed figures of the coil, each with its origin
-    Eigen::ArrayXcd transfer{};             // terminal volts per source volt, the channel's own filters and gain included
-    Eigen::ArrayXcd pressure_pa_v{};        // on axis at 1 m, per source volt
-    Eigen::ArrayXd excursion_m_v{};         // peak, per source volt rms
+    Figures coil{};                   // completed figures of the coil, each with its origin
+    Eigen::ArrayXcd transfer{};       // terminal volts per source volt, the channel's own filters and gain included
+    Eigen::ArrayXcd pressure_pa_v{};  // on axis at 1 m, per source volt
+    Eigen::ArrayXd excursion_m_v{};   // peak, per source volt rms
     std::optional<double> seriesCapacitance_f{};  // of the capacitors that every way passes
     std::optional<double> idealCorner_hz{};       // that capacitance into the nominal impedance
-    std::vector<double> halfPower_hz{};     // -3 dB re the source into the real driver, highest first
-    double programme_w = 0.0;               // in the coil, programme just touching the source's limit
-    double sine_w = 0.0, sine_hz = 0.0;     // the worst full-scale sine
-    double midLevel_db = 0.0;               // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
+    std::vector<double> halfPower_hz{};           // -3 dB re the source into the real driver, highest first
+    double programme_w = 0.0;                     // in the coil, programme just touching the source's limit
+    double sine_w = 0.0, sine_hz = 0.0;           // the worst full-scale sine
+    double midLevel_db = 0.0;                     // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
     Origin worst = Origin::Measured;
 };
 
 struct BandFigures {
-    double reach_db = 0.0;         // loudest clean level of programme's full-scale sine, band mean
-    Limit limit = Limit::Source;   // what rules over the largest share of the band
-    double balance_db = 0.0;       // band mean relative to 250 Hz-4 kHz
+    double reach_db = 0.0;        // loudest clean level of programme's full-scale sine, band mean
+    Limit limit = Limit::Source;  // what rules over the largest share of the band
+    double balance_db = 0.0;      // band mean relative to 250 Hz-4 kHz
 };
 
 struct HearingResult {
-    Eigen::ArrayXd level_db{};     // left and right together, mean over the two ears, per source volt, re 20 uPa
-    Eigen::ArrayXd loudest_db{};   // at the largest clean voltage of each frequency
+    Eigen::ArrayXd level_db{};    // left and right together, mean over the two ears, per source volt, re 20 uPa
+    Eigen::ArrayXd loudest_db{};  // at the largest clean voltage of each frequency
     std::array<BandFigures, kBandCount> bands{};
-    double curveVoltage_v = 0.0;   // the source this far under its first limit
+    double curveVoltage_v = 0.0;  // the source this far under its first limit
 };
 
 struct StageResult {

@@ -8,12 +8,18 @@ namespace core {
 std::string_view code(RuleId rule)
 {
     switch (rule) {
-        case RuleId::LoadUnderMinimum: return "LOAD1";
-        case RuleId::LowerLoadOnFactory: return "LOAD2";
-        case RuleId::LessLevel: return "LOAD3";
-        case RuleId::CoilOverRating: return "LOAD4";
-        case RuleId::KeptCapacitor: return "SPLIT2";
-        case RuleId::CapacitorOnFilteredOutput: return "SPLIT3";
+        case RuleId::LoadUnderMinimum:
+            return "LOAD1";
+        case RuleId::LowerLoadOnFactory:
+            return "LOAD2";
+        case RuleId::LessLevel:
+            return "LOAD3";
+        case RuleId::CoilOverRating:
+            return "LOAD4";
+        case RuleId::KeptCapacitor:
+            return "SPLIT2";
+        case RuleId::CapacitorOnFilteredOutput:
+            return "SPLIT3";
     }
     return {};
 }

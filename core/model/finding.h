@@ -11,7 +11,14 @@
 namespace core {
 
 // Rules by what they say; code() gives the letters and number that people use among themselves.
-enum class RuleId { LoadUnderMinimum, LowerLoadOnFactory, LessLevel, CoilOverRating, KeptCapacitor, CapacitorOnFilteredOutput };
+enum class RuleId {
+    LoadUnderMinimum,
+    LowerLoadOnFactory,
+    LessLevel,
+    CoilOverRating,
+    KeptCapacitor,
+    CapacitorOnFilteredOutput
+};
 
 enum class Severity { Note, Care, Stop };
 

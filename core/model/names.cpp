@@ -34,52 +34,64 @@ std::optional<Subject> subjectIfId(std::string_view text)
 
 }  // namespace
 
-#define CORE_ENUM_NAMES(Enum, ...)                                       \
-    template <>                                                          \
-    std::span<const EnumName<Enum>> enumNames()                          \
-    {                                                                    \
-        using enum Enum;                                                 \
+#define CORE_ENUM_NAMES(Enum, ...)                                                   \
+    template <>                                                                      \
+    std::span<const EnumName<Enum>> enumNames()                                      \
+    {                                                                                \
+        using enum Enum;                                                             \
         static constexpr auto kNames = std::to_array<EnumName<Enum>>({__VA_ARGS__}); \
-        return kNames;                                                   \
+        return kNames;                                                               \
     }
 
-CORE_ENUM_NAMES(Origin, {Measured, "measured"}, {Stated, "stated"}, {CommonPractice, "commonPractice"}, {ClassGuess, "classGuess"})
-CORE_ENUM_NAMES(ElementKind, {Output, "output"}, {Input, "input"}, {Coil, "coil"}, {Capacitor, "capacitor"}, {Inductor, "inductor"},
-                {Resistor, "resistor"}, {Link, "link"})
-CORE_ENUM_NAMES(PartKind, {Driver, "driver"}, {Radio, "radio"}, {Amplifier, "amplifier"}, {Network, "network"}, {Plug, "plug"},
-                {Adaptor, "adaptor"}, {Cable, "cable"})
-CORE_ENUM_NAMES(BodyKind, {Hatchback, "hatchback"}, {Saloon, "saloon"}, {Estate, "estate"}, {Coupe, "coupe"}, {Classic, "classic"},
-                {Pickup, "pickup"}, {OffRoad, "offRoad"}, {Van, "van"}, {Bus, "bus"}, {OpenTwoSeater, "openTwoSeater"},
-                {OpenSideBySide, "openSideBySide"}, {Motorcycle, "motorcycle"}, {Boat, "boat"})
-CORE_ENUM_NAMES(PlaceKind, {Door, "door"}, {DashTop, "dashTop"}, {Sail, "sail"}, {Pillar, "pillar"}, {KickPanel, "kickPanel"},
-                {Quarter, "quarter"}, {RearDeck, "rearDeck"}, {UnderSeat, "underSeat"}, {Overhead, "overhead"}, {Fairing, "fairing"},
-                {BagLid, "bagLid"}, {CargoSide, "cargoSide"}, {RollBar, "rollBar"}, {OwnBox, "ownBox"}, {Hidden, "hidden"})
-CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {RearLeft, "rearLeft"}, {RearRight, "rearRight"})
+CORE_ENUM_NAMES(Origin, {Measured, "measured"}, {Stated, "stated"}, {CommonPractice, "commonPractice"},
+                {ClassGuess, "classGuess"})
+CORE_ENUM_NAMES(ElementKind, {Output, "output"}, {Input, "input"}, {Coil, "coil"}, {Capacitor, "capacitor"},
+                {Inductor, "inductor"}, {Resistor, "resistor"}, {Link, "link"})
+CORE_ENUM_NAMES(PartKind, {Driver, "driver"}, {Radio, "radio"}, {Amplifier, "amplifier"}, {Network, "network"},
+                {Plug, "plug"}, {Adaptor, "adaptor"}, {Cable, "cable"})
+CORE_ENUM_NAMES(BodyKind, {Hatchback, "hatchback"}, {Saloon, "saloon"}, {Estate, "estate"}, {Coupe, "coupe"},
+                {Classic, "classic"}, {Pickup, "pickup"}, {OffRoad, "offRoad"}, {Van, "van"}, {Bus, "bus"},
+                {OpenTwoSeater, "openTwoSeater"}, {OpenSideBySide, "openSideBySide"}, {Motorcycle, "motorcycle"},
+                {Boat, "boat"})
+CORE_ENUM_NAMES(PlaceKind, {Door, "door"}, {DashTop, "dashTop"}, {Sail, "sail"}, {Pillar, "pillar"},
+                {KickPanel, "kickPanel"}, {Quarter, "quarter"}, {RearDeck, "rearDeck"}, {UnderSeat, "underSeat"},
+                {Overhead, "overhead"}, {Fairing, "fairing"}, {BagLid, "bagLid"}, {CargoSide, "cargoSide"},
+                {RollBar, "rollBar"}, {OwnBox, "ownBox"}, {Hidden, "hidden"})
+CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {RearLeft, "rearLeft"},
+                {RearRight, "rearRight"})
 CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "replace"})
 CORE_ENUM_NAMES(StageKind, {Factory, "factory"}, {Found, "found"}, {Planned, "planned"}, {Built, "built"})
 CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"})
 CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"})
 CORE_ENUM_NAMES(PracticeKey, {LoadStop_ratio, "loadStop_ratio"}, {LoadCare_ratio, "loadCare_ratio"},
                 {LowerLoadCare_ratio, "lowerLoadCare_ratio"}, {LowerLoadStop_ratio, "lowerLoadStop_ratio"},
-                {LessLevelNote_db, "lessLevelNote_db"}, {LessLevelCare_db, "lessLevelCare_db"}, {CoilSine_ratio, "coilSine_ratio"},
-                {CornerShift_octave, "cornerShift_octave"}, {CrestFactor_db, "crestFactor_db"},
-                {OutputResistance_ohm, "outputResistance_ohm"}, {HeadUnitPower_w, "headUnitPower_w"},
-                {HeadUnitLeastLoad_ohm, "headUnitLeastLoad_ohm"}, {ReOfNominal_ratio, "reOfNominal_ratio"},
-                {OhmmeterCoreLow_ratio, "ohmmeterCoreLow_ratio"}, {OhmmeterCoreHigh_ratio, "ohmmeterCoreHigh_ratio"},
-                {OhmmeterWideLow_ratio, "ohmmeterWideLow_ratio"}, {OhmmeterWideHigh_ratio, "ohmmeterWideHigh_ratio"},
-                {OhmmeterCentre_ratio, "ohmmeterCentre_ratio"}, {OhmmeterOpen_ohm, "ohmmeterOpen_ohm"},
-                {SeriesCapacitor_f, "seriesCapacitor_f"}, {ComplexLoad_ratio, "complexLoad_ratio"}, {ProgrammeHighPass_hz, "programmeHighPass_hz"},
+                {LessLevelNote_db, "lessLevelNote_db"}, {LessLevelCare_db, "lessLevelCare_db"},
+                {CoilSine_ratio, "coilSine_ratio"}, {CornerShift_octave, "cornerShift_octave"},
+                {CrestFactor_db, "crestFactor_db"}, {OutputResistance_ohm, "outputResistance_ohm"},
+                {HeadUnitPower_w, "headUnitPower_w"}, {HeadUnitLeastLoad_ohm, "headUnitLeastLoad_ohm"},
+                {ReOfNominal_ratio, "reOfNominal_ratio"}, {OhmmeterCoreLow_ratio, "ohmmeterCoreLow_ratio"},
+                {OhmmeterCoreHigh_ratio, "ohmmeterCoreHigh_ratio"}, {OhmmeterWideLow_ratio, "ohmmeterWideLow_ratio"},
+                {OhmmeterWideHigh_ratio, "ohmmeterWideHigh_ratio"}, {OhmmeterCentre_ratio, "ohmmeterCentre_ratio"},
+                {OhmmeterOpen_ohm, "ohmmeterOpen_ohm"}, {SeriesCapacitor_f, "seriesCapacitor_f"},
+                {ComplexLoad_ratio, "complexLoad_ratio"}, {ProgrammeHighPass_hz, "programmeHighPass_hz"},
                 {ProgrammeHighPassQ, "programmeHighPassQ"}, {ProgrammeLowPass1_hz, "programmeLowPass1_hz"},
                 {ProgrammeLowPass2_hz, "programmeLowPass2_hz"}, {StereoCoherentBelow_hz, "stereoCoherentBelow_hz"},
-                {StereoRandomAbove_hz, "stereoRandomAbove_hz"}, {AcousticInductanceFade_hz, "acousticInductanceFade_hz"},
-                {CurveBelowLimit_db, "curveBelowLimit_db"}, {WireResistivityLay_ratio, "wireResistivityLay_ratio"},
-                {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
-                {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"})
+                {StereoRandomAbove_hz, "stereoRandomAbove_hz"},
+                {AcousticInductanceFade_hz, "acousticInductanceFade_hz"}, {CurveBelowLimit_db, "curveBelowLimit_db"},
+                {WireResistivityLay_ratio, "wireResistivityLay_ratio"}, {StepPowerDown_min, "stepPowerDown_min"},
+                {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"}, {StepWiring_min, "stepWiring_min"},
+                {StepTest_min, "stepTest_min"})
 #undef CORE_ENUM_NAMES
 
-std::string textOf(const Pin& pin) { return textOf(pin.device) + "." + pin.terminal; }
+std::string textOf(const Pin& pin)
+{
+    return textOf(pin.device) + "." + pin.terminal;
+}
 
-std::string textOf(const Port& port) { return textOf(port.device) + "." + port.element; }
+std::string textOf(const Port& port)
+{
+    return textOf(port.device) + "." + port.element;
+}
 
 std::string textOf(const Subject& subject)
 {
@@ -97,11 +109,20 @@ std::string textOf(const Subject& subject)
     return std::visit(Spell{}, subject);
 }
 
-std::string textOf(const Address& address) { return textOf(address.of) + ":" + std::string(row(address.what).key); }
+std::string textOf(const Address& address)
+{
+    return textOf(address.of) + ":" + std::string(row(address.what).key);
+}
 
-std::optional<Pin> pinFromText(std::string_view text) { return deviceAndName<Pin>(text); }
+std::optional<Pin> pinFromText(std::string_view text)
+{
+    return deviceAndName<Pin>(text);
+}
 
-std::optional<Port> portFromText(std::string_view text) { return deviceAndName<Port>(text); }
+std::optional<Port> portFromText(std::string_view text)
+{
+    return deviceAndName<Port>(text);
+}
 
 std::optional<Subject> subjectFromText(std::string_view text)
 {
@@ -114,7 +135,8 @@ std::optional<Subject> subjectFromText(std::string_view text)
     }
     if (const auto port = portFromText(text)) return Subject{*port};
     if (const auto inside = insideFromText(text)) return Subject{*inside};
-    for (const auto& tryId : {subjectIfId<PartId>, subjectIfId<PlaceId>, subjectIfId<DeviceId>, subjectIfId<WireId>, subjectIfId<ListenerId>})
+    for (const auto& tryId : {subjectIfId<PartId>, subjectIfId<PlaceId>, subjectIfId<DeviceId>, subjectIfId<WireId>,
+                              subjectIfId<ListenerId>})
         if (const auto subject = tryId(text)) return subject;
     return std::nullopt;
 }

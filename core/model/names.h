@@ -22,8 +22,7 @@ template <class Enum>
 std::span<const EnumName<Enum>> enumNames();  // one specialisation for each enum that is written anywhere
 
 template <class Enum>
-    requires std::is_enum_v<Enum>
-std::string_view textOf(Enum value)
+requires std::is_enum_v<Enum> std::string_view textOf(Enum value)
 {
     for (const EnumName<Enum>& name : enumNames<Enum>())
         if (name.value == value) return name.text;
@@ -38,17 +37,28 @@ std::optional<Enum> enumFromText(std::string_view text)
     return std::nullopt;
 }
 
-template <> std::span<const EnumName<Origin>> enumNames();
-template <> std::span<const EnumName<ElementKind>> enumNames();
-template <> std::span<const EnumName<PartKind>> enumNames();
-template <> std::span<const EnumName<BodyKind>> enumNames();
-template <> std::span<const EnumName<PlaceKind>> enumNames();
-template <> std::span<const EnumName<Seat>> enumNames();
-template <> std::span<const EnumName<Goal>> enumNames();
-template <> std::span<const EnumName<StageKind>> enumNames();
-template <> std::span<const EnumName<AlterationKind>> enumNames();
-template <> std::span<const EnumName<Instrument>> enumNames();
-template <> std::span<const EnumName<PracticeKey>> enumNames();
+template <>
+std::span<const EnumName<Origin>> enumNames();
+template <>
+std::span<const EnumName<ElementKind>> enumNames();
+template <>
+std::span<const EnumName<PartKind>> enumNames();
+template <>
+std::span<const EnumName<BodyKind>> enumNames();
+template <>
+std::span<const EnumName<PlaceKind>> enumNames();
+template <>
+std::span<const EnumName<Seat>> enumNames();
+template <>
+std::span<const EnumName<Goal>> enumNames();
+template <>
+std::span<const EnumName<StageKind>> enumNames();
+template <>
+std::span<const EnumName<AlterationKind>> enumNames();
+template <>
+std::span<const EnumName<Instrument>> enumNames();
+template <>
+std::span<const EnumName<PracticeKey>> enumNames();
 
 // "d17"
 template <char Letter>

@@ -13,9 +13,9 @@ enum class ElementKind { Output, Input, Coil, Capacitor, Inductor, Resistor, Lin
 // One thing inside a part, between two of its terminals or inner nodes.
 struct Element {
     ElementKind kind = ElementKind::Link;
-    std::string a{}, b{};    // a is the plus end
-    Figures figures{};       // what differs from the part's own
-    std::string twin{};      // the element that does this on the vehicle's other side
+    std::string a{}, b{};  // a is the plus end
+    Figures figures{};     // what differs from the part's own
+    std::string twin{};    // the element that does this on the vehicle's other side
     bool operator==(const Element&) const = default;
 };
 
@@ -27,7 +27,8 @@ struct Part {
     PartKind kind = PartKind::Driver;
     std::string name{};
     std::string shelfKey{};
-    std::string driverClass{};  // row of Practice::classes that fills what nobody knows; empty: by size or the middle one
+    std::string
+        driverClass{};  // row of Practice::classes that fills what nobody knows; empty: by size or the middle one
     Figures figures{};
     std::map<std::string, std::string> terminals{};  // terminal -> connector
     std::map<std::string, Element> inside{};         // names hold no '.', ':' or '>'

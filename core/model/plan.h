@@ -15,7 +15,8 @@ struct Plan {
     std::map<PlaceId, Place> places{};
     std::map<ListenerId, Listener> listeners{};
     std::map<PartId, Part> parts{};
-    std::map<StageId, Stage> stages{{kFactory, {StageKind::Factory, {}, "factory"}}, {kFound, {StageKind::Found, kFactory, "found"}}};
+    std::map<StageId, Stage> stages{{kFactory, {StageKind::Factory, {}, "factory"}},
+                                    {kFound, {StageKind::Found, kFactory, "found"}}};
     Layered<DeviceId, Device> devices{};
     Layered<DeviceId, Mount> mounts{};
     Layered<Port, Setting> settings{};

@@ -53,11 +53,15 @@ constexpr std::array kRows{
 
 }  // namespace
 
-std::span<const QuantityRow> quantities() { return kRows; }
+std::span<const QuantityRow> quantities()
+{
+    return kRows;
+}
 
 const QuantityRow& row(Quantity quantity)
 {
-    const auto found = std::find_if(kRows.begin(), kRows.end(), [&](const QuantityRow& r) { return r.quantity == quantity; });
+    const auto found =
+        std::find_if(kRows.begin(), kRows.end(), [&](const QuantityRow& r) { return r.quantity == quantity; });
     assert(found != kRows.end());
     return *found;
 }

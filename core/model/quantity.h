@@ -9,7 +9,8 @@
 
 namespace core {
 
-// What a figure is a figure of. One row of `quantities()` for each: it serves the file, the schema, the fields and the checks.
+// What a figure is a figure of. One row of `quantities()` for each: it serves the file, the schema, the fields and the
+// checks.
 enum class Quantity {
     Nominal_ohm,
     Re_ohm,

@@ -50,14 +50,16 @@ private:
             while (below != kFactory && stages.contains(below) && steps++ < stages.size()) below = stages.at(below).on;
             if (below != kFactory) add(where + "/on", "the stages go round in a ring");
         }
-        if (!stages.contains(m_plan.job.goal)) add("/job/goal", "names " + textOf(m_plan.job.goal) + ", which is no stage of this plan");
+        if (!stages.contains(m_plan.job.goal))
+            add("/job/goal", "names " + textOf(m_plan.job.goal) + ", which is no stage of this plan");
     }
 
     void checkIds()
     {
         const auto within = [&](const auto& table, const std::string& name) {
             for (const auto& [id, item] : table)
-                if (id.number > m_plan.lastId) add("/" + name + "/" + textOf(id), "is beyond lastId " + std::to_string(m_plan.lastId));
+                if (id.number > m_plan.lastId)
+                    add("/" + name + "/" + textOf(id), "is beyond lastId " + std::to_string(m_plan.lastId));
         };
         within(m_plan.places, "places");
         within(m_plan.listeners, "listeners");
@@ -68,8 +70,10 @@ private:
 
     void checkFinite(double value, const std::string& where)
     {
-        if (!std::isfinite(value)) add(where, "is not a finite number");
-        else if (std::abs(value) > 100.0) add(where, "is out of any vehicle: allowed -100 to 100 m");
+        if (!std::isfinite(value))
+            add(where, "is not a finite number");
+        else if (std::abs(value) > 100.0)
+            add(where, "is out of any vehicle: allowed -100 to 100 m");
     }
 
     void checkPoint(const Vec3& point, const std::string& where)
@@ -90,7 +94,8 @@ private:
             if (!std::isfinite(known.value) || known.value < limits.least || known.value > limits.greatest)
                 add(where + "/" + std::string(limits.key), "is outside what this quantity allows");
             if (known.basis.reading && !m_plan.readings.contains(known.basis.reading))
-                add(where + "/" + std::string(limits.key), "names reading " + textOf(known.basis.reading) + ", which is not in the plan");
+                add(where + "/" + std::string(limits.key),
+                    "names reading " + textOf(known.basis.reading) + ", which is not in the plan");
         }
     }
 
@@ -107,8 +112,10 @@ private:
             else if (place.followsPair && pair->second.followsPair)
                 add(where + "/followsPair", "both places of a pair follow each other");
         }
-        for (const auto& [id, listener] : m_plan.listeners) checkPoint(listener.head_m, "/listeners/" + textOf(id) + "/head_m");
-        for (const double measure : {m_plan.body.length_m, m_plan.body.width_m, m_plan.body.frontAxle_m}) checkFinite(measure, "/body");
+        for (const auto& [id, listener] : m_plan.listeners)
+            checkPoint(listener.head_m, "/listeners/" + textOf(id) + "/head_m");
+        for (const double measure : {m_plan.body.length_m, m_plan.body.width_m, m_plan.body.frontAxle_m})
+            checkFinite(measure, "/body");
     }
 
     void checkParts()
@@ -118,9 +125,11 @@ private:
             checkFigures(part.figures, where + "/figures");
             for (const auto& [name, element] : part.inside) {
                 const std::string at = where + "/inside/" + name;
-                if (name.empty() || name.find_first_of(".:>") != std::string::npos) add(at, "a name may not be empty or hold '.', ':' or '>'");
+                if (name.empty() || name.find_first_of(".:>") != std::string::npos)
+                    add(at, "a name may not be empty or hold '.', ':' or '>'");
                 if (element.a.empty() || element.b.empty()) add(at, "needs both its ends, a and b");
-                if (!element.twin.empty() && !part.inside.contains(element.twin)) add(at + "/twin", "names no element of this part");
+                if (!element.twin.empty() && !part.inside.contains(element.twin))
+                    add(at + "/twin", "names no element of this part");
                 checkFigures(element.figures, at + "/figures");
             }
         }
@@ -146,8 +155,10 @@ private:
             const std::string where = at(key, "devices");
             checkKey(key.stage, key.key.number, where);
             if (!device) continue;
-            if (!m_plan.parts.contains(device->part)) add(where + "/part", "names " + textOf(device->part) + ", which is no part of this plan");
-            if (device->at && !m_plan.places.contains(device->at)) add(where + "/at", "names " + textOf(device->at) + ", which is no place of this plan");
+            if (!m_plan.parts.contains(device->part))
+                add(where + "/part", "names " + textOf(device->part) + ", which is no part of this plan");
+            if (device->at && !m_plan.places.contains(device->at))
+                add(where + "/at", "names " + textOf(device->at) + ", which is no place of this plan");
         }
         for (const auto& [key, mount] : m_plan.mounts) {
             checkKey(key.stage, key.key.number, at(key, "mounts"));
@@ -160,9 +171,11 @@ private:
             checkDevice(key.key.device, where);
             if (!setting) continue;
             for (const auto& filter : {setting->highPass, setting->lowPass})
-                if (filter && !(filter->frequency_hz >= 1.0 && filter->frequency_hz <= 40000.0 && filter->order >= 1 && filter->order <= 8))
+                if (filter && !(filter->frequency_hz >= 1.0 && filter->frequency_hz <= 40000.0 && filter->order >= 1 &&
+                                filter->order <= 8))
                     add(where, "a filter needs 1 to 40000 Hz and an order of 1 to 8");
-            if (!(setting->gain_db >= -100.0 && setting->gain_db <= 60.0)) add(where + "/gain_db", "is outside -100 to 60 dB");
+            if (!(setting->gain_db >= -100.0 && setting->gain_db <= 60.0))
+                add(where + "/gain_db", "is outside -100 to 60 dB");
             if (!(setting->delay_s >= 0.0 && setting->delay_s <= 1.0)) add(where + "/delay_s", "is outside 0 to 1 s");
         }
         for (const auto& [key, wire] : m_plan.wires) {
@@ -175,7 +188,8 @@ private:
         }
         for (const auto& [key, alteration] : m_plan.alterations) {
             checkKey(key.stage, key.key.number, at(key, "alterations"));
-            if (alteration && !m_plan.places.contains(alteration->place)) add(at(key, "alterations") + "/place", "names no place of this plan");
+            if (alteration && !m_plan.places.contains(alteration->place))
+                add(at(key, "alterations") + "/place", "names no place of this plan");
         }
     }
 
@@ -184,7 +198,8 @@ private:
         for (const auto& [id, reading] : m_plan.readings) {
             const std::string where = "/readings/" + textOf(id);
             if (!m_plan.stages.contains(reading.stage)) add(where + "/stage", "names no stage of this plan");
-            if (!std::isfinite(reading.value) || !std::isfinite(reading.leads_ohm)) add(where, "is not a finite number");
+            if (!std::isfinite(reading.value) || !std::isfinite(reading.leads_ohm))
+                add(where, "is not a finite number");
             if (const auto* port = std::get_if<Port>(&reading.of.of)) checkDevice(port->device, where + "/of");
             if (const auto* device = std::get_if<DeviceId>(&reading.of.of)) checkDevice(*device, where + "/of");
         }
@@ -197,6 +212,9 @@ private:
 
 }  // namespace
 
-std::vector<Problem> validate(const Plan& plan) { return Validator(plan).run(); }
+std::vector<Problem> validate(const Plan& plan)
+{
+    return Validator(plan).run();
+}
 
 }  // namespace core

@@ -18,7 +18,21 @@ struct Frame {
     bool operator==(const Frame&) const = default;
 };
 
-enum class BodyKind { Hatchback, Saloon, Estate, Coupe, Classic, Pickup, OffRoad, Van, Bus, OpenTwoSeater, OpenSideBySide, Motorcycle, Boat };
+enum class BodyKind {
+    Hatchback,
+    Saloon,
+    Estate,
+    Coupe,
+    Classic,
+    Pickup,
+    OffRoad,
+    Van,
+    Bus,
+    OpenTwoSeater,
+    OpenSideBySide,
+    Motorcycle,
+    Boat
+};
 
 struct Body {
     BodyKind kind = BodyKind::Estate;
@@ -28,7 +42,23 @@ struct Body {
     bool operator==(const Body&) const = default;
 };
 
-enum class PlaceKind { Door, DashTop, Sail, Pillar, KickPanel, Quarter, RearDeck, UnderSeat, Overhead, Fairing, BagLid, CargoSide, RollBar, OwnBox, Hidden };
+enum class PlaceKind {
+    Door,
+    DashTop,
+    Sail,
+    Pillar,
+    KickPanel,
+    Quarter,
+    RearDeck,
+    UnderSeat,
+    Overhead,
+    Fairing,
+    BagLid,
+    CargoSide,
+    RollBar,
+    OwnBox,
+    Hidden
+};
 
 // A spot in the vehicle that holds or could hold a driver, an amplifier or a network.
 struct Place {

@@ -10,7 +10,8 @@ Outcome<OutputLimits> outputLimits(const AmplifierRating& rating)
         if (!std::isfinite(value)) return tl::unexpected(ModelError{ErrorCode::NotFinite, name, value, "finite"});
         if (value <= 0.0) return tl::unexpected(ModelError{ErrorCode::OutOfDomain, name, value, "> 0"});
     }
-    return Answer<OutputLimits>{{std::sqrt(rating.power_w * rating.load_ohm), std::sqrt(rating.power_w / rating.load_ohm)}, {}};
+    return Answer<OutputLimits>{
+        {std::sqrt(rating.power_w * rating.load_ohm), std::sqrt(rating.power_w / rating.load_ohm)}, {}};
 }
 
 Eigen::ArrayXd largestVoltage_v(const OutputLimits& limits, const Eigen::ArrayXd& magnitude_ohm, double complexLoad)

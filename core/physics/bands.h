@@ -11,16 +11,18 @@ struct BandEdges {
     Band band{};
     double low_hz = 0.0, high_hz = 0.0;
 };
-inline constexpr std::array kBands{BandEdges{Band::LowBass, 20.0, 60.0}, BandEdges{Band::MidBass, 60.0, 250.0}, BandEdges{Band::Mid, 250.0, 4000.0},
-                                   BandEdges{Band::Treble, 4000.0, 20000.0}};
+inline constexpr std::array kBands{BandEdges{Band::LowBass, 20.0, 60.0}, BandEdges{Band::MidBass, 60.0, 250.0},
+                                   BandEdges{Band::Mid, 250.0, 4000.0}, BandEdges{Band::Treble, 4000.0, 20000.0}};
 inline constexpr size_t kBandCount = kBands.size();
 
-// Mean of |H|^2 over ln f between the edges, as a level: 10 log(integral(10^(L/10) dln f) / ln(high/low)), |H|^2 linear in ln f
-// between samples, ends interpolated, clipped to the data.
-// frequency_hz  n rising values; level_db n values      requires n >= 2 and some data inside the band
-[[nodiscard]] double bandMean_db(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& level_db, double low_hz, double high_hz);
+// Mean of |H|^2 over ln f between the edges, as a level: 10 log(integral(10^(L/10) dln f) / ln(high/low)), |H|^2 linear
+// in ln f between samples, ends interpolated, clipped to the data. frequency_hz  n rising values; level_db n values
+// requires n >= 2 and some data inside the band
+[[nodiscard]] double bandMean_db(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& level_db, double low_hz,
+                                 double high_hz);
 
 // The weighted mean of a curve over ln f: integral(w y dln f) / integral(w dln f), by trapezoid on the samples.
-[[nodiscard]] double weightedMean(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& weight, const Eigen::ArrayXd& value);
+[[nodiscard]] double weightedMean(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& weight,
+                                  const Eigen::ArrayXd& value);
 
 }  // namespace core

@@ -16,14 +16,16 @@ constexpr double kTestVoltageSquared = 8.0;  // "2.83 V" is sqrt(8) V
 // Level of one acoustic watt in half space at 1 m: 10 log(rho c / (2 pi (20e-6)^2)).
 double levelOfOneWatt_db()
 {
-    return 10.0 * std::log10(kAirDensity_kg_m3 * kSoundSpeed_m_s / (2.0 * kPi * kReferencePressure_pa * kReferencePressure_pa));
+    return 10.0 * std::log10(kAirDensity_kg_m3 * kSoundSpeed_m_s /
+                             (2.0 * kPi * kReferencePressure_pa * kReferencePressure_pa));
 }
 
 }  // namespace
 
 DriverMechanics mechanics(const DriverParameters& driver)
 {
-    assert(driver.re_ohm > 0.0 && driver.fs_hz > 0.0 && driver.qms > 0.0 && driver.qes > 0.0 && driver.vas_m3 > 0.0 && driver.sd_m2 > 0.0);
+    assert(driver.re_ohm > 0.0 && driver.fs_hz > 0.0 && driver.qms > 0.0 && driver.qes > 0.0 && driver.vas_m3 > 0.0 &&
+           driver.sd_m2 > 0.0);
     const double ws = 2.0 * kPi * driver.fs_hz;
     DriverMechanics m;
     m.cms_m_n = driver.vas_m3 / (kAirDensity_kg_m3 * kSoundSpeed_m_s * kSoundSpeed_m_s * driver.sd_m2 * driver.sd_m2);
@@ -46,13 +48,15 @@ Eigen::ArrayXcd impedance_ohm(const DriverParameters& driver, const Eigen::Array
 
 double sensitivity_db(const DriverParameters& driver)
 {
-    const double efficiency = 4.0 * kPi * kPi * std::pow(driver.fs_hz / kSoundSpeed_m_s, 3.0) * driver.vas_m3 / driver.qes;
+    const double efficiency =
+        4.0 * kPi * kPi * std::pow(driver.fs_hz / kSoundSpeed_m_s, 3.0) * driver.vas_m3 / driver.qes;
     return levelOfOneWatt_db() + 10.0 * std::log10(efficiency * kTestVoltageSquared / driver.re_ohm);
 }
 
 double vasFromSensitivity_m3(double sensitivity_db, const DriverParameters& driver)
 {
-    const double efficiency = std::pow(10.0, (sensitivity_db - levelOfOneWatt_db()) / 10.0) * driver.re_ohm / kTestVoltageSquared;
+    const double efficiency =
+        std::pow(10.0, (sensitivity_db - levelOfOneWatt_db()) / 10.0) * driver.re_ohm / kTestVoltageSquared;
     return efficiency * driver.qes / (4.0 * kPi * kPi * std::pow(driver.fs_hz / kSoundSpeed_m_s, 3.0));
 }
 

@@ -13,8 +13,8 @@ struct DriverParameters {
     double qes = 0.6;
     double vas_m3 = 0.01;
     double sd_m2 = 0.013;
-    double xmax_m = 0.003;      // one way, peak
-    double power_w = 50.0;      // long-term, on the nominal impedance
+    double xmax_m = 0.003;  // one way, peak
+    double power_w = 50.0;  // long-term, on the nominal impedance
     double nominal_ohm = 4.0;
     double topCorner_hz = 5000.0;  // second-order fall of its own radiation
     double polarity = 1.0;         // -1: really made the other way round
@@ -22,8 +22,8 @@ struct DriverParameters {
 };
 
 // What follows from the parameters. All inputs > 0 (asserted; complete() sees to it).
-//   Cms = Vas / (rho c^2 Sd^2)   Mms = 1 / ((2 pi fs)^2 Cms)   Rms = 2 pi fs Mms / Qms   Bl = sqrt(2 pi fs Mms Re / Qes)
-//   Res = Re Qms / Qes   Cmes = Qes / (ws Re)   Lces = Re / (ws Qes)
+//   Cms = Vas / (rho c^2 Sd^2)   Mms = 1 / ((2 pi fs)^2 Cms)   Rms = 2 pi fs Mms / Qms   Bl = sqrt(2 pi fs Mms Re /
+//   Qes) Res = Re Qms / Qes   Cmes = Qes / (ws Re)   Lces = Re / (ws Qes)
 // source  R. H. Small, "Direct-radiator loudspeaker system analysis", J. Audio Eng. Soc. 20 (1972)
 struct DriverMechanics {
     double cms_m_n = 0.0, mms_kg = 0.0, rms_kg_s = 0.0, bl_tm = 0.0;

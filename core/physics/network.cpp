@@ -17,11 +17,14 @@ bool hasBranchCurrent(const NetworkElement& element)
     switch (element.kind) {
         case NetworkKind::VoltageSource:
         case NetworkKind::Inductor:
-        case NetworkKind::VoltageControlledVoltage: return true;
-        case NetworkKind::Resistor: return element.value == 0.0;
+        case NetworkKind::VoltageControlledVoltage:
+            return true;
+        case NetworkKind::Resistor:
+            return element.value == 0.0;
         case NetworkKind::Capacitor:
         case NetworkKind::CurrentSource:
-        case NetworkKind::VoltageControlledCurrent: return false;
+        case NetworkKind::VoltageControlledCurrent:
+            return false;
     }
     return false;
 }
@@ -29,11 +32,15 @@ bool hasBranchCurrent(const NetworkElement& element)
 std::optional<ModelError> checkElements(const Network& network, const Eigen::ArrayXd& frequency_hz)
 {
     if (!frequency_hz.isFinite().all()) return ModelError{ErrorCode::NotFinite, "frequency_hz", 0.0, "finite"};
-    if ((frequency_hz <= 0.0).any()) return ModelError{ErrorCode::OutOfDomain, "frequency_hz", frequency_hz.minCoeff(), "> 0"};
+    if ((frequency_hz <= 0.0).any())
+        return ModelError{ErrorCode::OutOfDomain, "frequency_hz", frequency_hz.minCoeff(), "> 0"};
     for (const NetworkElement& element : network.elements) {
-        if (!std::isfinite(element.value)) return ModelError{ErrorCode::NotFinite, element.name, element.value, "finite"};
-        const bool passive = element.kind == NetworkKind::Resistor || element.kind == NetworkKind::Inductor || element.kind == NetworkKind::Capacitor;
-        if (passive && element.value < 0.0) return ModelError{ErrorCode::OutOfDomain, element.name, element.value, ">= 0"};
+        if (!std::isfinite(element.value))
+            return ModelError{ErrorCode::NotFinite, element.name, element.value, "finite"};
+        const bool passive = element.kind == NetworkKind::Resistor || element.kind == NetworkKind::Inductor ||
+                             element.kind == NetworkKind::Capacitor;
+        if (passive && element.value < 0.0)
+            return ModelError{ErrorCode::OutOfDomain, element.name, element.value, ">= 0"};
     }
     return std::nullopt;
 }
@@ -48,13 +55,15 @@ std::optional<ModelError> checkFloating(const Network& network)
         return node;
     };
     for (const NetworkElement& element : network.elements) {
-        const bool ties = element.kind != NetworkKind::CurrentSource && element.kind != NetworkKind::VoltageControlledCurrent;
+        const bool ties =
+            element.kind != NetworkKind::CurrentSource && element.kind != NetworkKind::VoltageControlledCurrent;
         if (ties && !(element.kind == NetworkKind::Capacitor && element.value == 0.0))
             parent[static_cast<size_t>(find(element.plus))] = find(element.minus);
     }
     std::string floating;
     for (int node = 1; node < static_cast<int>(network.nodeNames.size()); ++node)
-        if (find(node) != find(0)) floating += (floating.empty() ? "" : ", ") + network.nodeNames[static_cast<size_t>(node)];
+        if (find(node) != find(0))
+            floating += (floating.empty() ? "" : ", ") + network.nodeNames[static_cast<size_t>(node)];
     if (floating.empty()) return std::nullopt;
     return ModelError{ErrorCode::Singular, "nodes " + floating, 0.0, "every node tied to ground"};
 }
@@ -71,7 +80,8 @@ Stamps stampAll(const Network& network)
     const int nodes = static_cast<int>(network.nodeNames.size()) - 1;
     Stamps stamps;
     int size = nodes;
-    for (const NetworkElement& element : network.elements) stamps.branchOf.push_back(hasBranchCurrent(element) ? size++ : -1);
+    for (const NetworkElement& element : network.elements)
+        stamps.branchOf.push_back(hasBranchCurrent(element) ? size++ : -1);
     stamps.fixed = Eigen::MatrixXcd::Zero(size, size);
     stamps.slope = Eigen::MatrixXcd::Zero(size, size);
     stamps.right = Eigen::VectorXcd::Zero(size);
@@ -98,9 +108,15 @@ Stamps stampAll(const Network& network)
             case NetworkKind::Resistor:
                 if (branch < 0) admittance(stamps.fixed, e, 1.0 / e.value);
                 break;
-            case NetworkKind::Capacitor: admittance(stamps.slope, e, e.value); break;
-            case NetworkKind::Inductor: stamps.slope(branch, branch) -= e.value; break;
-            case NetworkKind::VoltageSource: stamps.right(branch) = std::polar(e.value, e.phase_rad); break;
+            case NetworkKind::Capacitor:
+                admittance(stamps.slope, e, e.value);
+                break;
+            case NetworkKind::Inductor:
+                stamps.slope(branch, branch) -= e.value;
+                break;
+            case NetworkKind::VoltageSource:
+                stamps.right(branch) = std::polar(e.value, e.phase_rad);
+                break;
             case NetworkKind::CurrentSource:
                 if (e.plus > 0) stamps.right(e.plus - 1) -= std::polar(e.value, e.phase_rad);
                 if (e.minus > 0) stamps.right(e.minus - 1) += std::polar(e.value, e.phase_rad);
@@ -125,11 +141,16 @@ Complex elementCurrent(const NetworkElement& e, int branch, const Eigen::VectorX
     if (branch >= 0) return x(branch);
     const auto at = [&](int node) { return node > 0 ? x(node - 1) : Complex{}; };
     switch (e.kind) {
-        case NetworkKind::Resistor: return (at(e.plus) - at(e.minus)) / e.value;
-        case NetworkKind::Capacitor: return (at(e.plus) - at(e.minus)) * Complex{0.0, angular * e.value};
-        case NetworkKind::CurrentSource: return std::polar(e.value, e.phase_rad);
-        case NetworkKind::VoltageControlledCurrent: return e.value * (at(e.controlPlus) - at(e.controlMinus));
-        default: return {};
+        case NetworkKind::Resistor:
+            return (at(e.plus) - at(e.minus)) / e.value;
+        case NetworkKind::Capacitor:
+            return (at(e.plus) - at(e.minus)) * Complex{0.0, angular * e.value};
+        case NetworkKind::CurrentSource:
+            return std::polar(e.value, e.phase_rad);
+        case NetworkKind::VoltageControlledCurrent:
+            return e.value * (at(e.controlPlus) - at(e.controlMinus));
+        default:
+            return {};
     }
 }
 
@@ -159,14 +180,16 @@ Outcome<NetworkSolution> solveNetwork(const Network& network, const Eigen::Array
         const double angular = 2.0 * std::numbers::pi * frequency_hz(i);
         matrix = stamps.fixed + Complex{0.0, angular} * stamps.slope;
         const Eigen::VectorXd scale = matrix.cwiseAbs().rowwise().maxCoeff();
-        if ((scale.array() <= 0.0).any()) return tl::unexpected(ModelError{ErrorCode::Singular, "a node without elements", 0.0, ""});
+        if ((scale.array() <= 0.0).any())
+            return tl::unexpected(ModelError{ErrorCode::Singular, "a node without elements", 0.0, ""});
         matrix = scale.cwiseInverse().asDiagonal() * matrix;
         right = scale.cwiseInverse().asDiagonal() * stamps.right;
         const Eigen::PartialPivLU<Eigen::MatrixXcd> factors(matrix);
         if (i == 0 && !(factors.rcond() > kLeastReciprocalCondition))
             return tl::unexpected(ModelError{ErrorCode::Singular, "a loop of sources and shorts", 0.0, "one solution"});
         const Eigen::VectorXcd x = factors.solve(right);
-        if (!x.allFinite()) return tl::unexpected(ModelError{ErrorCode::Singular, "the network", frequency_hz(i), "one solution"});
+        if (!x.allFinite())
+            return tl::unexpected(ModelError{ErrorCode::Singular, "the network", frequency_hz(i), "one solution"});
         for (Eigen::Index node = 1; node < nodes; ++node) answer.value.voltage_v(node, i) = x(node - 1);
         for (Eigen::Index e = 0; e < elements; ++e) {
             const auto index = static_cast<size_t>(e);

@@ -12,14 +12,20 @@ Outcome<NominalGuess> nominalFromReading(double reading_ohm, double leads_ohm, c
         if (!std::isfinite(value)) return tl::unexpected(ModelError{ErrorCode::NotFinite, name, value, "finite"});
         if (value < 0.0) return tl::unexpected(ModelError{ErrorCode::OutOfDomain, name, value, ">= 0"});
     }
-    if (reading_ohm <= leads_ohm) return tl::unexpected(ModelError{ErrorCode::Inconsistent, "reading_ohm", reading_ohm, "above the leads' own reading"});
-    if (reading_ohm > windows.open_ohm) return tl::unexpected(ModelError{ErrorCode::Open, "reading_ohm", reading_ohm, "a voice coil"});
+    if (reading_ohm <= leads_ohm)
+        return tl::unexpected(
+            ModelError{ErrorCode::Inconsistent, "reading_ohm", reading_ohm, "above the leads' own reading"});
+    if (reading_ohm > windows.open_ohm)
+        return tl::unexpected(ModelError{ErrorCode::Open, "reading_ohm", reading_ohm, "a voice coil"});
     Answer<NominalGuess> answer;
     auto& candidates = answer.value.candidates;
     for (const double nominal : {2.0, 3.0, 4.0, 6.0, 8.0}) {
         const double ratio = (reading_ohm - leads_ohm) / nominal;
-        const auto inside = [&](double low, double high) { return ratio >= low * (1.0 - kSlack) && ratio <= high * (1.0 + kSlack); };
-        if (inside(windows.wideLow, windows.wideHigh)) candidates.push_back({nominal, ratio, inside(windows.coreLow, windows.coreHigh)});
+        const auto inside = [&](double low, double high) {
+            return ratio >= low * (1.0 - kSlack) && ratio <= high * (1.0 + kSlack);
+        };
+        if (inside(windows.wideLow, windows.wideHigh))
+            candidates.push_back({nominal, ratio, inside(windows.coreLow, windows.coreHigh)});
     }
     std::sort(candidates.begin(), candidates.end(), [&](const NominalCandidate& a, const NominalCandidate& b) {
         return std::abs(std::log(a.ratio / windows.centre)) < std::abs(std::log(b.ratio / windows.centre));

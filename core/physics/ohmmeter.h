@@ -24,9 +24,9 @@ struct NominalGuess {
 };
 
 // Which nominal impedance (2, 3, 4, 6, 8 ohm) a direct-current reading speaks for, one moving coil, 20 degC.
-// errors    Inconsistent (reading not above the leads), Open (above windows.open_ohm), NotFinite, OutOfDomain (negative)
-// warnings  NoCandidate
-// source    common practice; IEC 60268-5 has only the 80 % rule
-[[nodiscard]] Outcome<NominalGuess> nominalFromReading(double reading_ohm, double leads_ohm, const OhmmeterWindows& windows);
+// errors    Inconsistent (reading not above the leads), Open (above windows.open_ohm), NotFinite, OutOfDomain
+// (negative) warnings  NoCandidate source    common practice; IEC 60268-5 has only the 80 % rule
+[[nodiscard]] Outcome<NominalGuess> nominalFromReading(double reading_ohm, double leads_ohm,
+                                                       const OhmmeterWindows& windows);
 
 }  // namespace core

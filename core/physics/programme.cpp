@@ -13,6 +13,9 @@ Eigen::ArrayXd programmeWeight(const ProgrammeWeight& shape, const Eigen::ArrayX
     return highPass / (lowPass1 * lowPass2);
 }
 
-double programmeShare(double crestFactor_db) { return 2.0 / std::pow(10.0, crestFactor_db / 10.0); }
+double programmeShare(double crestFactor_db)
+{
+    return 2.0 / std::pow(10.0, crestFactor_db / 10.0);
+}
 
 }  // namespace core

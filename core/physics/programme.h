@@ -4,7 +4,8 @@
 
 namespace core {
 
-// Corners of the programme-simulation weight, an analytic stand-in for the noise of IEC 60268-1; the upper branch is a guess.
+// Corners of the programme-simulation weight, an analytic stand-in for the noise of IEC 60268-1; the upper branch is a
+// guess.
 struct ProgrammeWeight {
     double highPass_hz = 41.2, highPassQ = 0.526;
     double lowPass1_hz = 3150.0, lowPass2_hz = 16000.0;

@@ -26,7 +26,8 @@ Radiation radiate(const DriverParameters& driver, const Eigen::ArrayXd& frequenc
         const double shrink = std::min(1.0, (fade_hz / f) * (fade_hz / f));
         const double y = f / driver.topCorner_hz;
         const Complex top = 1.0 / Complex{1.0 - y * y, std::numbers::sqrt2 * y};
-        radiation.pressure_pa_v(i) = driver.polarity * top * jw * kAirDensity_kg_m3 * driver.sd_m2 * velocity(driver.le_h * shrink) / (2.0 * std::numbers::pi);
+        radiation.pressure_pa_v(i) = driver.polarity * top * jw * kAirDensity_kg_m3 * driver.sd_m2 *
+                                     velocity(driver.le_h * shrink) / (2.0 * std::numbers::pi);
         radiation.excursion_m_v(i) = std::numbers::sqrt2 * std::abs(velocity(driver.le_h)) / jw.imag();
     }
     return radiation;

@@ -21,7 +21,9 @@ Outcome<double> reciprocalOfProduct(double first, const char* firstName, double 
     if (const auto error = checkPositive(first, firstName)) return tl::unexpected(*error);
     if (const auto error = checkPositive(second, secondName)) return tl::unexpected(*error);
     const double result = 1.0 / (2.0 * std::numbers::pi * first * second);
-    if (!std::isfinite(result)) return tl::unexpected(ModelError{ErrorCode::OutOfDomain, firstName, first, "of a size that gives a finite result"});
+    if (!std::isfinite(result))
+        return tl::unexpected(
+            ModelError{ErrorCode::OutOfDomain, firstName, first, "of a size that gives a finite result"});
     return Answer<double>{result, {}};
 }
 
@@ -47,7 +49,8 @@ std::vector<double> halfPowerCrossings_hz(const Eigen::ArrayXd& frequency_hz, co
         std::uintmax_t mostSteps = 60;
         const auto tolerance = [](double low, double high) { return high - low <= 1e-9 * low; };
         const auto difference = [&](double f) { return magnitudeAt(f) - kHalfPower; };
-        const auto [low, high] = boost::math::tools::toms748_solve(difference, frequency_hz(i - 1), frequency_hz(i), magnitude(i - 1) - kHalfPower,
+        const auto [low, high] = boost::math::tools::toms748_solve(difference, frequency_hz(i - 1), frequency_hz(i),
+                                                                   magnitude(i - 1) - kHalfPower,
                                                                    magnitude(i) - kHalfPower, tolerance, mostSteps);
         crossings.push_back(0.5 * (low + high));
     }

@@ -12,7 +12,7 @@ namespace core {
 struct StereoMix {
     double coherentBelow_hz = 300.0, randomAbove_hz = 1000.0;
 };
-[[nodiscard]] Eigen::ArrayXd leftAndRight_pa2(const Eigen::ArrayXcd& left_pa, const Eigen::ArrayXcd& right_pa, const Eigen::ArrayXd& frequency_hz,
-                                              const StereoMix& mix);
+[[nodiscard]] Eigen::ArrayXd leftAndRight_pa2(const Eigen::ArrayXcd& left_pa, const Eigen::ArrayXcd& right_pa,
+                                              const Eigen::ArrayXd& frequency_hz, const StereoMix& mix);
 
 }  // namespace core

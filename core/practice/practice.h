@@ -15,7 +15,8 @@ struct PracticeEntry {
     bool operator==(const PracticeEntry&) const = default;
 };
 
-// Generic mid-values of one class of driver, for a nominal 4 ohm coil with Re 3.3 ohm. Whatever comes from here is a class guess.
+// Generic mid-values of one class of driver, for a nominal 4 ohm coil with Re 3.3 ohm. Whatever comes from here is a
+// class guess.
 struct DriverClass {
     std::string source{};
     double size_m = 0.0;  // nominal frame size, for finding the class of a driver that states only its size

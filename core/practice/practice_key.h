@@ -2,7 +2,8 @@
 
 namespace core {
 
-// Every limit and class value that is common practice or uncertain; its default, unit, range and source stand in practice.json.
+// Every limit and class value that is common practice or uncertain; its default, unit, range and source stand in
+// practice.json.
 enum class PracticeKey {
     LoadStop_ratio,
     LoadCare_ratio,

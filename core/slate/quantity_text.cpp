@@ -10,8 +10,15 @@
 namespace core {
 namespace {
 
-bool isDigit(char c) { return c >= '0' && c <= '9'; }
-bool isLetter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '"' || c == '\'' || (static_cast<unsigned char>(c) & 0x80U) != 0; }
+bool isDigit(char c)
+{
+    return c >= '0' && c <= '9';
+}
+bool isLetter(char c)
+{
+    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '"' || c == '\'' ||
+           (static_cast<unsigned char>(c) & 0x80U) != 0;
+}
 
 void skipBlanks(std::string_view& text)
 {
@@ -27,7 +34,10 @@ std::string_view takeDigits(std::string_view& text)
     return digits;
 }
 
-tl::unexpected<InputError> refuse(const std::string& message) { return tl::unexpected(InputError{{}, {}, message}); }
+tl::unexpected<InputError> refuse(const std::string& message)
+{
+    return tl::unexpected(InputError{{}, {}, message});
+}
 
 double toNumber(const std::string& text)
 {
@@ -43,23 +53,40 @@ struct UnitRow {
     bool takesPrefix;
 };
 constexpr std::array kUnits{
-    UnitRow{"ohms", Dimension::Resistance, 1.0, true},   UnitRow{"ohm", Dimension::Resistance, 1.0, true},
-    UnitRow{"Ohm", Dimension::Resistance, 1.0, true},    UnitRow{"\u03a9", Dimension::Resistance, 1.0, true},
-    UnitRow{"\u2126", Dimension::Resistance, 1.0, true}, UnitRow{"R", Dimension::Resistance, 1.0, false},
-    UnitRow{"MFD", Dimension::Capacitance, 1e-6, false}, UnitRow{"mfd", Dimension::Capacitance, 1e-6, false},
-    UnitRow{"F", Dimension::Capacitance, 1.0, true},     UnitRow{"H", Dimension::Inductance, 1.0, true},
-    UnitRow{"W", Dimension::Power, 1.0, true},           UnitRow{"w", Dimension::Power, 1.0, false},
-    UnitRow{"watts", Dimension::Power, 1.0, false},      UnitRow{"watt", Dimension::Power, 1.0, false},
-    UnitRow{"V", Dimension::Voltage, 1.0, true},         UnitRow{"v", Dimension::Voltage, 1.0, false},
-    UnitRow{"volts", Dimension::Voltage, 1.0, false},    UnitRow{"A", Dimension::Current, 1.0, true},
-    UnitRow{"Hz", Dimension::Frequency, 1.0, true},      UnitRow{"hz", Dimension::Frequency, 1.0, true},
-    UnitRow{"s", Dimension::Time, 1.0, true},            UnitRow{"mm", Dimension::Length, 1e-3, false},
-    UnitRow{"cm", Dimension::Length, 1e-2, false},       UnitRow{"m", Dimension::Length, 1.0, false},
-    UnitRow{"in", Dimension::Length, 0.0254, false},     UnitRow{"inch", Dimension::Length, 0.0254, false},
-    UnitRow{"inches", Dimension::Length, 0.0254, false}, UnitRow{"\"", Dimension::Length, 0.0254, false},
-    UnitRow{"ft", Dimension::Length, 0.3048, false},     UnitRow{"'", Dimension::Length, 0.3048, false},
-    UnitRow{"awg", Dimension::Gauge, 1.0, false},        UnitRow{"AWG", Dimension::Gauge, 1.0, false},
-    UnitRow{"ga", Dimension::Gauge, 1.0, false},         UnitRow{"dB", Dimension::Level, 1.0, false},
+    UnitRow{"ohms", Dimension::Resistance, 1.0, true},
+    UnitRow{"ohm", Dimension::Resistance, 1.0, true},
+    UnitRow{"Ohm", Dimension::Resistance, 1.0, true},
+    UnitRow{"\u03a9", Dimension::Resistance, 1.0, true},
+    UnitRow{"\u2126", Dimension::Resistance, 1.0, true},
+    UnitRow{"R", Dimension::Resistance, 1.0, false},
+    UnitRow{"MFD", Dimension::Capacitance, 1e-6, false},
+    UnitRow{"mfd", Dimension::Capacitance, 1e-6, false},
+    UnitRow{"F", Dimension::Capacitance, 1.0, true},
+    UnitRow{"H", Dimension::Inductance, 1.0, true},
+    UnitRow{"W", Dimension::Power, 1.0, true},
+    UnitRow{"w", Dimension::Power, 1.0, false},
+    UnitRow{"watts", Dimension::Power, 1.0, false},
+    UnitRow{"watt", Dimension::Power, 1.0, false},
+    UnitRow{"V", Dimension::Voltage, 1.0, true},
+    UnitRow{"v", Dimension::Voltage, 1.0, false},
+    UnitRow{"volts", Dimension::Voltage, 1.0, false},
+    UnitRow{"A", Dimension::Current, 1.0, true},
+    UnitRow{"Hz", Dimension::Frequency, 1.0, true},
+    UnitRow{"hz", Dimension::Frequency, 1.0, true},
+    UnitRow{"s", Dimension::Time, 1.0, true},
+    UnitRow{"mm", Dimension::Length, 1e-3, false},
+    UnitRow{"cm", Dimension::Length, 1e-2, false},
+    UnitRow{"m", Dimension::Length, 1.0, false},
+    UnitRow{"in", Dimension::Length, 0.0254, false},
+    UnitRow{"inch", Dimension::Length, 0.0254, false},
+    UnitRow{"inches", Dimension::Length, 0.0254, false},
+    UnitRow{"\"", Dimension::Length, 0.0254, false},
+    UnitRow{"ft", Dimension::Length, 0.3048, false},
+    UnitRow{"'", Dimension::Length, 0.3048, false},
+    UnitRow{"awg", Dimension::Gauge, 1.0, false},
+    UnitRow{"AWG", Dimension::Gauge, 1.0, false},
+    UnitRow{"ga", Dimension::Gauge, 1.0, false},
+    UnitRow{"dB", Dimension::Level, 1.0, false},
     UnitRow{"db", Dimension::Level, 1.0, false},
 };
 
@@ -67,8 +94,9 @@ struct PrefixRow {
     std::string_view text;
     double factor;
 };
-constexpr std::array kPrefixes{PrefixRow{"p", 1e-12}, PrefixRow{"n", 1e-9}, PrefixRow{"u", 1e-6}, PrefixRow{"\u00b5", 1e-6}, PrefixRow{"\u03bc", 1e-6},
-                               PrefixRow{"m", 1e-3},  PrefixRow{"k", 1e3},  PrefixRow{"K", 1e3},  PrefixRow{"M", 1e6}};
+constexpr std::array kPrefixes{PrefixRow{"p", 1e-12},     PrefixRow{"n", 1e-9},      PrefixRow{"u", 1e-6},
+                               PrefixRow{"\u00b5", 1e-6}, PrefixRow{"\u03bc", 1e-6}, PrefixRow{"m", 1e-3},
+                               PrefixRow{"k", 1e3},       PrefixRow{"K", 1e3},       PrefixRow{"M", 1e6}};
 
 // "uF" -> 1e-6 of a capacitance. Nothing for a word that is no unit.
 std::optional<TypedQuantity> unitFromText(std::string_view word)
@@ -78,7 +106,8 @@ std::optional<TypedQuantity> unitFromText(std::string_view word)
     for (const PrefixRow& prefix : kPrefixes) {
         if (!word.starts_with(prefix.text)) continue;
         for (const UnitRow& unit : kUnits)
-            if (unit.takesPrefix && unit.text == word.substr(prefix.text.size())) return TypedQuantity{unit.factor * prefix.factor, unit.dimension};
+            if (unit.takesPrefix && unit.text == word.substr(prefix.text.size()))
+                return TypedQuantity{unit.factor * prefix.factor, unit.dimension};
     }
     return std::nullopt;
 }
@@ -92,12 +121,15 @@ std::optional<double> multipleFromText(std::string_view word)
 
 struct ScannedNumber {
     double value = 0.0;
-    bool ohms = false;     // 4R7, 2k2: a resistance even without a unit
-    int overGauge = -1;    // the n of n/0, as in 2/0 awg
+    bool ohms = false;   // 4R7, 2k2: a resistance even without a unit
+    int overGauge = -1;  // the n of n/0, as in 2/0 awg
 };
 
 // 1,200 may be 1.2 or 1200; 0,125 and 12,5 can only be decimals.
-bool commaIsAmbiguous(std::string_view whole, std::string_view after) { return after.size() == 3 && whole.size() <= 3 && whole != "0"; }
+bool commaIsAmbiguous(std::string_view whole, std::string_view after)
+{
+    return after.size() == 3 && whole.size() <= 3 && whole != "0";
+}
 
 Result<ScannedNumber> scanNumber(std::string_view& text)
 {
@@ -113,7 +145,8 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
         text.remove_prefix(1);
         const std::string_view after = takeDigits(text);
         if (comma && commaIsAmbiguous(whole, after))
-            return refuse(fmt::format("is {0},{1} meant as {0}.{1} or as {0}{1}? Write it without the comma", whole, after));
+            return refuse(
+                fmt::format("is {0},{1} meant as {0}.{1} or as {0}{1}? Write it without the comma", whole, after));
         if (!text.empty() && (text.front() == '.' || text.front() == ',') && text.size() > 1 && isDigit(text[1]))
             return refuse("two separators in one number; write it with one decimal point");
         decimal += "." + std::string(after);
@@ -124,7 +157,10 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
     if (text.size() > 1 && kInfixes.find(text.front()) != std::string_view::npos && isDigit(text[1])) {  // 2k2, 4R7
         const char infix = text.front();
         text.remove_prefix(1);
-        number.value = toNumber(decimal + "." + std::string(takeDigits(text))) * (infix == 'M' ? 1e6 : (infix == 'k' || infix == 'K') ? 1e3 : 1.0);
+        number.value =
+            toNumber(decimal + "." + std::string(takeDigits(text))) * (infix == 'M'                     ? 1e6
+                                                                       : (infix == 'k' || infix == 'K') ? 1e3
+                                                                                                        : 1.0);
         number.ohms = true;
     }
     // 5 5/8 and 5/8: a whole number, then perhaps a fraction.
@@ -136,9 +172,12 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
     if (!top.empty() && rest.size() > 1 && rest.front() == '/' && isDigit(rest[1])) {
         rest.remove_prefix(1);
         const double bottom = toNumber(std::string(takeDigits(rest)));
-        if (bottom == 0.0 && direct) number.overGauge = static_cast<int>(number.value);
-        else if (bottom == 0.0) return refuse("a fraction cannot have 0 below its line");
-        else number.value = (direct ? 0.0 : number.value) + toNumber(std::string(top)) / bottom;
+        if (bottom == 0.0 && direct)
+            number.overGauge = static_cast<int>(number.value);
+        else if (bottom == 0.0)
+            return refuse("a fraction cannot have 0 below its line");
+        else
+            number.value = (direct ? 0.0 : number.value) + toNumber(std::string(top)) / bottom;
         text = rest;
     }
     if (negative) number.value = -number.value;
@@ -148,11 +187,14 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
 TypedQuantity usualUnit(Dimension dimension)
 {
     switch (dimension) {
-        case Dimension::Capacitance: return TypedQuantity{1e-6, dimension};
+        case Dimension::Capacitance:
+            return TypedQuantity{1e-6, dimension};
         case Dimension::Inductance:
         case Dimension::Length:
-        case Dimension::Time: return TypedQuantity{1e-3, dimension};
-        default: return TypedQuantity{1.0, dimension};
+        case Dimension::Time:
+            return TypedQuantity{1e-3, dimension};
+        default:
+            return TypedQuantity{1.0, dimension};
     }
 }
 
@@ -171,7 +213,8 @@ Result<TypedQuantity> scan(std::string_view& text, std::optional<Dimension> expe
     std::string_view rest = text;
     skipBlanks(rest);
     const std::string_view word = takeWord(rest);
-    TypedQuantity unit = expected ? usualUnit(*expected) : TypedQuantity{1.0, number->ohms ? Dimension::Resistance : Dimension::Number};
+    TypedQuantity unit =
+        expected ? usualUnit(*expected) : TypedQuantity{1.0, number->ohms ? Dimension::Resistance : Dimension::Number};
     if (const auto named = unitFromText(word)) {
         unit = *named;
         text = rest.substr(word.size());
@@ -190,39 +233,59 @@ Result<TypedQuantity> scan(std::string_view& text, std::optional<Dimension> expe
 std::string_view nameOf(Dimension dimension)
 {
     switch (dimension) {
-        case Dimension::Number: return "a bare number";
-        case Dimension::Resistance: return "ohms";
-        case Dimension::Capacitance: return "a capacitance such as 68 uF";
-        case Dimension::Inductance: return "an inductance such as 0.3 mH";
-        case Dimension::Power: return "watts";
-        case Dimension::Voltage: return "volts";
-        case Dimension::Current: return "amperes";
-        case Dimension::Frequency: return "hertz";
-        case Dimension::Length: return "a length such as 143 mm or 5 5/8 in";
-        case Dimension::Time: return "a time such as 1.2 ms";
-        case Dimension::Gauge: return "a wire gauge such as 16 awg";
-        case Dimension::Level: return "decibels";
+        case Dimension::Number:
+            return "a bare number";
+        case Dimension::Resistance:
+            return "ohms";
+        case Dimension::Capacitance:
+            return "a capacitance such as 68 uF";
+        case Dimension::Inductance:
+            return "an inductance such as 0.3 mH";
+        case Dimension::Power:
+            return "watts";
+        case Dimension::Voltage:
+            return "volts";
+        case Dimension::Current:
+            return "amperes";
+        case Dimension::Frequency:
+            return "hertz";
+        case Dimension::Length:
+            return "a length such as 143 mm or 5 5/8 in";
+        case Dimension::Time:
+            return "a time such as 1.2 ms";
+        case Dimension::Gauge:
+            return "a wire gauge such as 16 awg";
+        case Dimension::Level:
+            return "decibels";
     }
     return {};
 }
 
 }  // namespace
 
-Result<TypedQuantity> scanQuantity(std::string_view& text) { return scan(text, std::nullopt); }
+Result<TypedQuantity> scanQuantity(std::string_view& text)
+{
+    return scan(text, std::nullopt);
+}
 
 Result<TypedQuantity> parseQuantity(std::string_view text, std::optional<Dimension> expected)
 {
     const std::string whole(text);
     if (expected == Dimension::Capacitance) {  // 47/50 on a capacitor: microfarads and volts
         const size_t slash = text.find('/');
-        const auto plain = [](std::string_view part) { return !part.empty() && std::all_of(part.begin(), part.end(), isDigit); };
-        if (slash != std::string_view::npos && plain(text.substr(0, slash)) && plain(text.substr(slash + 1))) text = text.substr(0, slash);
+        const auto plain = [](std::string_view part) {
+            return !part.empty() && std::all_of(part.begin(), part.end(), isDigit);
+        };
+        if (slash != std::string_view::npos && plain(text.substr(0, slash)) && plain(text.substr(slash + 1)))
+            text = text.substr(0, slash);
     }
     const auto quantity = scan(text, expected);
     if (!quantity) return quantity;
     skipBlanks(text);
-    if (!text.empty()) return refuse(fmt::format("'{}' in '{}' is not understood", text.substr(0, 16), whole.substr(0, 40)));
-    if (expected && quantity->dimension != *expected) return refuse(fmt::format("found {}, expected {}", nameOf(quantity->dimension), nameOf(*expected)));
+    if (!text.empty())
+        return refuse(fmt::format("'{}' in '{}' is not understood", text.substr(0, 16), whole.substr(0, 40)));
+    if (expected && quantity->dimension != *expected)
+        return refuse(fmt::format("found {}, expected {}", nameOf(quantity->dimension), nameOf(*expected)));
     if (!std::isfinite(quantity->value)) return refuse("the number is too large");
     return quantity;
 }

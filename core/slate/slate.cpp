@@ -11,7 +11,10 @@
 namespace core {
 namespace {
 
-tl::unexpected<InputError> refuse(const std::string& message) { return tl::unexpected(InputError{"slate", {}, message}); }
+tl::unexpected<InputError> refuse(const std::string& message)
+{
+    return tl::unexpected(InputError{"slate", {}, message});
+}
 
 void skipBlanks(std::string_view& text)
 {
@@ -75,8 +78,10 @@ private:
         }
         const auto quantity = scanQuantity(m_text);
         if (!quantity) return tl::unexpected(quantity.error());
-        if (quantity->dimension != Dimension::Resistance && quantity->dimension != Dimension::Number) return refuse("only ohms can be put in series or in parallel");
-        if (!(quantity->value > 0.0)) return refuse(fmt::format("found {:g} ohm, expected more than 0", quantity->value));
+        if (quantity->dimension != Dimension::Resistance && quantity->dimension != Dimension::Number)
+            return refuse("only ohms can be put in series or in parallel");
+        if (!(quantity->value > 0.0))
+            return refuse(fmt::format("found {:g} ohm, expected more than 0", quantity->value));
         m_inputs.push_back({quantity->value, Dimension::Resistance});
         return quantity->value;
     }
@@ -105,10 +110,12 @@ std::optional<Result<SlateAnswer>> severalCoils(std::string_view text)
     }
     skipBlanks(rest);
     const bool ohms = coil->dimension == Dimension::Resistance || coil->dimension == Dimension::Number;
-    if (count < 1 || !ohms || !(coil->value > 0.0) || !rest.empty()) return refuse("expected a number of coils and their ohms, such as 3x4 ohm min 2");
+    if (count < 1 || !ohms || !(coil->value > 0.0) || !rest.empty())
+        return refuse("expected a number of coils and their ohms, such as 3x4 ohm min 2");
     SlateAnswer answer{.kind = SlateKind::SeveralCoils};
     answer.inputs = {{static_cast<double>(count), Dimension::Number}, {coil->value, Dimension::Resistance}};
-    answer.results = {{SlateFigure::SeriesLoad_ohm, count * coil->value}, {SlateFigure::ParallelLoad_ohm, coil->value / count}};
+    answer.results = {{SlateFigure::SeriesLoad_ohm, count * coil->value},
+                      {SlateFigure::ParallelLoad_ohm, coil->value / count}};
     if (least) {
         answer.inputs.push_back({*least, Dimension::Resistance});
         const auto allowed = [&](double load) { return load >= *least * (1.0 - 1e-9) ? 1.0 : 0.0; };
@@ -122,22 +129,30 @@ template <class T>
 Result<double> unwrap(const Outcome<T>& outcome)
 {
     if (outcome) return outcome->value;
-    return refuse(fmt::format("{}: found {:g}, allowed {}", outcome.error().quantity, outcome.error().found, outcome.error().allowed));
+    return refuse(fmt::format("{}: found {:g}, allowed {}", outcome.error().quantity, outcome.error().found,
+                              outcome.error().allowed));
 }
 
 Result<SlateAnswer> capacitorCorner(double capacitance_f, double load_ohm)
 {
     const auto corner = unwrap(seriesCapacitorCorner_hz(capacitance_f, load_ohm));
     if (!corner) return tl::unexpected(corner.error());
-    return SlateAnswer{SlateKind::CapacitorCorner, {}, {{capacitance_f, Dimension::Capacitance}, {load_ohm, Dimension::Resistance}}, {{SlateFigure::Corner_hz, *corner}}};
+    return SlateAnswer{SlateKind::CapacitorCorner,
+                       {},
+                       {{capacitance_f, Dimension::Capacitance}, {load_ohm, Dimension::Resistance}},
+                       {{SlateFigure::Corner_hz, *corner}}};
 }
 
 Result<SlateAnswer> capacitorForCorner(double corner_hz, double load_ohm)
 {
     const auto exact = unwrap(seriesCapacitance_f(corner_hz, load_ohm));
     if (!exact) return tl::unexpected(exact.error());
-    SlateAnswer answer{SlateKind::CapacitorForCorner, {}, {{corner_hz, Dimension::Frequency}, {load_ohm, Dimension::Resistance}}, {{SlateFigure::Capacitance_f, *exact}}};
-    for (const auto& [figure, series] : {std::pair{SlateFigure::PreferredE6_f, PreferredSeries::E6}, std::pair{SlateFigure::PreferredE12_f, PreferredSeries::E12},
+    SlateAnswer answer{SlateKind::CapacitorForCorner,
+                       {},
+                       {{corner_hz, Dimension::Frequency}, {load_ohm, Dimension::Resistance}},
+                       {{SlateFigure::Capacitance_f, *exact}}};
+    for (const auto& [figure, series] : {std::pair{SlateFigure::PreferredE6_f, PreferredSeries::E6},
+                                         std::pair{SlateFigure::PreferredE12_f, PreferredSeries::E12},
                                          std::pair{SlateFigure::PreferredE24_f, PreferredSeries::E24}}) {
         const auto preferred = unwrap(nearestPreferred(*exact, series));
         if (!preferred) return tl::unexpected(preferred.error());
@@ -148,14 +163,20 @@ Result<SlateAnswer> capacitorForCorner(double corner_hz, double load_ohm)
 
 Result<SlateAnswer> powerIntoLoad(double power_w, double load_ohm)
 {
-    return SlateAnswer{SlateKind::PowerIntoLoad, {}, {{power_w, Dimension::Power}, {load_ohm, Dimension::Resistance}},
-                       {{SlateFigure::Voltage_v, std::sqrt(power_w * load_ohm)}, {SlateFigure::Current_a, std::sqrt(power_w / load_ohm)}}};
+    return SlateAnswer{SlateKind::PowerIntoLoad,
+                       {},
+                       {{power_w, Dimension::Power}, {load_ohm, Dimension::Resistance}},
+                       {{SlateFigure::Voltage_v, std::sqrt(power_w * load_ohm)},
+                        {SlateFigure::Current_a, std::sqrt(power_w / load_ohm)}}};
 }
 
 Result<SlateAnswer> voltageIntoLoad(double voltage_v, double load_ohm)
 {
-    return SlateAnswer{SlateKind::VoltageIntoLoad, {}, {{voltage_v, Dimension::Voltage}, {load_ohm, Dimension::Resistance}},
-                       {{SlateFigure::Power_w, voltage_v * voltage_v / load_ohm}, {SlateFigure::Current_a, voltage_v / load_ohm}}};
+    return SlateAnswer{
+        SlateKind::VoltageIntoLoad,
+        {},
+        {{voltage_v, Dimension::Voltage}, {load_ohm, Dimension::Resistance}},
+        {{SlateFigure::Power_w, voltage_v * voltage_v / load_ohm}, {SlateFigure::Current_a, voltage_v / load_ohm}}};
 }
 
 // Two quantities side by side, in either order.
@@ -166,11 +187,16 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
     if (load.dimension != Dimension::Resistance) return refuse("expected ohms beside it, such as 68 uF 4 ohm");
     if (!(load.value > 0.0) || !(other.value > 0.0)) return refuse("both figures must be above 0");
     switch (other.dimension) {
-        case Dimension::Capacitance: return capacitorCorner(other.value, load.value);
-        case Dimension::Frequency: return capacitorForCorner(other.value, load.value);
-        case Dimension::Power: return powerIntoLoad(other.value, load.value);
-        case Dimension::Voltage: return voltageIntoLoad(other.value, load.value);
-        default: return refuse("beside ohms, expected uF, Hz, W or V");
+        case Dimension::Capacitance:
+            return capacitorCorner(other.value, load.value);
+        case Dimension::Frequency:
+            return capacitorForCorner(other.value, load.value);
+        case Dimension::Power:
+            return powerIntoLoad(other.value, load.value);
+        case Dimension::Voltage:
+            return voltageIntoLoad(other.value, load.value);
+        default:
+            return refuse("beside ohms, expected uF, Hz, W or V");
     }
 }
 
@@ -187,7 +213,8 @@ Result<SlateAnswer> understand(std::string_view text)
     if (!first) return tl::unexpected(first.error());
     skipBlanks(text);
     if (text.empty()) {
-        if (first->dimension == Dimension::Number) return refuse("a bare number says nothing; give it a unit, such as 68 uF 4 ohm");
+        if (first->dimension == Dimension::Number)
+            return refuse("a bare number says nothing; give it a unit, such as 68 uF 4 ohm");
         return SlateAnswer{SlateKind::Conversion, {}, {*first}, {{SlateFigure::Value, first->value}}};
     }
     const auto second = scanQuantity(text);

@@ -9,7 +9,15 @@
 
 namespace core {
 
-enum class SlateKind { CapacitorCorner, CapacitorForCorner, PowerIntoLoad, VoltageIntoLoad, SeriesParallel, SeveralCoils, Conversion };
+enum class SlateKind {
+    CapacitorCorner,
+    CapacitorForCorner,
+    PowerIntoLoad,
+    VoltageIntoLoad,
+    SeriesParallel,
+    SeveralCoils,
+    Conversion
+};
 
 enum class SlateFigure {
     Corner_hz,
@@ -37,14 +45,14 @@ struct SlateResult {
 // What Slate made of a line: what was asked, with which quantities, and what came out. Its words live elsewhere.
 struct SlateAnswer {
     SlateKind kind{};
-    std::string text{};                    // as typed
-    std::vector<TypedQuantity> inputs{};   // in the order of the formula
+    std::string text{};                   // as typed
+    std::vector<TypedQuantity> inputs{};  // in the order of the formula
     std::vector<SlateResult> results{};
     bool operator==(const SlateAnswer&) const = default;
 };
 
-// `68 uF 4 ohm`, `390 Hz 4 ohm`, `50 W 4 ohm`, `14.1 V 4 ohm`, `4 ohm + 8 ohm`, `4 ohm || 2 ohm + 4 ohm`, `3x4 ohm min 2`,
-// or one quantity alone, which is shown in its other units. || binds tighter than +, brackets are understood.
+// `68 uF 4 ohm`, `390 Hz 4 ohm`, `50 W 4 ohm`, `14.1 V 4 ohm`, `4 ohm + 8 ohm`, `4 ohm || 2 ohm + 4 ohm`, `3x4 ohm min
+// 2`, or one quantity alone, which is shown in its other units. || binds tighter than +, brackets are understood.
 [[nodiscard]] Result<SlateAnswer> slate(std::string_view text);
 
 }  // namespace core

@@ -21,7 +21,8 @@ namespace {
 TEST(Tokens, ContrastIsTheOneOfTheGuidelines)
 {
     EXPECT_NEAR(contrast(Qt::black, Qt::white), 21.0, 1e-6);
-    EXPECT_NEAR(contrast(QColor(0x76, 0x76, 0x76), Qt::white), 4.54, 0.005);  // the well-known lightest grey that passes, from memory
+    EXPECT_NEAR(contrast(QColor(0x76, 0x76, 0x76), Qt::white), 4.54,
+                0.005);  // the well-known lightest grey that passes, from memory
 }
 
 class BothGrounds : public testing::TestWithParam<bool> {};
@@ -29,8 +30,10 @@ TEST_P(BothGrounds, CanBeRead)
 {
     const Tokens tokens = GetParam() ? darkened(Tokens{}) : Tokens{};
     for (const QColor& ground : {tokens.paper, tokens.raised}) {
-        for (const QColor& text : {tokens.ink, tokens.ink2, tokens.goldText, tokens.river, tokens.rust, tokens.clay, tokens.slate})
-            EXPECT_GE(contrast(text, ground), 4.5) << text.name().toStdString() << " on " << ground.name().toStdString();
+        for (const QColor& text :
+             {tokens.ink, tokens.ink2, tokens.goldText, tokens.river, tokens.rust, tokens.clay, tokens.slate})
+            EXPECT_GE(contrast(text, ground), 4.5)
+                << text.name().toStdString() << " on " << ground.name().toStdString();
     }
     EXPECT_GE(contrast(tokens.ink, tokens.goldTint), 4.5);
     EXPECT_GE(contrast(tokens.goldText, tokens.goldTint), 3.0);
@@ -49,7 +52,8 @@ TEST(Theme, FiguresAreTabular)
 {
     Theme theme(*qApp);
     const QFontMetricsF metrics(theme.text());
-    for (const char digit : {'0', '2', '3', '4', '5', '6', '7', '8', '9'}) EXPECT_NEAR(metrics.horizontalAdvance(QLatin1Char(digit)), metrics.horizontalAdvance(QLatin1Char('1')), 0.01);
+    for (const char digit : {'0', '2', '3', '4', '5', '6', '7', '8', '9'})
+        EXPECT_NEAR(metrics.horizontalAdvance(QLatin1Char(digit)), metrics.horizontalAdvance(QLatin1Char('1')), 0.01);
 }
 
 TEST(Theme, EveryCharacterOnTheScreenIsInTheTypeWeShip)
@@ -65,7 +69,9 @@ TEST(Theme, EveryCharacterOnTheScreenIsInTheTypeWeShip)
     all += driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText();
     const QRawFont lato = QRawFont::fromFont(theme.text());
     for (const QChar c : all) {
-        if (c.category() == QChar::Other_Control || c.category() == QChar::Separator_Line || c.category() == QChar::Separator_Paragraph) continue;
+        if (c.category() == QChar::Other_Control || c.category() == QChar::Separator_Line ||
+            c.category() == QChar::Separator_Paragraph)
+            continue;
         EXPECT_TRUE(lato.supportsCharacter(c)) << QString::number(c.unicode(), 16).toStdString();
     }
 }

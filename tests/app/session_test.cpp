@@ -116,7 +116,8 @@ TEST_F(Session, UnknownFieldsOfTheFileAreSavedAgain)
     ASSERT_TRUE(session.openText(text, "x"));
     session.apply(reading(session, 5.1));
     ASSERT_TRUE(session.saveAs(folder.filePath("kept.reed")));
-    EXPECT_NE(core::readWholeFile(folder.filePath("kept.reed").toStdString())->find("\"paint\": \"blue\""), std::string::npos);
+    EXPECT_NE(core::readWholeFile(folder.filePath("kept.reed").toStdString())->find("\"paint\": \"blue\""),
+              std::string::npos);
 }
 
 TEST_F(Session, ASecondSessionOnTheSameFileKnowsIt)

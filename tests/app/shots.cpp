@@ -1,4 +1,5 @@
-// Not a test: opens the real window at 1280x800 with the demo plan, works it by keys, and saves one picture of each main view.
+// Not a test: opens the real window at 1280x800 with the demo plan, works it by keys, and saves one picture of each
+// main view.
 #include <QApplication>
 #include <QDir>
 #include <QSettings>
@@ -34,7 +35,8 @@ int main(int argc, char** argv)
     window.click("mend_SPLIT2_0");
     window.key(Qt::Key_9, Qt::ControlModifier);
     shoot("job-card.png");
-    if (argc > 2) static_cast<void>(window.window().findChild<app::JobCardView*>()->writePdf(QString::fromLocal8Bit(argv[2])));
+    if (argc > 2)
+        static_cast<void>(window.window().findChild<app::JobCardView*>()->writePdf(QString::fromLocal8Bit(argv[2])));
     window.openTrouble();
     theme.setGround(app::Ground::Dark);
     shoot("trouble-dark.png");

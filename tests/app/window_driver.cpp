@@ -81,7 +81,10 @@ void WindowDriver::openSlate(const QString& text)
     QTest::keyClicks(line, text);
 }
 
-void WindowDriver::closeSlate() { QTest::keyClick(m_window->findChild<QLineEdit*>(QStringLiteral("slateLine")), Qt::Key_Escape); }
+void WindowDriver::closeSlate()
+{
+    QTest::keyClick(m_window->findChild<QLineEdit*>(QStringLiteral("slateLine")), Qt::Key_Escape);
+}
 
 QString WindowDriver::text(const char* objectName) const
 {
@@ -89,9 +92,15 @@ QString WindowDriver::text(const char* objectName) const
     return label ? label->text().replace(QChar(0x202F), QLatin1Char(' ')) : QString();
 }
 
-bool WindowDriver::has(const char* objectName) const { return m_window->findChild<QWidget*>(QLatin1String(objectName)) != nullptr; }
+bool WindowDriver::has(const char* objectName) const
+{
+    return m_window->findChild<QWidget*>(QLatin1String(objectName)) != nullptr;
+}
 
-QString WindowDriver::finding(const char* code) const { return text((std::string("numbers_") + code).c_str()); }
+QString WindowDriver::finding(const char* code) const
+{
+    return text((std::string("numbers_") + code).c_str());
+}
 
 QVector<double> WindowDriver::trace(int graph) const
 {

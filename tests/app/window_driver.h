@@ -1,8 +1,8 @@
 #pragma once
 
 #include <QSettings>
-#include <QTemporaryDir>
 #include <QString>
+#include <QTemporaryDir>
 #include <memory>
 
 #include "app/plan_session.h"

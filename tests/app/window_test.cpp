@@ -38,7 +38,8 @@ TEST_F(Window, StartsWithoutAPlanAndOffersTheDemo)
     EXPECT_EQ(driver.text("before_corner"), "390 Hz  (68 µF)");
 }
 
-// The whole job of this version: choose, see, mend, undo, redo, save, reopen, print. Numbers: closed forms, see the core's tests.
+// The whole job of this version: choose, see, mend, undo, redo, save, reopen, print. Numbers: closed forms, see the
+// core's tests.
 TEST_F(Window, WalksTheWholePathByKeyboard)
 {
     driver.openDemo();
@@ -89,8 +90,10 @@ TEST_F(Window, PrintsTheJobCardWithItsFigures)
     pdftotext.start("pdftotext", {"-layout", pdf, "-"});
     ASSERT_TRUE(pdftotext.waitForFinished());
     const QString text = QString::fromUtf8(pdftotext.readAllStandardOutput()).replace(QChar(0x202F), ' ').simplified();
-    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "expect 3.3 Ω", "Caution", "negative battery", "grey/black", "foam gasket", "by estimate"})
-        EXPECT_TRUE(text.contains(QString::fromUtf8(words), Qt::CaseInsensitive)) << words << "\n" << text.toStdString();
+    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "expect 3.3 Ω", "Caution", "negative battery",
+                              "grey/black", "foam gasket", "by estimate"})
+        EXPECT_TRUE(text.contains(QString::fromUtf8(words), Qt::CaseInsensitive)) << words << "\n"
+                                                                                  << text.toStdString();
 }
 
 TEST_F(Window, WritesTheJobAsThreeCsvTables)
@@ -110,7 +113,8 @@ TEST_F(Window, AnOhmmeterReadingSettlesReAtOnce)
     driver.openDemo();
     EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 4.95 Ω class guess"));
     driver.type("ohmmeterReading", "3.3");
-    EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 3.3 Ω measured")) << driver.text("before_impedance").toStdString();
+    EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 3.3 Ω measured"))
+        << driver.text("before_impedance").toStdString();
     EXPECT_EQ(driver.text("ohmmeterAnswer"), "Re 3.3 Ω, measured; likely 4 Ω nominal.");
     driver.key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_TRUE(driver.text("before_impedance").endsWith("class guess"));
@@ -120,9 +124,13 @@ TEST_F(Window, ABadReadingIsAnsweredAndLosesNothing)
 {
     driver.openDemo();
     const core::Plan plan = driver.session().snapshot().plan;
-    for (const auto& [typed, answer] : {std::pair{"1,200", "meant as 1.200 or as 1200"}, std::pair{"banana", "expected a number"}, std::pair{"300", "no voice coil"}, std::pair{"0", "above what the leads read"}, std::pair{"4 V", "expected ohms"}}) {
+    for (const auto& [typed, answer] :
+         {std::pair{"1,200", "meant as 1.200 or as 1200"}, std::pair{"banana", "expected a number"},
+          std::pair{"300", "no voice coil"}, std::pair{"0", "above what the leads read"},
+          std::pair{"4 V", "expected ohms"}}) {
         driver.type("ohmmeterReading", typed);
-        EXPECT_TRUE(driver.text("ohmmeterAnswer").contains(answer)) << typed << ": " << driver.text("ohmmeterAnswer").toStdString();
+        EXPECT_TRUE(driver.text("ohmmeterAnswer").contains(answer))
+            << typed << ": " << driver.text("ohmmeterAnswer").toStdString();
         EXPECT_EQ(driver.window().findChild<QLineEdit*>("ohmmeterReading")->text(), typed);
     }
     EXPECT_EQ(driver.session().snapshot().plan, plan);
@@ -208,7 +216,8 @@ TEST_F(Window, ABrokenPlanSaysWhereAndLeavesTheOpenOneAlone)
     const QString path = driver.folder() + "/broken.reed";
     ASSERT_TRUE(core::writeAtomically(path.toStdString(), R"({"format": "reed", "version": 9})"));
     EXPECT_FALSE(driver.window().openPlan(path));
-    EXPECT_TRUE(driver.text("noticeText").contains("broken.reed /version: found 9")) << driver.text("noticeText").toStdString();
+    EXPECT_TRUE(driver.text("noticeText").contains("broken.reed /version: found 9"))
+        << driver.text("noticeText").toStdString();
     EXPECT_EQ(driver.session().snapshot().plan, plan);
     driver.click("noticeClose");
     EXPECT_FALSE(driver.window().findChild<QWidget*>("noticeBar")->isVisible());
@@ -230,12 +239,14 @@ TEST_F(Window, EveryActiveWidgetHasANameForEyesAndForEars)
     driver.pickCandidate("wb-alder-4");
     driver.openSlate("68 uF 6 ohm");
     for (const QWidget* widget : driver.window().findChildren<QWidget*>()) {
-        if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisible() || widget->objectName().startsWith("qt_")) continue;
+        if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisible() || widget->objectName().startsWith("qt_"))
+            continue;
         if (widget->inherits("QLabel") || widget->inherits("QSplitterHandle") || widget->inherits("QMenuBar")) continue;
         EXPECT_FALSE(widget->objectName().isEmpty()) << widget->metaObject()->className();
         QAccessibleInterface* accessible = QAccessible::queryAccessibleInterface(const_cast<QWidget*>(widget));
         ASSERT_NE(accessible, nullptr);
-        EXPECT_FALSE(accessible->text(QAccessible::Name).isEmpty()) << widget->metaObject()->className() << " " << widget->objectName().toStdString();
+        EXPECT_FALSE(accessible->text(QAccessible::Name).isEmpty())
+            << widget->metaObject()->className() << " " << widget->objectName().toStdString();
     }
 }
 

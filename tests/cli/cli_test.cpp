@@ -25,7 +25,8 @@ Ran run(const std::string& arguments)
     FILE* pipe = ::popen((std::string(CLI_PROGRAM) + " " + arguments + " 2>&1").c_str(), "r");
     EXPECT_NE(pipe, nullptr);
     std::array<char, 4096> buffer{};
-    for (size_t got = 0; (got = std::fread(buffer.data(), 1, buffer.size(), pipe)) > 0;) ran.out.append(buffer.data(), got);
+    for (size_t got = 0; (got = std::fread(buffer.data(), 1, buffer.size(), pipe)) > 0;)
+        ran.out.append(buffer.data(), got);
     ran.code = WEXITSTATUS(::pclose(pipe));
     return ran;
 }
@@ -60,7 +61,8 @@ TEST_F(Cli, CheckAsJsonCarriesEvidenceWithUnitsOriginsAndLimits)
     const Json findings = run("check --json " + file("trouble.reed")).json().at("findings");
     std::map<std::string, Json> byCode;
     for (const Json& finding : findings) byCode[finding.at("code")] = finding;
-    for (const char* code : {"LOAD1", "LOAD2", "LOAD3", "LOAD4", "SPLIT2", "SPLIT3"}) EXPECT_TRUE(byCode.contains(code)) << code;
+    for (const char* code : {"LOAD1", "LOAD2", "LOAD3", "LOAD4", "SPLIT2", "SPLIT3"})
+        EXPECT_TRUE(byCode.contains(code)) << code;
     const Json& load = byCode.at("LOAD1");
     EXPECT_EQ(load.at("severity"), "stop");
     EXPECT_EQ(load.at("evidence")[0].at("of"), "d10.RR:leastImpedance_ohm");
@@ -93,7 +95,8 @@ TEST_F(Cli, EvaluateAsTextNamesBothEars)
 {
     const Ran ran = run("evaluate " + file("demo.reed"));
     EXPECT_EQ(ran.code, 0);
-    for (const char* words : {"driver's seat", "rear seat, left", "least load", "E6"}) EXPECT_NE(ran.out.find(words), std::string::npos) << words;
+    for (const char* words : {"driver's seat", "rear seat, left", "least load", "E6"})
+        EXPECT_NE(ran.out.find(words), std::string::npos) << words;
 }
 
 TEST_F(Cli, AnUnreadablePlanIsOneLineAndCodeTwo)
@@ -108,7 +111,9 @@ TEST_F(Cli, AnUnreadablePlanIsOneLineAndCodeTwo)
 
 TEST_F(Cli, AnImpossiblePlanNamesItsJsonPath)
 {
-    write("bad.reed", R"({"format": "reed", "version": 1, "lastId": 2, "places": {"p1": 5}, "stages": {"s1": {"kind": "factory"}, "s2": {"kind": "found", "on": "s1"}}})");
+    write(
+        "bad.reed",
+        R"({"format": "reed", "version": 1, "lastId": 2, "places": {"p1": 5}, "stages": {"s1": {"kind": "factory"}, "s2": {"kind": "found", "on": "s1"}}})");
     EXPECT_NE(run("check " + file("bad.reed")).out.find("/places/p1: found 5, expected an object"), std::string::npos);
 }
 
@@ -124,13 +129,17 @@ TEST_F(Cli, SlateAnswersInWordsAndJson)
 
 TEST_F(Cli, NetlistOfAChannelOrTheListOfThem)
 {
-    EXPECT_NE(run("netlist " + file("demo.reed") + " d10.RL --stage found").out.find(".ac dec 160 20 20k"), std::string::npos);
+    EXPECT_NE(run("netlist " + file("demo.reed") + " d10.RL --stage found").out.find(".ac dec 160 20 20k"),
+              std::string::npos);
     const Ran wrong = run("netlist " + file("demo.reed") + " d10.FL");
     EXPECT_EQ(wrong.code, 2);
     EXPECT_NE(wrong.out.find("it has d10.RL, d10.RR"), std::string::npos);
 }
 
-TEST_F(Cli, SchemaIsJson) { EXPECT_EQ(run("schema").json().at("$schema"), "http://json-schema.org/draft-07/schema#"); }
+TEST_F(Cli, SchemaIsJson)
+{
+    EXPECT_EQ(run("schema").json().at("$schema"), "http://json-schema.org/draft-07/schema#");
+}
 
 TEST_F(Cli, WrongArgumentsAreCodeTwoAndHelpIsNone)
 {

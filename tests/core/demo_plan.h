@@ -40,7 +40,10 @@ inline core::Part driverPart(const std::string& name, std::initializer_list<std:
     return part;
 }
 
-inline core::Plan withDriver(const core::Plan& plan, const core::Part& part) { return core::apply(plan, core::fitPart(plan, kLeftSpeaker, part)).plan; }
+inline core::Plan withDriver(const core::Plan& plan, const core::Part& part)
+{
+    return core::apply(plan, core::fitPart(plan, kLeftSpeaker, part)).plan;
+}
 
 inline core::Plan withShelfDriver(const core::Plan& plan, const std::string& key)
 {
@@ -50,6 +53,9 @@ inline core::Plan withShelfDriver(const core::Plan& plan, const std::string& key
     return plan;
 }
 
-inline core::Evaluation evaluated(const core::Plan& plan) { return core::evaluateJob(plan, core::shippedShop().practice); }
+inline core::Evaluation evaluated(const core::Plan& plan)
+{
+    return core::evaluateJob(plan, core::shippedShop().practice);
+}
 
 }  // namespace tests

@@ -28,12 +28,16 @@ inline std::vector<ReferenceRow> referenceRows(const std::string& file)
     std::vector<ReferenceRow> named;
     for (size_t i = 1; i < rows->size(); ++i) {
         ReferenceRow& row = named.emplace_back();
-        for (size_t column = 0; column < rows->front().cells.size(); ++column) row[rows->front().cells[column]] = (*rows)[i].cells.at(column);
+        for (size_t column = 0; column < rows->front().cells.size(); ++column)
+            row[rows->front().cells[column]] = (*rows)[i].cells.at(column);
     }
     return named;
 }
 
-inline double number(const ReferenceRow& row, const std::string& column) { return std::stod(row.at(column)); }
+inline double number(const ReferenceRow& row, const std::string& column)
+{
+    return std::stod(row.at(column));
+}
 
 // Half a unit of the last digit a number is printed with: "-3.01030" -> 0.000005.
 inline double halfLastDigit(const std::string& printed)

@@ -25,16 +25,33 @@ std::string includesOf(const std::string& folder, const std::regex& forbidden)
     for (const fs::path& source : sourcesOf(folder)) {
         std::ifstream in(source);
         for (std::string line; std::getline(in, line);)
-            if (line.starts_with("#include") && std::regex_search(line, forbidden)) found += source.string() + ": " + line + "\n";
+            if (line.starts_with("#include") && std::regex_search(line, forbidden))
+                found += source.string() + ": " + line + "\n";
     }
     return found;
 }
 
-TEST(Structure, CoreIncludesNoQtHeader) { EXPECT_EQ(includesOf("core", std::regex("<Q[A-Z]|\"(app|words|cli)/")), ""); }
-TEST(Structure, WordsUseOnlyTheCoreOfQt) { EXPECT_EQ(includesOf("words", std::regex("\"(app|cli)/|<Q(Widget|Application|Paint|Label)")), ""); }
-TEST(Structure, PhysicsKnowsNoPlan) { EXPECT_EQ(includesOf("core/physics", std::regex("\"core/(model|practice|evaluate|judgement|io|edits|design|job)/")), ""); }
-TEST(Structure, ModelKnowsNothingThatComputes) { EXPECT_EQ(includesOf("core/model", std::regex("\"core/(evaluate|judgement|io|edits|design|job|slate)/")), ""); }
-TEST(Structure, EvaluateDoesNotJudge) { EXPECT_EQ(includesOf("core/evaluate", std::regex("\"core/(judgement|design|job|edits|io)/")), ""); }
+TEST(Structure, CoreIncludesNoQtHeader)
+{
+    EXPECT_EQ(includesOf("core", std::regex("<Q[A-Z]|\"(app|words|cli)/")), "");
+}
+TEST(Structure, WordsUseOnlyTheCoreOfQt)
+{
+    EXPECT_EQ(includesOf("words", std::regex("\"(app|cli)/|<Q(Widget|Application|Paint|Label)")), "");
+}
+TEST(Structure, PhysicsKnowsNoPlan)
+{
+    EXPECT_EQ(includesOf("core/physics", std::regex("\"core/(model|practice|evaluate|judgement|io|edits|design|job)/")),
+              "");
+}
+TEST(Structure, ModelKnowsNothingThatComputes)
+{
+    EXPECT_EQ(includesOf("core/model", std::regex("\"core/(evaluate|judgement|io|edits|design|job|slate)/")), "");
+}
+TEST(Structure, EvaluateDoesNotJudge)
+{
+    EXPECT_EQ(includesOf("core/evaluate", std::regex("\"core/(judgement|design|job|edits|io)/")), "");
+}
 TEST(Structure, FewFilesHoldTheJsonLibrary)
 {
     const std::string found = includesOf("core", std::regex("<nlohmann/json"));
@@ -53,7 +70,8 @@ TEST(Structure, NoFileIsLongerThanFiveHundredLines)
 
 TEST(Structure, LicencesAreShipped)
 {
-    for (const char* file : {"LICENSE", "data/fonts/OFL.txt", "data/README.md"}) EXPECT_TRUE(fs::exists(fs::path(SOURCE_FOLDER) / file)) << file;
+    for (const char* file : {"LICENSE", "data/fonts/OFL.txt", "data/README.md"})
+        EXPECT_TRUE(fs::exists(fs::path(SOURCE_FOLDER) / file)) << file;
 }
 
 }  // namespace

@@ -15,7 +15,10 @@
 namespace words {
 namespace {
 
-QString plain(QString text) { return text.replace(QChar(0x202F), QLatin1Char(' ')); }
+QString plain(QString text)
+{
+    return text.replace(QChar(0x202F), QLatin1Char(' '));
+}
 
 class Words : public testing::Test {
 protected:
@@ -70,7 +73,8 @@ TEST_F(Words, EveryFindingSaysItsNumbersAndItsReasonInOneLineEach)
             const FindingText text = textOf(finding);
             for (const QString& line : {text.title, text.numbers, text.reason}) {
                 EXPECT_FALSE(line.isEmpty());
-                EXPECT_FALSE(line.contains(QLatin1Char('\n')) || line.contains(QLatin1Char('%') + QString::number(1))) << line.toStdString();
+                EXPECT_FALSE(line.contains(QLatin1Char('\n')) || line.contains(QLatin1Char('%') + QString::number(1)))
+                    << line.toStdString();
             }
             EXPECT_TRUE(text.numbers.contains(QRegularExpression(QStringLiteral("[0-9]"))));
             for (const core::Mend& mend : finding.mends) EXPECT_FALSE(textOf(mend).isEmpty());
@@ -95,11 +99,14 @@ TEST_F(Words, NeverSaySafe)
     const core::Plan plan = tests::troublePlan();
     const core::Evaluation evaluation = tests::evaluated(plan);
     QString all;
-    for (const core::Finding& finding : core::judge(plan, evaluation)) all += textOf(finding).title + textOf(finding).numbers + textOf(finding).reason;
+    for (const core::Finding& finding : core::judge(plan, evaluation))
+        all += textOf(finding).title + textOf(finding).numbers + textOf(finding).reason;
     const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
-    for (const auto& row : stepTable(job, evaluation.stages.at(core::kFound)->used, evaluation.stages.at(plan.job.goal)->used))
+    for (const auto& row :
+         stepTable(job, evaluation.stages.at(core::kFound)->used, evaluation.stages.at(plan.job.goal)->used))
         for (const QString& cell : row) all += cell;
-    EXPECT_FALSE(all.contains(QRegularExpression(QStringLiteral("\\bsafe\\b"), QRegularExpression::CaseInsensitiveOption)));
+    EXPECT_FALSE(
+        all.contains(QRegularExpression(QStringLiteral("\\bsafe\\b"), QRegularExpression::CaseInsensitiveOption)));
 }
 
 TEST_F(Words, TablesHaveRowsAsWideAsTheirHeading)

@@ -59,7 +59,9 @@ TEST(ReplaceCapacitor, GivesBothPlugsTheNewValueAndKeepsTheFactoryPart)
     const Plan plan = tests::demoPlan();
     const Plan after = apply(plan, replaceCapacitor(plan, {tests::kLeftPlug, "C"}, 100e-6)).plan;
     const Fitout goal = resolve(after, after.job.goal);
-    for (const int plug : {11, 13}) EXPECT_EQ(valueOf(figuresOf(goal.parts.at(goal.devices.at({plug}).part), "C"), Quantity::Capacitance_f), 100e-6);
+    for (const int plug : {11, 13})
+        EXPECT_EQ(valueOf(figuresOf(goal.parts.at(goal.devices.at({plug}).part), "C"), Quantity::Capacitance_f),
+                  100e-6);
     EXPECT_EQ(resolve(after, kFound), resolve(plan, kFound));
     EXPECT_TRUE(validate(after).empty());
 }
@@ -83,7 +85,8 @@ TEST(SetHighPass, SetsTheTwinChannelToo)
     const Plan plan = tests::demoPlan();
     const Plan after = apply(plan, setHighPass(plan, {tests::kRadio, "RL"}, {110.0, 2})).plan;
     const Fitout goal = resolve(after, after.job.goal);
-    for (const char* channel : {"RL", "RR"}) EXPECT_EQ(goal.settings.at({tests::kRadio, channel}).highPass, (Filter{110.0, 2}));
+    for (const char* channel : {"RL", "RR"})
+        EXPECT_EQ(goal.settings.at({tests::kRadio, channel}).highPass, (Filter{110.0, 2}));
 }
 
 TEST(ReadResistance, TakesTheLeadsOffAndKeepsTheRawReading)

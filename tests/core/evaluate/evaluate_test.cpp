@@ -14,7 +14,10 @@
 namespace core {
 namespace {
 
-const RunResult& leftRun(const StageResult& stage) { return *findRunOfDevice(stage, tests::kLeftSpeaker); }
+const RunResult& leftRun(const StageResult& stage)
+{
+    return *findRunOfDevice(stage, tests::kLeftSpeaker);
+}
 
 const Part kFourOhm = tests::driverPart("four", {{Quantity::Nominal_ohm, 4.0}, {Quantity::Re_ohm, 3.3}});
 
@@ -30,7 +33,8 @@ TEST(Evaluate, EqualVoltsIntoFourInsteadOfSixOhm)
 {
     // Source: 10 log(6 / 4) = 1.76 dB, closed form; 102 uF and the nearest preferred values, IEC 60063.
     const Evaluation evaluation = tests::evaluated(tests::withDriver(tests::demoPlan(), kFourOhm));
-    const RunChange change = runChange(*evaluation.stages.at(kFound), *evaluation.stages.rbegin()->second, tests::kLeftSpeaker);
+    const RunChange change =
+        runChange(*evaluation.stages.at(kFound), *evaluation.stages.rbegin()->second, tests::kLeftSpeaker);
     EXPECT_NEAR(change.equalVolts_db, 1.7609, 5e-5);
     EXPECT_NEAR(change.restoring->exact_f, 102e-6, 1e-9);
     EXPECT_DOUBLE_EQ(change.restoring->e6_f, 100e-6);
@@ -81,14 +85,16 @@ TEST(Evaluate, BypassingTheCapacitorGivesTheBassBack)
 TEST(Evaluate, TheReadingSettlesReAndItsOriginInEveryStage)
 {
     const Plan plan = tests::demoPlan();
-    EXPECT_EQ(leftRun(*tests::evaluated(plan).stages.at(kFound)).coil.at(Quantity::Re_ohm).basis.origin, Origin::ClassGuess);
+    EXPECT_EQ(leftRun(*tests::evaluated(plan).stages.at(kFound)).coil.at(Quantity::Re_ohm).basis.origin,
+              Origin::ClassGuess);
     const Plan read = apply(plan, readResistance(plan, kFound, {tests::kLeftSpeaker, "1"}, 5.3, 0.2)).plan;
     const Evaluation evaluation = tests::evaluated(read);
     for (const auto& [id, stage] : evaluation.stages) {
         const Known re = leftRun(*stage).coil.at(Quantity::Re_ohm);
         EXPECT_NEAR(re.value, 5.1, 1e-12);
         EXPECT_EQ(re.basis.origin, Origin::Measured);
-        EXPECT_EQ((stage->expected.at({Port{tests::kLeftSpeaker, "1"}, Quantity::Re_ohm})), (Computed{re.value, Origin::Measured}));
+        EXPECT_EQ((stage->expected.at({Port{tests::kLeftSpeaker, "1"}, Quantity::Re_ohm})),
+                  (Computed{re.value, Origin::Measured}));
     }
 }
 
@@ -124,7 +130,8 @@ TEST(Evaluate, ReversingOneSideTakesBassAway)
     plan.settings[{plan.job.goal, {tests::kRadio, "RR"}}] = Setting{.reversed = true};
     plan.listeners[{5}].head_m.y = 0.0;
     const Evaluation evaluation = tests::evaluated(plan);
-    EXPECT_LT(evaluation.stages.at(plan.job.goal)->hearing.at({5}).level_db(100), evaluation.stages.at(kFound)->hearing.at({5}).level_db(100) - 6.0);
+    EXPECT_LT(evaluation.stages.at(plan.job.goal)->hearing.at({5}).level_db(100),
+              evaluation.stages.at(kFound)->hearing.at({5}).level_db(100) - 6.0);
 }
 
 TEST(Evaluate, LastOnlySavesTime)
@@ -135,10 +142,12 @@ TEST(Evaluate, LastOnlySavesTime)
     const Evaluation again = evaluateJob(plan, practice, evaluateJob(tests::demoPlan(), practice));
     for (const auto& [id, stage] : fresh.stages) {
         ASSERT_EQ(stage->runs.size(), again.stages.at(id)->runs.size());
-        for (size_t i = 0; i < stage->runs.size(); ++i) EXPECT_TRUE((stage->runs[i].transfer == again.stages.at(id)->runs[i].transfer).all());
+        for (size_t i = 0; i < stage->runs.size(); ++i)
+            EXPECT_TRUE((stage->runs[i].transfer == again.stages.at(id)->runs[i].transfer).all());
         EXPECT_TRUE((stage->hearing.at({5}).loudest_db == again.stages.at(id)->hearing.at({5}).loudest_db).all());
     }
-    EXPECT_EQ(evaluateJob(plan, practice, fresh).stages.at(kFound), fresh.stages.at(kFound)) << "an unchanged stage is the very same";
+    EXPECT_EQ(evaluateJob(plan, practice, fresh).stages.at(kFound), fresh.stages.at(kFound))
+        << "an unchanged stage is the very same";
 }
 
 TEST(Evaluate, ThePlansOwnPracticeCounts)
@@ -161,14 +170,18 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
     Plan plan = tests::demoPlan();
     for (auto& [id, part] : plan.parts) {
         for (const QuantityRow& limits : quantities())
-            if (*rc::gen::inRange(0, 4) == 0) part.figures[limits.quantity] = Known{limits.least + (limits.greatest - limits.least) * *rc::gen::inRange(0, 1001) / 1000.0};
+            if (*rc::gen::inRange(0, 4) == 0)
+                part.figures[limits.quantity] =
+                    Known{limits.least + (limits.greatest - limits.least) * *rc::gen::inRange(0, 1001) / 1000.0};
         for (auto& [name, element] : part.inside)
             if (*rc::gen::inRange(0, 3) == 0) element.figures.clear();
     }
     for (const int wire : {16, 17, 18, 19, 20, 21, 22, 23})
         if (*rc::gen::inRange(0, 5) == 0) plan.wires[{kFound, {wire}}] = std::nullopt;
     for (const char* element : {"RL", "RR"})
-        plan.settings[{kFound, {tests::kRadio, element}}] = Setting{.highPass = Filter{1.0 + *rc::gen::inRange(0, 20000), *rc::gen::inRange(1, 9)}, .gain_db = *rc::gen::inRange(-100, 61) * 1.0};
+        plan.settings[{kFound, {tests::kRadio, element}}] =
+            Setting{.highPass = Filter{1.0 + *rc::gen::inRange(0, 20000), *rc::gen::inRange(1, 9)},
+                    .gain_db = *rc::gen::inRange(-100, 61) * 1.0};
     RC_PRE(validate(plan).empty());
     const Evaluation evaluation = tests::evaluated(plan);
     for (const auto& [id, stage] : evaluation.stages) {
@@ -179,7 +192,8 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
         }
         for (const auto& [listener, heard] : stage->hearing) {
             RC_ASSERT(heard.loudest_db.isFinite().all());
-            for (const BandFigures& band : heard.bands) RC_ASSERT(std::isfinite(band.reach_db) && std::isfinite(band.balance_db));
+            for (const BandFigures& band : heard.bands)
+                RC_ASSERT(std::isfinite(band.reach_db) && std::isfinite(band.balance_db));
         }
     }
     static_cast<void>(judge(plan, evaluation));
@@ -200,7 +214,8 @@ TEST(Complete, FillsFromTheClassAndSaysSo)
 
 TEST(Complete, AStatedSensitivityGivesVas)
 {
-    const Figures figures = complete(tests::driverPart("x", {{Quantity::Sensitivity_db, 92.0}}), "1", shippedShop().practice);
+    const Figures figures =
+        complete(tests::driverPart("x", {{Quantity::Sensitivity_db, 92.0}}), "1", shippedShop().practice);
     EXPECT_NEAR(sensitivity_db(driverParameters(figures, {}, shippedShop().practice)), 92.0, 1e-9);
 }
 

@@ -10,7 +10,8 @@
 namespace core {
 namespace {
 
-// One stiff channel of 75 W into 4 ohm straight onto a driver of parameters W in an infinite baffle, so that the limits follow by hand.
+// One stiff channel of 75 W into 4 ohm straight onto a driver of parameters W in an infinite baffle, so that the limits
+// follow by hand.
 struct OneDriver {
     Plan plan = tests::demoPlan();
     Evaluation evaluation{};
@@ -20,8 +21,16 @@ struct OneDriver {
         plan.parts[{7}].figures[Quantity::RatedPower_w] = Known{75.0};
         plan.parts[{7}].figures[Quantity::OutputResistance_ohm] = Known{1e-4};
         plan = apply(plan, bypass(plan, {tests::kLeftPlug, "C"})).plan;
-        plan = tests::withDriver(plan, tests::driverPart("W", {{Quantity::Nominal_ohm, 4.0}, {Quantity::Re_ohm, 3.3}, {Quantity::Fs_hz, 62.0}, {Quantity::Qms, 5.0}, {Quantity::Qes, 0.55},
-                                                               {Quantity::Vas_m3, 12e-3}, {Quantity::Sd_m2, 135e-4}, {Quantity::Le_h, 0.4e-3}, {Quantity::Xmax_m, 5e-3}, {Quantity::Power_w, power_w}}));
+        plan = tests::withDriver(plan, tests::driverPart("W", {{Quantity::Nominal_ohm, 4.0},
+                                                               {Quantity::Re_ohm, 3.3},
+                                                               {Quantity::Fs_hz, 62.0},
+                                                               {Quantity::Qms, 5.0},
+                                                               {Quantity::Qes, 0.55},
+                                                               {Quantity::Vas_m3, 12e-3},
+                                                               {Quantity::Sd_m2, 135e-4},
+                                                               {Quantity::Le_h, 0.4e-3},
+                                                               {Quantity::Xmax_m, 5e-3},
+                                                               {Quantity::Power_w, power_w}}));
         evaluation = tests::evaluated(plan);
     }
     [[nodiscard]] const HearingResult& heard() const { return evaluation.stages.at(plan.job.goal)->hearing.at({5}); }
@@ -36,7 +45,8 @@ struct OneDriver {
 
 TEST(Hearing, TravelRulesTheDeepBass)
 {
-    // Source: Small (1972), driver W: 9.14168 mm peak at 30 Hz and 10 V, so 5 mm allow 5.469 V. The grid's nearest point is 30.12 Hz.
+    // Source: Small (1972), driver W: 9.14168 mm peak at 30 Hz and 10 V, so 5 mm allow 5.469 V. The grid's nearest
+    // point is 30.12 Hz.
     EXPECT_NEAR(OneDriver(500.0).clean_v(30.0), 5.0 / 9.14168 * 10.0, 0.03);
     EXPECT_EQ(OneDriver(500.0).heard().bands[0].limit, Limit::Travel);
 }
@@ -50,8 +60,8 @@ TEST(Hearing, TheSourceRulesAboveIt)
 
 TEST(Hearing, AWeakCoilRulesByHeat)
 {
-    // 4 W on 4 ohm stand for 4 V; programme of 9 dB crest just touching E has 0.2518 of its sine's power: E = 4 / sqrt(0.2518) = 7.97 V.
-    // Source: share 2 / 10^(CF/10), closed form; the wire to the coil takes nothing here.
+    // 4 W on 4 ohm stand for 4 V; programme of 9 dB crest just touching E has 0.2518 of its sine's power: E = 4 /
+    // sqrt(0.2518) = 7.97 V. Source: share 2 / 10^(CF/10), closed form; the wire to the coil takes nothing here.
     EXPECT_NEAR(OneDriver(4.0).clean_v(1000.0), 4.0 / std::sqrt(0.251785), 2e-3);
     EXPECT_EQ(OneDriver(4.0).heard().bands[2].limit, Limit::Heat);
 }
@@ -60,7 +70,8 @@ TEST(Hearing, BalanceOfTheMiddleIsZeroAndReachIsTheMeanOfTheLoudest)
 {
     const OneDriver one(50.0);
     EXPECT_NEAR(one.heard().bands[2].balance_db, 0.0, 1e-12);
-    EXPECT_NEAR(one.heard().bands[3].reach_db, bandMean_db(one.evaluation.frequency_hz, one.heard().loudest_db, 4000.0, 20000.0), 1e-12);
+    EXPECT_NEAR(one.heard().bands[3].reach_db,
+                bandMean_db(one.evaluation.frequency_hz, one.heard().loudest_db, 4000.0, 20000.0), 1e-12);
 }
 
 TEST(Hearing, TheCurveStandsTenDecibelsUnderTheSourcesFirstLimit)

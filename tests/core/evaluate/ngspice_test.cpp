@@ -1,4 +1,5 @@
-// The program's own netlist, solved by a general circuit simulator (ngspice, from Debian), against the program's own solution.
+// The program's own netlist, solved by a general circuit simulator (ngspice, from Debian), against the program's own
+// solution.
 #include <gtest/gtest.h>
 
 #include <unistd.h>
@@ -42,8 +43,10 @@ SpiceResult readRaw(const std::string& path)
         for (const std::string& name : names) {
             double pair[2] = {0.0, 0.0};
             in.read(reinterpret_cast<char*>(pair), sizeof pair);
-            if (name == "frequency") result.frequency_hz.push_back(pair[0]);
-            else result.values[name].emplace_back(pair[0], pair[1]);
+            if (name == "frequency")
+                result.frequency_hz.push_back(pair[0]);
+            else
+                result.values[name].emplace_back(pair[0], pair[1]);
         }
     }
     EXPECT_TRUE(in) << path;
@@ -52,7 +55,8 @@ SpiceResult readRaw(const std::string& path)
 
 SpiceResult runSpice(const Circuit& circuit, const std::string& name)
 {
-    const auto folder = std::filesystem::temp_directory_path() / ("golden-reed-spice-" + name + "-" + std::to_string(::getpid()));
+    const auto folder =
+        std::filesystem::temp_directory_path() / ("golden-reed-spice-" + name + "-" + std::to_string(::getpid()));
     std::filesystem::create_directories(folder);
     const std::string netlist = (folder / "run.cir").string();
     const std::string raw = (folder / "run.raw").string();
@@ -67,7 +71,10 @@ SpiceResult runSpice(const Circuit& circuit, const std::string& name)
     return result;
 }
 
-double relativeError(std::complex<double> ours, std::complex<double> theirs) { return std::abs(ours - theirs) / std::abs(theirs); }
+double relativeError(std::complex<double> ours, std::complex<double> theirs)
+{
+    return std::abs(ours - theirs) / std::abs(theirs);
+}
 
 void expectAgreement(const Plan& plan, StageId stage, const Port& channel, const std::string& name)
 {
@@ -79,23 +86,33 @@ void expectAgreement(const Plan& plan, StageId stage, const Port& channel, const
     const Eigen::ArrayXd grid = frequencyGrid_hz();
     const auto solution = solveNetwork(circuit->network, grid);
     ASSERT_TRUE(solution);
-    const auto voltageAt = [&](int node, size_t i) { return node == 0 ? std::complex<double>{} : spice.values.at("v(" + std::to_string(node) + ")")[i]; };
+    const auto voltageAt = [&](int node, size_t i) {
+        return node == 0 ? std::complex<double>{} : spice.values.at("v(" + std::to_string(node) + ")")[i];
+    };
     int coils = 0;
     for (size_t i = 0; i < spice.frequency_hz.size(); ++i) {
         const auto column = static_cast<Eigen::Index>(i);
         EXPECT_NEAR(grid(column) / spice.frequency_hz[i], 1.0, 1e-9);
-        EXPECT_LT(relativeError(solution->value.current_a(static_cast<Eigen::Index>(circuit->source), column), spice.values.at("i(v1)")[i]), 1e-6) << grid(column) << " Hz";
+        EXPECT_LT(relativeError(solution->value.current_a(static_cast<Eigen::Index>(circuit->source), column),
+                                spice.values.at("i(v1)")[i]),
+                  1e-6)
+            << grid(column) << " Hz";
         for (const CircuitTap& tap : circuit->taps) {
             if (tap.kind != ElementKind::Coil) continue;
             ++coils;
-            const auto ours = solution->value.voltage_v(tap.plus, column) - solution->value.voltage_v(tap.minus, column);
-            EXPECT_LT(relativeError(ours, voltageAt(tap.plus, i) - voltageAt(tap.minus, i)), 1e-6) << grid(column) << " Hz";
+            const auto ours =
+                solution->value.voltage_v(tap.plus, column) - solution->value.voltage_v(tap.minus, column);
+            EXPECT_LT(relativeError(ours, voltageAt(tap.plus, i) - voltageAt(tap.minus, i)), 1e-6)
+                << grid(column) << " Hz";
         }
     }
     EXPECT_GE(coils, 481);
 }
 
-TEST(Spice, AgreesOnTheFactoryRun) { expectAgreement(tests::demoPlan(), kFound, {tests::kRadio, "RL"}, "factory"); }
+TEST(Spice, AgreesOnTheFactoryRun)
+{
+    expectAgreement(tests::demoPlan(), kFound, {tests::kRadio, "RL"}, "factory");
+}
 
 TEST(Spice, AgreesOnTheNewDriverBehindTheOldCapacitor)
 {
@@ -109,7 +126,8 @@ TEST(Spice, AgreesOnABypassedCapacitor)
     expectAgreement(plan, plan.job.goal, {tests::kRadio, "RL"}, "bypassed");
 }
 
-// Two drivers in parallel on one channel, through wires with resistance, and a lossy coil and capacitor before one of them.
+// Two drivers in parallel on one channel, through wires with resistance, and a lossy coil and capacitor before one of
+// them.
 TEST(Spice, AgreesOnACircuitWithTwoDriversAndLosses)
 {
     Plan plan = tests::demoPlan();
@@ -118,8 +136,14 @@ TEST(Spice, AgreesOnACircuitWithTwoDriversAndLosses)
     const DeviceId box = drawId<DeviceId>(plan);
     Part part{.kind = PartKind::Network, .name = "network"};
     part.terminals = {{"i", ""}, {"o", ""}};
-    part.inside["L"] = {ElementKind::Inductor, "i", "m", {{Quantity::Inductance_h, Known{0.47e-3}}, {Quantity::SeriesResistance_ohm, Known{0.28}}}};
-    part.inside["C"] = {ElementKind::Capacitor, "m", "o", {{Quantity::Capacitance_f, Known{220e-6}}, {Quantity::SeriesResistance_ohm, Known{0.05}}}};
+    part.inside["L"] = {ElementKind::Inductor,
+                        "i",
+                        "m",
+                        {{Quantity::Inductance_h, Known{0.47e-3}}, {Quantity::SeriesResistance_ohm, Known{0.28}}}};
+    part.inside["C"] = {ElementKind::Capacitor,
+                        "m",
+                        "o",
+                        {{Quantity::Capacitance_f, Known{220e-6}}, {Quantity::SeriesResistance_ohm, Known{0.05}}}};
     part.inside["R"] = {ElementKind::Resistor, "m", "o", {{Quantity::Resistance_ohm, Known{22.0}}}};
     plan.parts[network] = part;
     plan.devices[{goal, box}] = Device{.part = network};

@@ -43,7 +43,8 @@ TEST(Runs, ABypassedCapacitorIsNotInSeries)
     const auto all = runsOf(apply(plan, bypass(plan, {tests::kLeftPlug, "C"})).plan);
     ASSERT_NE(leftRun(all), nullptr);
     EXPECT_TRUE(leftRun(all)->seriesCapacitors.empty());
-    EXPECT_EQ(leftRun(all)->along, (std::vector{tests::kLeftPlug, tests::kLeftSpeaker}));  // the capacitor still lies on one way
+    EXPECT_EQ(leftRun(all)->along,
+              (std::vector{tests::kLeftPlug, tests::kLeftSpeaker}));  // the capacitor still lies on one way
 }
 
 TEST(Runs, CrossedLeadsTurnTheSign)
@@ -75,11 +76,14 @@ TEST(Runs, ADeadBridgeCannotTellItsSign)
     Plan plan = tests::demoPlan();
     Part bridge{.kind = PartKind::Network, .name = "bridge"};
     bridge.terminals = {{"p", ""}, {"n", ""}, {"x", ""}, {"y", ""}};
-    for (const auto& [name, a, b] : {std::tuple{"R1", "p", "x"}, std::tuple{"R2", "x", "n"}, std::tuple{"R3", "p", "y"}, std::tuple{"R4", "y", "n"}})
+    for (const auto& [name, a, b] : {std::tuple{"R1", "p", "x"}, std::tuple{"R2", "x", "n"}, std::tuple{"R3", "p", "y"},
+                                     std::tuple{"R4", "y", "n"}})
         bridge.inside[name] = {ElementKind::Resistor, a, b, {{Quantity::Resistance_ohm, Known{10.0}}}};
     plan.parts[{8}] = bridge;
-    for (const auto& [wire, from, to] : {std::tuple{16, Pin{tests::kRadio, "RL+"}, Pin{tests::kLeftPlug, "p"}}, std::tuple{17, Pin{tests::kRadio, "RL-"}, Pin{tests::kLeftPlug, "n"}},
-                                         std::tuple{18, Pin{tests::kLeftPlug, "x"}, Pin{tests::kLeftSpeaker, "1+"}}, std::tuple{19, Pin{tests::kLeftPlug, "y"}, Pin{tests::kLeftSpeaker, "1-"}}})
+    for (const auto& [wire, from, to] : {std::tuple{16, Pin{tests::kRadio, "RL+"}, Pin{tests::kLeftPlug, "p"}},
+                                         std::tuple{17, Pin{tests::kRadio, "RL-"}, Pin{tests::kLeftPlug, "n"}},
+                                         std::tuple{18, Pin{tests::kLeftPlug, "x"}, Pin{tests::kLeftSpeaker, "1+"}},
+                                         std::tuple{19, Pin{tests::kLeftPlug, "y"}, Pin{tests::kLeftSpeaker, "1-"}}})
         plan.wires[{kFactory, {wire}}] = Wire{from, to};
     ASSERT_NE(leftRun(runsOf(plan)), nullptr);
     EXPECT_EQ(leftRun(runsOf(plan))->sign, 0);
@@ -93,7 +97,9 @@ TEST(Runs, TwoDriversOnOneChannelAreTwoRuns)
     plan.wires[{goal, drawId<WireId>(plan)}] = Wire{{tests::kLeftSpeaker, "1-"}, {tests::kRightSpeaker, "1-"}};
     for (const int old : {22, 23}) plan.wires[{goal, {old}}] = std::nullopt;
     const auto all = runsOf(plan);
-    EXPECT_EQ(std::count_if(all.begin(), all.end(), [](const core::Run& run) { return run.id.channel == kLeftRun.channel; }), 2);
+    EXPECT_EQ(
+        std::count_if(all.begin(), all.end(), [](const core::Run& run) { return run.id.channel == kLeftRun.channel; }),
+        2);
     // Neither driver lies on the other's way.
     EXPECT_EQ(leftRun(all)->along, (std::vector{tests::kLeftPlug, tests::kLeftSpeaker}));
 }
@@ -103,7 +109,8 @@ TEST(JoinedOutputs, AreFound)
     Plan plan = tests::demoPlan();
     EXPECT_TRUE(joinedOutputs(resolve(plan, plan.job.goal)).empty());
     plan.wires[{plan.job.goal, drawId<WireId>(plan)}] = Wire{{tests::kRadio, "RL-"}, {tests::kRadio, "RR-"}};
-    EXPECT_EQ(joinedOutputs(resolve(plan, plan.job.goal)), (std::vector<std::pair<Port, Port>>{{{tests::kRadio, "RL"}, {tests::kRadio, "RR"}}}));
+    EXPECT_EQ(joinedOutputs(resolve(plan, plan.job.goal)),
+              (std::vector<std::pair<Port, Port>>{{{tests::kRadio, "RL"}, {tests::kRadio, "RR"}}}));
 }
 
 TEST(Resolve, ALaterStageDecidesOnlyItsOwnEntries)

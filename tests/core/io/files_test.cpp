@@ -50,7 +50,8 @@ TEST(Csv, NamesTheLineOfAQuoteThatIsNeverClosed)
 RC_GTEST_PROP(CsvProperty, WriteThenReadGivesTheSameCells, ())
 {
     const auto cell = rc::gen::container<std::string>(rc::gen::element('a', ' ', ',', '"', '\n', '\r', '7'));
-    const auto table = *rc::gen::nonEmpty(rc::gen::container<std::vector<std::vector<std::string>>>(rc::gen::nonEmpty(rc::gen::container<std::vector<std::string>>(cell))));
+    const auto table = *rc::gen::nonEmpty(rc::gen::container<std::vector<std::vector<std::string>>>(
+        rc::gen::nonEmpty(rc::gen::container<std::vector<std::string>>(cell))));
     std::ostringstream out;
     for (auto row : table) {
         row.front() = "x" + row.front();  // a row of one empty cell is a blank line, which is skipped
@@ -76,12 +77,16 @@ TEST(ShelfFile, TheShippedShelfIsInOrder)
 
 TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
 {
-    const auto file = readShelf("key,name,re_ohm,colour\na,A,3.3,red\nb,B,three,red\nc,C,-3,red\nd,D\ne,,3.3,red\na,A again,3.3,red\nf,F,,blue\n", "s.csv");
+    const auto file = readShelf(
+        "key,name,re_ohm,colour\na,A,3.3,red\nb,B,three,red\nc,C,-3,red\nd,D\ne,,3.3,red\na,A "
+        "again,3.3,red\nf,F,,blue\n",
+        "s.csv");
     ASSERT_TRUE(file);
     EXPECT_EQ(file->shelf.drivers.size(), 2U);
     EXPECT_FALSE(file->shelf.drivers[1].figures.contains(Quantity::Re_ohm));
     ASSERT_EQ(file->errors.size(), 5U);
-    EXPECT_EQ(oneLine(file->errors[0]), "s.csv line 3, column 3 (re_ohm): found 'three', expected a number such as 3.3");
+    EXPECT_EQ(oneLine(file->errors[0]),
+              "s.csv line 3, column 3 (re_ohm): found 'three', expected a number such as 3.3");
     EXPECT_EQ(oneLine(file->errors[1]), "s.csv line 4, column 3 (re_ohm): found -3, allowed 0.05 to 1000 ohm");
     EXPECT_EQ(oneLine(file->errors[2]), "s.csv line 5: found 2 cells, expected 4");
     EXPECT_EQ(oneLine(file->errors[3]), "s.csv line 6: needs a key and a name");
@@ -91,7 +96,8 @@ TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
 TEST(ShelfFile, NeedsAHeading)
 {
     EXPECT_EQ(oneLine(readShelf("", "s.csv").error()), "s.csv: is empty; expected a heading line with key and name");
-    EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv").error()), "s.csv line 1: the heading needs the columns key and name");
+    EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv").error()),
+              "s.csv line 1: the heading needs the columns key and name");
 }
 
 TEST(PracticeFile, TheShippedOneNamesASourceForEveryEntry)
@@ -117,10 +123,14 @@ TEST_P(BrokenPractice, IsRefusedWithItsPlace)
     ASSERT_FALSE(practice);
     EXPECT_EQ(practice.error().where, GetParam().where);
 }
-INSTANTIATE_TEST_SUITE_P(Each, BrokenPractice,
-                         testing::Values(PracticeRow{"{", "", "/"}, PracticeRow{"reed-practice", "cake", "/format"}, PracticeRow{"\"loadStop_ratio\"", "\"loadStopp_ratio\"", "/entries/loadStop_ratio"},
-                                         PracticeRow{"\"value\": 0.7", "\"value\": 7", "/entries/loadStop_ratio"}, PracticeRow{"\"value\": 0.7", "\"value\": \"x\"", "/entries/loadStop_ratio"},
-                                         PracticeRow{"\"fs_hz\": 2800.0", "\"fs_hz\": 0", "/classes/coaxialTweeter13"}, PracticeRow{"\"usualClass\": \"coaxial165\"", "\"usualClass\": \"none\"", "/usualClass"}));
+INSTANTIATE_TEST_SUITE_P(
+    Each, BrokenPractice,
+    testing::Values(PracticeRow{"{", "", "/"}, PracticeRow{"reed-practice", "cake", "/format"},
+                    PracticeRow{"\"loadStop_ratio\"", "\"loadStopp_ratio\"", "/entries/loadStop_ratio"},
+                    PracticeRow{"\"value\": 0.7", "\"value\": 7", "/entries/loadStop_ratio"},
+                    PracticeRow{"\"value\": 0.7", "\"value\": \"x\"", "/entries/loadStop_ratio"},
+                    PracticeRow{"\"fs_hz\": 2800.0", "\"fs_hz\": 0", "/classes/coaxialTweeter13"},
+                    PracticeRow{"\"usualClass\": \"coaxial165\"", "\"usualClass\": \"none\"", "/usualClass"}));
 
 TEST(Netlist, EveryValueReadsBackBitForBit)
 {
@@ -154,7 +164,8 @@ TEST(AtomicFile, KeepsTheLastFiveAndLeavesNothingElseBehind)
     const std::string path = folder.file("plan.reed");
     for (int i = 0; i < 8; ++i) ASSERT_TRUE(writeAtomically(path, "content " + std::to_string(i)));
     EXPECT_EQ(*readWholeFile(path), "content 7");
-    for (int copy = 1; copy <= 5; ++copy) EXPECT_EQ(*readWholeFile(path + "~" + std::to_string(copy)), "content " + std::to_string(7 - copy));
+    for (int copy = 1; copy <= 5; ++copy)
+        EXPECT_EQ(*readWholeFile(path + "~" + std::to_string(copy)), "content " + std::to_string(7 - copy));
     EXPECT_EQ(std::distance(fs::directory_iterator(fs::path(path).parent_path()), {}), 6);
 }
 

@@ -66,7 +66,8 @@ TEST(PlanFile, UnknownFieldsSurviveARoundTrip)
 
 TEST(PlanFile, UnknownFieldGoesWithItsOwner)
 {
-    auto document = *readPlanText(replaced(kDemo, "\"kind\": \"quarter\"", "\"kind\": \"quarter\", \"smell\": 3"), "x.reed");
+    auto document =
+        *readPlanText(replaced(kDemo, "\"kind\": \"quarter\"", "\"kind\": \"quarter\", \"smell\": 3"), "x.reed");
     EXPECT_NE(written(document).find("smell"), std::string::npos);
     document.plan = Plan{};
     EXPECT_EQ(written(document).find("smell"), std::string::npos);
@@ -74,7 +75,8 @@ TEST(PlanFile, UnknownFieldGoesWithItsOwner)
 
 TEST(PlanFile, AnUnknownQuantityIsKept)
 {
-    const auto document = readPlanText(replaced(kDemo, "\"nominal_ohm\":", "\"wobble_hz\": {\"value\": 7}, \"nominal_ohm\":"), "x.reed");
+    const auto document =
+        readPlanText(replaced(kDemo, "\"nominal_ohm\":", "\"wobble_hz\": {\"value\": 7}, \"nominal_ohm\":"), "x.reed");
     ASSERT_TRUE(document) << oneLine(document.error());
     EXPECT_NE(written(*document).find("wobble_hz"), std::string::npos);
 }
@@ -85,7 +87,10 @@ struct BrokenRow {
     const char* where;
     const char* message;  // what the message must hold
 };
-void PrintTo(const BrokenRow& row, std::ostream* out) { *out << row.what; }
+void PrintTo(const BrokenRow& row, std::ostream* out)
+{
+    *out << row.what;
+}
 class BrokenFile : public testing::TestWithParam<BrokenRow> {};
 
 TEST_P(BrokenFile, GivesOneClearLine)
@@ -101,24 +106,37 @@ TEST_P(BrokenFile, GivesOneClearLine)
 INSTANTIATE_TEST_SUITE_P(
     Each, BrokenFile,
     testing::Values(
-        BrokenRow{"empty", " \n", "", "is empty"}, BrokenRow{"not JSON", "{\n \"format\": reed }", "line 2, column 12", "is not JSON"},
+        BrokenRow{"empty", " \n", "", "is empty"},
+        BrokenRow{"not JSON", "{\n \"format\": reed }", "line 2, column 12", "is not JSON"},
         BrokenRow{"truncated", "{\"format\": \"reed\",\n \"ver", "line 2, column 6", "ends too early"},
-        BrokenRow{"a list", "[]", "/format", "no plan"}, BrokenRow{"another format", R"({"format": "cake"})", "/format", "no plan"},
+        BrokenRow{"a list", "[]", "/format", "no plan"},
+        BrokenRow{"another format", R"({"format": "cake"})", "/format", "no plan"},
         BrokenRow{"a later version", replaced(kDemo, "\"version\": 1", "\"version\": 7"), "/version", "found 7"},
-        BrokenRow{"version as text", replaced(kDemo, "\"version\": 1", "\"version\": \"1\""), "/version", "whole number"},
-        BrokenRow{"a number as text", replaced(kDemo, "\"lastId\": 24", "\"lastId\": \"many\""), "/lastId", "found \"many\", expected a whole number"},
-        BrokenRow{"too large a number", replaced(kDemo, "\"lastId\": 24", "\"lastId\": 24000000000"), "/lastId", "up to 999999999"},
-        BrokenRow{"a number beyond doubles", replaced(kDemo, "-2.45", "1e999"), "", "too large"}, BrokenRow{"NaN", replaced(kDemo, "-2.45", "NaN"), "line 21, column 11", "is not JSON"},
+        BrokenRow{"version as text", replaced(kDemo, "\"version\": 1", "\"version\": \"1\""), "/version",
+                  "whole number"},
+        BrokenRow{"a number as text", replaced(kDemo, "\"lastId\": 24", "\"lastId\": \"many\""), "/lastId",
+                  "found \"many\", expected a whole number"},
+        BrokenRow{"too large a number", replaced(kDemo, "\"lastId\": 24", "\"lastId\": 24000000000"), "/lastId",
+                  "up to 999999999"},
+        BrokenRow{"a number beyond doubles", replaced(kDemo, "-2.45", "1e999"), "", "too large"},
+        BrokenRow{"NaN", replaced(kDemo, "-2.45", "NaN"), "line 21, column 11", "is not JSON"},
         BrokenRow{"an unknown kind", replaced(kDemo, "\"estate\"", "\"hovercraft\""), "/body/kind", "one of hatchback"},
-        BrokenRow{"a figure out of range", replaced(kDemo, "\"value\": 6.8e-05", "\"value\": 68"), "/parts/t8/inside/C/figures/capacitance_f", "allowed 1e-10 to 1 F"},
-        BrokenRow{"a figure without a value", replaced(kDemo, "\"value\": 6.8e-05", "\"worth\": 1"), "/parts/t8/inside/C/figures/capacitance_f", "lacks 'value'"},
+        BrokenRow{"a figure out of range", replaced(kDemo, "\"value\": 6.8e-05", "\"value\": 68"),
+                  "/parts/t8/inside/C/figures/capacitance_f", "allowed 1e-10 to 1 F"},
+        BrokenRow{"a figure without a value", replaced(kDemo, "\"value\": 6.8e-05", "\"worth\": 1"),
+                  "/parts/t8/inside/C/figures/capacitance_f", "lacks 'value'"},
         BrokenRow{"a point of two", replaced(kDemo, "-2.45,", ""), "/places/p3/frame/at_m", "three numbers"},
-        BrokenRow{"a pin without a device", replaced(kDemo, "\"d10.RL+\"", "\"RL+\""), "/stages/s1/wires/w16/a", "a pin such as"},
-        BrokenRow{"a wire to nowhere", replaced(kDemo, "\"d10.RL+\"", "\"d99.RL+\""), "/stages/s1/wires/w16/a", "which no stage has"},
-        BrokenRow{"places as a list", replaced(kDemo, "\"places\": {", "\"places\": [], \"other\": {"), "/places", "an object"},
-        BrokenRow{"an id of the wrong letter", replaced(kDemo, "\"pair\": \"p4\"", "\"pair\": \"d4\""), "/places/p3/pair", "an id such as \"p1\""},
+        BrokenRow{"a pin without a device", replaced(kDemo, "\"d10.RL+\"", "\"RL+\""), "/stages/s1/wires/w16/a",
+                  "a pin such as"},
+        BrokenRow{"a wire to nowhere", replaced(kDemo, "\"d10.RL+\"", "\"d99.RL+\""), "/stages/s1/wires/w16/a",
+                  "which no stage has"},
+        BrokenRow{"places as a list", replaced(kDemo, "\"places\": {", "\"places\": [], \"other\": {"), "/places",
+                  "an object"},
+        BrokenRow{"an id of the wrong letter", replaced(kDemo, "\"pair\": \"p4\"", "\"pair\": \"d4\""),
+                  "/places/p3/pair", "an id such as \"p1\""},
         BrokenRow{"no stages", R"({"format": "reed", "version": 1, "lastId": 2})", "/", "lacks 'stages'"},
-        BrokenRow{"a goal that is not there", replaced(kDemo, "\"goal\": \"s24\"", "\"goal\": \"s9\""), "/job/goal", "no stage"}));
+        BrokenRow{"a goal that is not there", replaced(kDemo, "\"goal\": \"s24\"", "\"goal\": \"s9\""), "/job/goal",
+                  "no stage"}));
 
 TEST(PlanFile, ADeepNestIsOneErrorAndNoCrash)
 {
@@ -126,15 +144,22 @@ TEST(PlanFile, ADeepNestIsOneErrorAndNoCrash)
     EXPECT_FALSE(readPlanText(deep, "deep.reed"));
 }
 
-// A byte changed, lost or doubled anywhere: an error or a plan, never a crash; and what is read can be written and read again.
+// A byte changed, lost or doubled anywhere: an error or a plan, never a crash; and what is read can be written and read
+// again.
 RC_GTEST_PROP(PlanFileProperty, SurvivesADamagedByte, ())
 {
     std::string text = kDemo;
     const auto at = static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(text.size())));
     switch (*rc::gen::inRange(0, 3)) {
-        case 0: text[at] = *rc::gen::arbitrary<char>(); break;
-        case 1: text.erase(at, static_cast<size_t>(*rc::gen::inRange(1, 40))); break;
-        default: text.insert(at, text.substr(at, 30)); break;
+        case 0:
+            text[at] = *rc::gen::arbitrary<char>();
+            break;
+        case 1:
+            text.erase(at, static_cast<size_t>(*rc::gen::inRange(1, 40)));
+            break;
+        default:
+            text.insert(at, text.substr(at, 30));
+            break;
     }
     const auto document = readPlanText(text, "x.reed");
     if (!document) return;
@@ -147,7 +172,8 @@ TEST(PlanSchema, SpeaksDraftSevenAndKnowsTheTables)
 {
     const std::string schema = planSchemaText();
     EXPECT_NE(schema.find("draft-07"), std::string::npos);
-    for (const char* word : {"\"places\"", "\"stages\"", "\"capacitance_f\"", "\"^w[1-9][0-9]{0,8}$\"", "\"estate\""}) EXPECT_NE(schema.find(word), std::string::npos) << word;
+    for (const char* word : {"\"places\"", "\"stages\"", "\"capacitance_f\"", "\"^w[1-9][0-9]{0,8}$\"", "\"estate\""})
+        EXPECT_NE(schema.find(word), std::string::npos) << word;
 }
 
 }  // namespace

@@ -9,7 +9,10 @@
 namespace core {
 namespace {
 
-JobPlan jobOf(const Plan& plan) { return planJob(kFound, plan.job.goal, tests::evaluated(plan)); }
+JobPlan jobOf(const Plan& plan)
+{
+    return planJob(kFound, plan.job.goal, tests::evaluated(plan));
+}
 
 Plan newDriverAndCapacitor()
 {
@@ -19,11 +22,13 @@ Plan newDriverAndCapacitor()
 
 std::ptrdiff_t firstOf(const JobPlan& job, StepKind kind)
 {
-    return std::find_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; }) - job.steps.begin();
+    return std::find_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; }) -
+           job.steps.begin();
 }
 std::ptrdiff_t lastOf(const JobPlan& job, StepKind kind)
 {
-    return job.steps.rend() - std::find_if(job.steps.rbegin(), job.steps.rend(), [&](const Step& step) { return step.kind == kind; }) - 1;
+    return job.steps.rend() -
+           std::find_if(job.steps.rbegin(), job.steps.rend(), [&](const Step& step) { return step.kind == kind; }) - 1;
 }
 std::ptrdiff_t countOf(const JobPlan& job, StepKind kind)
 {
@@ -38,7 +43,8 @@ TEST(JobPlan, NothingPlannedIsNothingToDo)
     EXPECT_EQ(job.minutes, 0.0);
 }
 
-// The order is a fact of the trade: battery first, trial before the panels go back, on a trial fuse; common practice, no source.
+// The order is a fact of the trade: battery first, trial before the panels go back, on a trial fuse; common practice,
+// no source.
 TEST(JobPlan, GoesInTheOrderOfTheTrade)
 {
     const JobPlan job = jobOf(newDriverAndCapacitor());
@@ -53,15 +59,19 @@ TEST(JobPlan, GoesInTheOrderOfTheTrade)
 TEST(JobPlan, DoesBothPlaces)
 {
     const JobPlan job = jobOf(newDriverAndCapacitor());
-    for (const StepKind kind : {StepKind::OpenTrim, StepKind::RemoveDriver, StepKind::SwapLead, StepKind::MakeLead, StepKind::FitDriver, StepKind::CloseTrim}) EXPECT_EQ(countOf(job, kind), 2);
+    for (const StepKind kind : {StepKind::OpenTrim, StepKind::RemoveDriver, StepKind::SwapLead, StepKind::MakeLead,
+                                StepKind::FitDriver, StepKind::CloseTrim})
+        EXPECT_EQ(countOf(job, kind), 2);
     EXPECT_EQ(countOf(job, StepKind::PowerDown), 1);
 }
 
 TEST(JobPlan, CautionsStandAtTheirStep)
 {
     const JobPlan job = jobOf(newDriverAndCapacitor());
-    for (const auto& [kind, caution] : {std::pair{StepKind::OpenTrim, Caution::Restraints}, std::pair{StepKind::PowerDown, Caution::BatteryFirst},
-                                        std::pair{StepKind::PowerUpTrial, Caution::RestraintPlugsOpen}, std::pair{StepKind::TrySound, Caution::HearingStartLow}}) {
+    for (const auto& [kind, caution] :
+         {std::pair{StepKind::OpenTrim, Caution::Restraints}, std::pair{StepKind::PowerDown, Caution::BatteryFirst},
+          std::pair{StepKind::PowerUpTrial, Caution::RestraintPlugsOpen},
+          std::pair{StepKind::TrySound, Caution::HearingStartLow}}) {
         const auto& cautions = job.steps.at(static_cast<size_t>(firstOf(job, kind))).cautions;
         EXPECT_NE(std::find(cautions.begin(), cautions.end(), caution), cautions.end());
     }
@@ -86,7 +96,10 @@ TEST(JobPlan, WiringSaysWhatStaysAndWhatIsNew)
 {
     const Plan plan = tests::demoPlan();
     const JobPlan job = jobOf(apply(plan, bypass(plan, {tests::kLeftPlug, "C"})).plan);
-    const auto count = [&](WireState state) { return std::count_if(job.wires.begin(), job.wires.end(), [&](const WireRow& row) { return row.state == state; }); };
+    const auto count = [&](WireState state) {
+        return std::count_if(job.wires.begin(), job.wires.end(),
+                             [&](const WireRow& row) { return row.state == state; });
+    };
     EXPECT_EQ(count(WireState::Kept), 8);
     EXPECT_EQ(count(WireState::New), 2);
     EXPECT_EQ(countOf(job, StepKind::LinkAcross), 2);

@@ -1,4 +1,5 @@
-// Each rule: it fires, it stays silent, and it turns exactly at its limit. Limits: common practice, no source, unless said.
+// Each rule: it fires, it stays silent, and it turns exactly at its limit. Limits: common practice, no source, unless
+// said.
 #include <gtest/gtest.h>
 
 #include <algorithm>
@@ -22,10 +23,19 @@ struct RuleRow {
     std::optional<Severity> expected;
     bool couldBe = false;
 };
-void PrintTo(const RuleRow& row, std::ostream* out) { *out << row.what; }
+void PrintTo(const RuleRow& row, std::ostream* out)
+{
+    *out << row.what;
+}
 
-void measureFactory(Plan& plan, double re_ohm) { plan.parts[{9}].figures[Quantity::Re_ohm] = Known{re_ohm, {Origin::Measured}}; }
-void outputFilter(Plan& plan) { plan.parts[{7}].figures[Quantity::HighPass_hz] = Known{120.0}; }
+void measureFactory(Plan& plan, double re_ohm)
+{
+    plan.parts[{9}].figures[Quantity::Re_ohm] = Known{re_ohm, {Origin::Measured}};
+}
+void outputFilter(Plan& plan)
+{
+    plan.parts[{7}].figures[Quantity::HighPass_hz] = Known{120.0};
+}
 const auto kMeasured = [](Plan& plan) { measureFactory(plan, 5.0); };
 const auto kUnknownMinimum = [](Plan& plan) {
     measureFactory(plan, 5.0);
@@ -50,9 +60,12 @@ const auto kLoadedWith = [](double ohm) {
 // Equal drivers before and after but for the sensitivity, so that the change of level is what the figures say.
 const auto kSameButSensitivity = [](double before_db, double re_ohm) {
     return [=](Plan& plan) {
-        for (const auto& [quantity, value] : {Figure{Quantity::Re_ohm, re_ohm}, Figure{Quantity::Nominal_ohm, 6.0}, Figure{Quantity::Sensitivity_db, before_db}}) plan.parts[{9}].figures[quantity] = Known{value};
+        for (const auto& [quantity, value] : {Figure{Quantity::Re_ohm, re_ohm}, Figure{Quantity::Nominal_ohm, 6.0},
+                                              Figure{Quantity::Sensitivity_db, before_db}})
+            plan.parts[{9}].figures[quantity] = Known{value};
         kNoCapacitor(plan);
-        for (const int plug : {11, 13}) plan.wires[{kFactory, drawId<WireId>(plan)}] = Wire{{{plug}, "h-"}, {{plug}, "s-"}};
+        for (const int plug : {11, 13})
+            plan.wires[{kFactory, drawId<WireId>(plan)}] = Wire{{{plug}, "h-"}, {{plug}, "s-"}};
     };
 };
 
@@ -70,7 +83,8 @@ TEST_P(Rule, SpeaksAsItsLimitSays)
         plan = tests::withDriver(plan, part);
     }
     const auto findings = judge(plan, tests::evaluated(plan));
-    const auto found = std::find_if(findings.begin(), findings.end(), [&](const Finding& f) { return f.rule == row.rule; });
+    const auto found =
+        std::find_if(findings.begin(), findings.end(), [&](const Finding& f) { return f.rule == row.rule; });
     ASSERT_EQ(found != findings.end(), row.expected.has_value());
     if (!row.expected) return;
     EXPECT_EQ(found->severity, *row.expected);
@@ -84,44 +98,95 @@ constexpr auto kStop = Severity::Stop;
 constexpr auto kCare = Severity::Care;
 constexpr auto kNote = Severity::Note;
 // Source of 0.80: IEC 60268-5, |Z| may fall to 80 % of nominal; 0.70: common practice. The minimum is 4 ohm.
-INSTANTIATE_TEST_SUITE_P(Load1, Rule,
-                         testing::Values(RuleRow{"3.30 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.30), {}}, RuleRow{"3.20 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.20), {}},
-                                         RuleRow{"3.19 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.19), kCare}, RuleRow{"3.00 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.00), kCare},
-                                         RuleRow{"2.80 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(2.80), kCare}, RuleRow{"2.79 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(2.79), kStop},
-                                         RuleRow{"a dead short", RuleId::LoadUnderMinimum, {}, [](Plan& p) { p.wires[{p.job.goal, drawId<WireId>(p)}] = Wire{{tests::kRadio, "RL+"}, {tests::kRadio, "RL-"}}; }, kStop}));
-INSTANTIATE_TEST_SUITE_P(Load2, Rule,
-                         testing::Values(RuleRow{"4.51 of 5", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 4.51}}, kMeasured, {}}, RuleRow{"4.50 of 5", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 4.50}}, kMeasured, {}},
-                                         RuleRow{"4.49 of 5", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 4.49}}, kMeasured, kCare},
-                                         RuleRow{"3.3 of 5, minimum known", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 3.3}}, kMeasured, kCare},
-                                         RuleRow{"3.50 of 5, minimum unknown", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 3.50}}, kUnknownMinimum, kCare},
-                                         RuleRow{"3.49 of 5, minimum unknown", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 3.49}}, kUnknownMinimum, kStop},
-                                         RuleRow{"old one not measured", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 3.3}}, {}, kCare, true}));
+INSTANTIATE_TEST_SUITE_P(
+    Load1, Rule,
+    testing::Values(
+        RuleRow{"3.30 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.30), {}},
+        RuleRow{"3.20 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.20), {}},
+        RuleRow{"3.19 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.19), kCare},
+        RuleRow{"3.00 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(3.00), kCare},
+        RuleRow{"2.80 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(2.80), kCare},
+        RuleRow{"2.79 of 4", RuleId::LoadUnderMinimum, {}, kLoadedWith(2.79), kStop},
+        RuleRow{"a dead short",
+                RuleId::LoadUnderMinimum,
+                {},
+                [](Plan& p) {
+                    p.wires[{p.job.goal, drawId<WireId>(p)}] = Wire{{tests::kRadio, "RL+"}, {tests::kRadio, "RL-"}};
+                },
+                kStop}));
+INSTANTIATE_TEST_SUITE_P(
+    Load2, Rule,
+    testing::Values(
+        RuleRow{"4.51 of 5", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 4.51}}, kMeasured, {}},
+        RuleRow{"4.50 of 5", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 4.50}}, kMeasured, {}},
+        RuleRow{"4.49 of 5", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 4.49}}, kMeasured, kCare},
+        RuleRow{"3.3 of 5, minimum known", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 3.3}}, kMeasured, kCare},
+        RuleRow{"3.50 of 5, minimum unknown",
+                RuleId::LowerLoadOnFactory,
+                {{Quantity::Re_ohm, 3.50}},
+                kUnknownMinimum,
+                kCare},
+        RuleRow{"3.49 of 5, minimum unknown",
+                RuleId::LowerLoadOnFactory,
+                {{Quantity::Re_ohm, 3.49}},
+                kUnknownMinimum,
+                kStop},
+        RuleRow{"old one not measured", RuleId::LowerLoadOnFactory, {{Quantity::Re_ohm, 3.3}}, {}, kCare, true}));
 // The new coil has 6.1 against 6.0 ohm, so that the load counts as higher; all else is the sensitivity.
-const std::vector<Figure> kQuieter{{Quantity::Re_ohm, 6.1}, {Quantity::Nominal_ohm, 6.0}, {Quantity::Sensitivity_db, 85.0}};
-INSTANTIATE_TEST_SUITE_P(Load3, Rule,
-                         testing::Values(RuleRow{"0.9 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(85.9, 6.0), {}}, RuleRow{"1.1 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(86.1, 6.0), kNote, true},
-                                         RuleRow{"2.9 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(87.9, 6.0), kNote, true}, RuleRow{"3.1 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(88.1, 6.0), kCare, true},
-                                         RuleRow{"less, but no higher load", RuleId::LessLevel, kQuieter, kSameButSensitivity(88.1, 6.2), {}}));
+const std::vector<Figure> kQuieter{
+    {Quantity::Re_ohm, 6.1}, {Quantity::Nominal_ohm, 6.0}, {Quantity::Sensitivity_db, 85.0}};
+INSTANTIATE_TEST_SUITE_P(
+    Load3, Rule,
+    testing::Values(RuleRow{"0.9 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(85.9, 6.0), {}},
+                    RuleRow{"1.1 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(86.1, 6.0), kNote, true},
+                    RuleRow{"2.9 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(87.9, 6.0), kNote, true},
+                    RuleRow{"3.1 dB less", RuleId::LessLevel, kQuieter, kSameButSensitivity(88.1, 6.0), kCare, true},
+                    RuleRow{
+                        "less, but no higher load", RuleId::LessLevel, kQuieter, kSameButSensitivity(88.1, 6.2), {}}));
 // 16 W into 4 ohm: a sine gives a 3.3 ohm coil up to 19.4 W where its impedance is least.
 const auto kRated = [](double watts) {
-    return std::vector<Figure>{{Quantity::Re_ohm, 3.3}, {Quantity::Nominal_ohm, 4.0}, {Quantity::Le_h, 0.0}, {Quantity::Power_w, watts}, {Quantity::Fs_hz, 110.0},
-                               {Quantity::Qms, 4.5}, {Quantity::Qes, 0.95}, {Quantity::Vas_m3, 1.8e-3}};
+    return std::vector<Figure>{{Quantity::Re_ohm, 3.3},    {Quantity::Nominal_ohm, 4.0}, {Quantity::Le_h, 0.0},
+                               {Quantity::Power_w, watts}, {Quantity::Fs_hz, 110.0},     {Quantity::Qms, 4.5},
+                               {Quantity::Qes, 0.95},      {Quantity::Vas_m3, 1.8e-3}};
 };
-INSTANTIATE_TEST_SUITE_P(Load4, Rule,
-                         testing::Values(RuleRow{"rated amply", RuleId::CoilOverRating, kRated(30.0), kNoCapacitor, {}}, RuleRow{"sine under four times", RuleId::CoilOverRating, kRated(4.9), kNoCapacitor, {}},
-                                         RuleRow{"sine over four times, no high-pass", RuleId::CoilOverRating, kRated(4.7), kNoCapacitor, kStop},
-                                         RuleRow{"the same behind its capacitor", RuleId::CoilOverRating, kRated(4.7), {}, {}},
-                                         RuleRow{"programme over the rating", RuleId::CoilOverRating, kRated(0.5), {}, kCare}));
+INSTANTIATE_TEST_SUITE_P(
+    Load4, Rule,
+    testing::Values(RuleRow{"rated amply", RuleId::CoilOverRating, kRated(30.0), kNoCapacitor, {}},
+                    RuleRow{"sine under four times", RuleId::CoilOverRating, kRated(4.9), kNoCapacitor, {}},
+                    RuleRow{"sine over four times, no high-pass", RuleId::CoilOverRating, kRated(4.7), kNoCapacitor,
+                            kStop},
+                    RuleRow{"the same behind its capacitor", RuleId::CoilOverRating, kRated(4.7), {}, {}},
+                    RuleRow{"programme over the rating", RuleId::CoilOverRating, kRated(0.5), {}, kCare}));
 // Corner moves by log2 of the ratio of nominal impedances; a third of an octave is a ratio of 1.26: 6 to 4.762 ohm.
-INSTANTIATE_TEST_SUITE_P(Split2, Rule,
-                         testing::Values(RuleRow{"4 ohm", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 4.0}}, {}, kCare}, RuleRow{"8 ohm", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 8.0}}, {}, kCare},
-                                         RuleRow{"just inside", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 6.0 / std::cbrt(2.0)}}, {}, {}},
-                                         RuleRow{"just outside", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 0.9999 * 6.0 / std::cbrt(2.0)}}, {}, kCare},
-                                         RuleRow{"same ohms", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 6.0}}, {}, {}}, RuleRow{"bypassed", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 4.0}}, kNoCapacitor, {}}));
-INSTANTIATE_TEST_SUITE_P(Split3, Rule,
-                         testing::Values(RuleRow{"filtered output, capacitor", RuleId::CapacitorOnFilteredOutput, {}, outputFilter, kNote}, RuleRow{"no filter", RuleId::CapacitorOnFilteredOutput, {}, {}, {}},
-                                         RuleRow{"a filter that somebody set", RuleId::CapacitorOnFilteredOutput, {}, [](Plan& p) { p.settings[{kFound, {tests::kRadio, "RL"}}] = Setting{.highPass = Filter{80.0, 2}}; }, kNote},
-                                         RuleRow{"filtered, no capacitor", RuleId::CapacitorOnFilteredOutput, {}, [](Plan& p) { outputFilter(p); kNoCapacitor(p); }, {}}));
+INSTANTIATE_TEST_SUITE_P(
+    Split2, Rule,
+    testing::Values(
+        RuleRow{"4 ohm", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 4.0}}, {}, kCare},
+        RuleRow{"8 ohm", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 8.0}}, {}, kCare},
+        RuleRow{"just inside", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 6.0 / std::cbrt(2.0)}}, {}, {}},
+        RuleRow{
+            "just outside", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 0.9999 * 6.0 / std::cbrt(2.0)}}, {}, kCare},
+        RuleRow{"same ohms", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 6.0}}, {}, {}},
+        RuleRow{"bypassed", RuleId::KeptCapacitor, {{Quantity::Nominal_ohm, 4.0}}, kNoCapacitor, {}}));
+INSTANTIATE_TEST_SUITE_P(
+    Split3, Rule,
+    testing::Values(RuleRow{"filtered output, capacitor", RuleId::CapacitorOnFilteredOutput, {}, outputFilter, kNote},
+                    RuleRow{"no filter", RuleId::CapacitorOnFilteredOutput, {}, {}, {}},
+                    RuleRow{"a filter that somebody set",
+                            RuleId::CapacitorOnFilteredOutput,
+                            {},
+                            [](Plan& p) {
+                                p.settings[{kFound, {tests::kRadio, "RL"}}] = Setting{.highPass = Filter{80.0, 2}};
+                            },
+                            kNote},
+                    RuleRow{"filtered, no capacitor",
+                            RuleId::CapacitorOnFilteredOutput,
+                            {},
+                            [](Plan& p) {
+                                outputFilter(p);
+                                kNoCapacitor(p);
+                            },
+                            {}}));
 
 // Every mend that is an edit does away with its finding.
 TEST(Mends, EachEditSilencesItsFinding)
@@ -135,7 +200,11 @@ TEST(Mends, EachEditSilencesItsFinding)
                 ++tried;
                 const Plan mended = apply(plan, *edit).plan;
                 const auto left = judge(mended, tests::evaluated(mended));
-                EXPECT_TRUE(std::none_of(left.begin(), left.end(), [&](const Finding& f) { return f.rule == finding.rule && f.where == finding.where && f.severity >= finding.severity; }))
+                EXPECT_TRUE(std::none_of(left.begin(), left.end(),
+                                         [&](const Finding& f) {
+                                             return f.rule == finding.rule && f.where == finding.where &&
+                                                    f.severity >= finding.severity;
+                                         }))
                     << code(finding.rule) << " mend " << static_cast<int>(mend.name);
             }
         }
@@ -155,7 +224,8 @@ TEST(Mends, AnotherDriverIsTheBestOneOfTheShelf)
 {
     const Shop shop = shippedShop();
     const Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-heron-2");
-    const auto edit = answer({SolverRequest::Kind::ChooseDriver, tests::kLeftSpeaker, {}}, plan, shop.practice, shop.shelf);
+    const auto edit =
+        answer({SolverRequest::Kind::ChooseDriver, tests::kLeftSpeaker, {}}, plan, shop.practice, shop.shelf);
     ASSERT_TRUE(edit);
     const Plan mended = apply(plan, *edit).plan;
     EXPECT_TRUE(judge(mended, tests::evaluated(mended)).empty());
@@ -166,12 +236,15 @@ TEST(Judge, PutsTheWorstFirstAndSpeaksOnceForAPairThatIsAlike)
 {
     const Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-heron-2");
     const auto findings = judge(plan, tests::evaluated(plan));
-    EXPECT_TRUE(std::is_sorted(findings.begin(), findings.end(), [](const Finding& a, const Finding& b) { return a.severity > b.severity; }));
+    EXPECT_TRUE(std::is_sorted(findings.begin(), findings.end(),
+                               [](const Finding& a, const Finding& b) { return a.severity > b.severity; }));
     for (const Finding& finding : findings) {
         if (finding.rule != RuleId::KeptCapacitor) continue;
         EXPECT_EQ(finding.where, (std::vector<Subject>{tests::kLeftSpeaker, tests::kRightSpeaker}));
     }
-    EXPECT_EQ(std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.rule == RuleId::KeptCapacitor; }), 1);
+    EXPECT_EQ(std::count_if(findings.begin(), findings.end(),
+                            [](const Finding& f) { return f.rule == RuleId::KeptCapacitor; }),
+              1);
 }
 
 }  // namespace

@@ -18,7 +18,8 @@ Edit renamed(const Plan& plan, const std::string& customer)
 TEST(Edit, UndoGivesAnEqualPlan)
 {
     const Plan plan = tests::demoPlan();
-    const Applied applied = apply(plan, fitPart(plan, tests::kLeftSpeaker, tests::driverPart("x", {{Quantity::Re_ohm, 3.3}})));
+    const Applied applied =
+        apply(plan, fitPart(plan, tests::kLeftSpeaker, tests::driverPart("x", {{Quantity::Re_ohm, 3.3}})));
     EXPECT_NE(applied.plan, plan);
     EXPECT_EQ(apply(applied.plan, applied.inverse).plan, plan);
 }
@@ -75,8 +76,10 @@ RC_GTEST_PROP(EditProperty, DifferenceAppliedGivesTheOtherPlan, ())
         plan.job.customer = *rc::gen::string<std::string>();
         for (const int number : *rc::gen::container<std::vector<int>>(rc::gen::inRange(1, 12))) {
             const StageId stage = *rc::gen::element(kFactory, kFound, plan.job.goal);
-            if (*rc::gen::arbitrary<bool>()) plan.devices[{stage, DeviceId{number}}] = Device{.part = {7}, .label = std::to_string(number)};
-            else plan.devices[{stage, DeviceId{number}}] = std::nullopt;
+            if (*rc::gen::arbitrary<bool>())
+                plan.devices[{stage, DeviceId{number}}] = Device{.part = {7}, .label = std::to_string(number)};
+            else
+                plan.devices[{stage, DeviceId{number}}] = std::nullopt;
             if (*rc::gen::arbitrary<bool>()) plan.parts.erase(PartId{number});
         }
         return plan;

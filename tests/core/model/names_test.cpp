@@ -13,12 +13,18 @@ TEST(Names, AnIdIsItsLetterAndNumber)
 }
 
 class NoId : public testing::TestWithParam<const char*> {};
-TEST_P(NoId, IsRefused) { EXPECT_FALSE(idFromText<DeviceId>(GetParam())); }
-INSTANTIATE_TEST_SUITE_P(Texts, NoId, testing::Values("", "d", "17", "t17", "d0", "d017", "d-1", "d1x", "d 1", "d9999999999"));
+TEST_P(NoId, IsRefused)
+{
+    EXPECT_FALSE(idFromText<DeviceId>(GetParam()));
+}
+INSTANTIATE_TEST_SUITE_P(Texts, NoId,
+                         testing::Values("", "d", "17", "t17", "d0", "d017", "d-1", "d1x", "d 1", "d9999999999"));
 
 TEST(Names, ASubjectReadsBackFromItsText)
 {
-    const Subject subjects[] = {std::monostate{}, PartId{7}, Inside{{7}, "1"}, PlaceId{3}, DeviceId{9}, Port{{9}, "RL"}, WireId{12}, RunId{{{9}, "RL"}, {{11}, "1"}}, ListenerId{5}};
+    const Subject subjects[] = {std::monostate{}, PartId{7},       Inside{{7}, "1"}, PlaceId{3},
+                                DeviceId{9},      Port{{9}, "RL"}, WireId{12},       RunId{{{9}, "RL"}, {{11}, "1"}},
+                                ListenerId{5}};
     for (const Subject& subject : subjects) EXPECT_EQ(subjectFromText(textOf(subject)), subject) << textOf(subject);
 }
 
@@ -35,7 +41,8 @@ TEST(Names, AnAddressReadsBackFromItsText)
 TEST(Names, APinNeedsADeviceAndATerminal)
 {
     EXPECT_EQ(pinFromText("d9.RL+"), (Pin{{9}, "RL+"}));
-    for (const char* text : {"d9", "d9.", ".RL+", "t9.RL+", "d9.a.b", "d9.a>b"}) EXPECT_FALSE(pinFromText(text)) << text;
+    for (const char* text : {"d9", "d9.", ".RL+", "t9.RL+", "d9.a.b", "d9.a>b"})
+        EXPECT_FALSE(pinFromText(text)) << text;
 }
 
 TEST(Names, EveryEnumeratorReadsBack)

@@ -22,7 +22,10 @@ struct BrokenRow {
     std::function<void(Plan&)> breakIt;
     const char* where;
 };
-void PrintTo(const BrokenRow& row, std::ostream* out) { *out << row.what; }
+void PrintTo(const BrokenRow& row, std::ostream* out)
+{
+    *out << row.what;
+}
 class BrokenPlan : public testing::TestWithParam<BrokenRow> {};
 
 TEST_P(BrokenPlan, IsRefusedWithItsPlace)
@@ -49,17 +52,52 @@ INSTANTIATE_TEST_SUITE_P(
         BrokenRow{"both follow", [](Plan& p) { p.places[{3}].followsPair = true; }, "/places/p3/followsPair"},
         BrokenRow{"a place on the moon", [](Plan& p) { p.places[{3}].frame.at_m.x = 4e8; }, "/places/p3/frame/at_m"},
         BrokenRow{"a head that is no number", [](Plan& p) { p.listeners[{5}].head_m.z = NAN; }, "/listeners/e5/head_m"},
-        BrokenRow{"a figure out of its range", [](Plan& p) { p.parts[{9}].figures[Quantity::Re_ohm] = Known{-1.0}; }, "/parts/t9/figures/re_ohm"},
-        BrokenRow{"a reading that is not there", [](Plan& p) { p.parts[{9}].figures[Quantity::Re_ohm] = Known{5.0, {Origin::Measured, false, {20}}}; }, "/parts/t9/figures/re_ohm"},
-        BrokenRow{"a twin that is not there", [](Plan& p) { p.parts[{7}].inside["RL"].twin = "FL"; }, "/parts/t7/inside/RL/twin"},
-        BrokenRow{"an element without an end", [](Plan& p) { p.parts[{9}].inside["1"].b.clear(); }, "/parts/t9/inside/1"},
-        BrokenRow{"a name with a dot", [](Plan& p) { p.parts[{9}].inside["a.b"] = {ElementKind::Coil, "1+", "1-"}; }, "/parts/t9/inside/a.b"},
-        BrokenRow{"a device of no part", [](Plan& p) { p.devices[{kFactory, {12}}]->part = {20}; }, "/stages/s1/devices/d12/part"},
-        BrokenRow{"a device at no place", [](Plan& p) { p.devices[{kFactory, {12}}]->at = {20}; }, "/stages/s1/devices/d12/at"},
-        BrokenRow{"a wire to a device no stage has", [](Plan& p) { p.wires[{kFactory, {16}}]->a.device = {20}; }, "/stages/s1/wires/w16/a"},
-        BrokenRow{"a filter at no frequency", [](Plan& p) { p.settings[{kGoal, {{10}, "RL"}}] = Setting{.highPass = Filter{0.0, 2}}; }, "/stages/s24/settings/d10.RL"},
-        BrokenRow{"a reading at no stage", [](Plan& p) { p.readings[{20}] = {.of = {DeviceId{12}, Quantity::Re_ohm}, .stage = {88}, .value = 3.3}; }, "/readings/r20/stage"},
-        BrokenRow{"an alteration at no place", [](Plan& p) { p.alterations[{kGoal, {20}}] = Alteration{.place = {20}}; }, "/stages/s24/alterations/a20/place"}));
+        BrokenRow{"a figure out of its range", [](Plan& p) { p.parts[{9}].figures[Quantity::Re_ohm] = Known{-1.0}; },
+                  "/parts/t9/figures/re_ohm"},
+        BrokenRow{"a reading that is not there",
+                  [](Plan& p) {
+                      p.parts[{9}].figures[Quantity::Re_ohm] = Known{5.0, {Origin::Measured, false, {20}}};
+                  },
+                  "/parts/t9/figures/re_ohm"},
+        BrokenRow{"a twin that is not there", [](Plan& p) { p.parts[{7}].inside["RL"].twin = "FL"; },
+                  "/parts/t7/inside/RL/twin"},
+        BrokenRow{"an element without an end", [](Plan& p) { p.parts[{9}].inside["1"].b.clear(); },
+                  "/parts/t9/inside/1"},
+        BrokenRow{"a name with a dot",
+                  [](Plan& p) {
+                      p.parts[{9}].inside["a.b"] = {ElementKind::Coil, "1+", "1-"};
+                  },
+                  "/parts/t9/inside/a.b"},
+        BrokenRow{"a device of no part",
+                  [](Plan& p) {
+                      p.devices[{kFactory, {12}}]->part = {20};
+                  },
+                  "/stages/s1/devices/d12/part"},
+        BrokenRow{"a device at no place",
+                  [](Plan& p) {
+                      p.devices[{kFactory, {12}}]->at = {20};
+                  },
+                  "/stages/s1/devices/d12/at"},
+        BrokenRow{"a wire to a device no stage has",
+                  [](Plan& p) {
+                      p.wires[{kFactory, {16}}]->a.device = {20};
+                  },
+                  "/stages/s1/wires/w16/a"},
+        BrokenRow{"a filter at no frequency",
+                  [](Plan& p) {
+                      p.settings[{kGoal, {{10}, "RL"}}] = Setting{.highPass = Filter{0.0, 2}};
+                  },
+                  "/stages/s24/settings/d10.RL"},
+        BrokenRow{"a reading at no stage",
+                  [](Plan& p) {
+                      p.readings[{20}] = {.of = {DeviceId{12}, Quantity::Re_ohm}, .stage = {88}, .value = 3.3};
+                  },
+                  "/readings/r20/stage"},
+        BrokenRow{"an alteration at no place",
+                  [](Plan& p) {
+                      p.alterations[{kGoal, {20}}] = Alteration{.place = {20}};
+                  },
+                  "/stages/s24/alterations/a20/place"}));
 
 TEST(Validate, ALooseWireIsLegal)
 {

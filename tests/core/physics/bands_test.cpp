@@ -12,13 +12,17 @@
 namespace core {
 namespace {
 
-// Source: the ripple L(f) = 6 sin(2 pi log2(f/100)/1.5) dB on 1201 points of 20 Hz-20 kHz, means computed independently.
+// Source: the ripple L(f) = 6 sin(2 pi log2(f/100)/1.5) dB on 1201 points of 20 Hz-20 kHz, means computed
+// independently.
 TEST(Bands, MeanOfARippleIsThePrintedOne)
 {
     const Eigen::ArrayXd frequency_hz = 20.0 * (Eigen::ArrayXd::LinSpaced(1201, 0.0, 1.0) * std::log(1000.0)).exp();
-    const Eigen::ArrayXd level_db = 6.0 * ((frequency_hz / 100.0).log() / std::numbers::ln2 * (2.0 * std::numbers::pi / 1.5)).sin();
+    const Eigen::ArrayXd level_db =
+        6.0 * ((frequency_hz / 100.0).log() / std::numbers::ln2 * (2.0 * std::numbers::pi / 1.5)).sin();
     const std::array<double, 4> printed{1.81535, 0.881977, 2.27057, 0.828955};
-    for (const BandEdges& edges : kBands) EXPECT_NEAR(bandMean_db(frequency_hz, level_db, edges.low_hz, edges.high_hz), printed[static_cast<size_t>(edges.band)], 1e-4);
+    for (const BandEdges& edges : kBands)
+        EXPECT_NEAR(bandMean_db(frequency_hz, level_db, edges.low_hz, edges.high_hz),
+                    printed[static_cast<size_t>(edges.band)], 1e-4);
 }
 
 TEST(Bands, MeanOfAFlatLineIsItsLevel)
@@ -42,7 +46,10 @@ struct OhmmeterRow {
     std::vector<NominalCandidate> candidates{};
     bool likely = false;
 };
-void PrintTo(const OhmmeterRow& row, std::ostream* out) { *out << row.reading_ohm << " ohm"; }
+void PrintTo(const OhmmeterRow& row, std::ostream* out)
+{
+    *out << row.reading_ohm << " ohm";
+}
 class Ohmmeter : public testing::TestWithParam<OhmmeterRow> {};
 
 // Windows of 0.70-0.90 (core) and 0.60-1.00 (wide) of nominal: common practice, no source. Ratios are plain division.
@@ -59,9 +66,12 @@ TEST_P(Ohmmeter, ListsTheNominalValuesItSpeaksFor)
     }
 }
 INSTANTIATE_TEST_SUITE_P(Readings, Ohmmeter,
-                         testing::Values(OhmmeterRow{3.2, {{4, 0.800000, true}}, true}, OhmmeterRow{2.7, {{3, 0.900000, true}, {4, 0.675000, false}}},
-                                         OhmmeterRow{3.8, {{4, 0.950000, false}, {6, 0.633333, false}}}, OhmmeterRow{5.2, {{6, 0.866667, true}, {8, 0.650000, false}}},
-                                         OhmmeterRow{1.9, {{2, 0.950000, false}, {3, 0.633333, false}}}, OhmmeterRow{1.0, {}}, OhmmeterRow{12.0, {}}));
+                         testing::Values(OhmmeterRow{3.2, {{4, 0.800000, true}}, true},
+                                         OhmmeterRow{2.7, {{3, 0.900000, true}, {4, 0.675000, false}}},
+                                         OhmmeterRow{3.8, {{4, 0.950000, false}, {6, 0.633333, false}}},
+                                         OhmmeterRow{5.2, {{6, 0.866667, true}, {8, 0.650000, false}}},
+                                         OhmmeterRow{1.9, {{2, 0.950000, false}, {3, 0.633333, false}}},
+                                         OhmmeterRow{1.0, {}}, OhmmeterRow{12.0, {}}));
 
 TEST(Ohmmeter, TellsAnOpenReadingFromAWrongLeadValue)
 {

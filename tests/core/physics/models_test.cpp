@@ -1,4 +1,5 @@
-// Every row of tests/reference/models.csv: a model, its inputs, one of its outputs and the printed value, each with its source.
+// Every row of tests/reference/models.csv: a model, its inputs, one of its outputs and the printed value, each with its
+// source.
 #include <gtest/gtest.h>
 
 #include <cmath>
@@ -25,17 +26,34 @@ namespace {
 using Inputs = std::map<std::string, double>;
 using Outputs = std::map<std::string, double>;
 
-Eigen::ArrayXd one(double value) { return Eigen::ArrayXd::Constant(1, value); }
-double decibels(double ratio) { return 20.0 * std::log10(ratio); }
-double degrees(std::complex<double> value) { return std::arg(value) * 180.0 / std::numbers::pi; }
+Eigen::ArrayXd one(double value)
+{
+    return Eigen::ArrayXd::Constant(1, value);
+}
+double decibels(double ratio)
+{
+    return 20.0 * std::log10(ratio);
+}
+double degrees(std::complex<double> value)
+{
+    return std::arg(value) * 180.0 / std::numbers::pi;
+}
 
 Outputs driverOutputs(const Inputs& in)
 {
-    const DriverParameters driver{.re_ohm = in.at("re_ohm"), .le_h = in.at("le_h"), .fs_hz = in.at("fs_hz"), .qms = in.at("qms"), .qes = in.at("qes"),
-                                  .vas_m3 = in.at("vas_m3"), .sd_m2 = in.at("sd_m2"), .topCorner_hz = 1e9};
+    const DriverParameters driver{.re_ohm = in.at("re_ohm"),
+                                  .le_h = in.at("le_h"),
+                                  .fs_hz = in.at("fs_hz"),
+                                  .qms = in.at("qms"),
+                                  .qes = in.at("qes"),
+                                  .vas_m3 = in.at("vas_m3"),
+                                  .sd_m2 = in.at("sd_m2"),
+                                  .topCorner_hz = 1e9};
     const DriverMechanics m = mechanics(driver);
-    Outputs out{{"mms_kg", m.mms_kg}, {"cms_m_n", m.cms_m_n}, {"rms_kg_s", m.rms_kg_s}, {"bl_tm", m.bl_tm}, {"res_ohm", m.res_ohm},
-                {"cmes_f", m.cmes_f}, {"lces_h", m.lces_h}, {"sensitivity_db", sensitivity_db(driver)}};
+    Outputs out{{"mms_kg", m.mms_kg},     {"cms_m_n", m.cms_m_n},
+                {"rms_kg_s", m.rms_kg_s}, {"bl_tm", m.bl_tm},
+                {"res_ohm", m.res_ohm},   {"cmes_f", m.cmes_f},
+                {"lces_h", m.lces_h},     {"sensitivity_db", sensitivity_db(driver)}};
     if (!in.contains("f")) return out;
     const std::complex<double> z = impedance_ohm(driver, one(in.at("f")))(0);
     out["impedanceReal_ohm"] = z.real();
@@ -50,31 +68,43 @@ Outputs driverOutputs(const Inputs& in)
 
 Outputs filterOutputs(FilterSide side, const Inputs& in)
 {
-    const std::complex<double> h = butterworth(side, static_cast<int>(in.at("order")), in.at("corner_hz"), one(in.at("f")))(0);
+    const std::complex<double> h =
+        butterworth(side, static_cast<int>(in.at("order")), in.at("corner_hz"), one(in.at("f")))(0);
     return {{"level_db", decibels(std::abs(h))}, {"phase_deg", degrees(h)}};
 }
 
 Outputs stereoOutputs(const Inputs& in)
 {
     const Eigen::ArrayXcd left = Eigen::ArrayXcd::Ones(1);
-    const Eigen::ArrayXcd right = Eigen::ArrayXcd::Constant(1, std::polar(1.0, in.at("angle_deg") * std::numbers::pi / 180.0));
+    const Eigen::ArrayXcd right =
+        Eigen::ArrayXcd::Constant(1, std::polar(1.0, in.at("angle_deg") * std::numbers::pi / 180.0));
     return {{"change_db", 10.0 * std::log10(leftAndRight_pa2(left, right, one(in.at("f")), {})(0))}};
 }
 
 const std::map<std::string, std::function<Outputs(const Inputs&)>>& models()
 {
     static const std::map<std::string, std::function<Outputs(const Inputs&)>> kModels{
-        {"seriesCapacitorCorner", [](const Inputs& in) { return Outputs{{"corner_hz", seriesCapacitorCorner_hz(in.at("capacitance_f"), in.at("resistance_ohm"))->value}}; }},
-        {"seriesCapacitance", [](const Inputs& in) { return Outputs{{"capacitance_f", seriesCapacitance_f(in.at("corner_hz"), in.at("resistance_ohm"))->value}}; }},
+        {"seriesCapacitorCorner",
+         [](const Inputs& in) {
+             return Outputs{
+                 {"corner_hz", seriesCapacitorCorner_hz(in.at("capacitance_f"), in.at("resistance_ohm"))->value}};
+         }},
+        {"seriesCapacitance",
+         [](const Inputs& in) {
+             return Outputs{{"capacitance_f", seriesCapacitance_f(in.at("corner_hz"), in.at("resistance_ohm"))->value}};
+         }},
         {"preferred",
          [](const Inputs& in) {
-             const auto series = in.at("series") == 6 ? PreferredSeries::E6 : in.at("series") == 12 ? PreferredSeries::E12 : PreferredSeries::E24;
+             const auto series = in.at("series") == 6    ? PreferredSeries::E6
+                                 : in.at("series") == 12 ? PreferredSeries::E12
+                                                         : PreferredSeries::E24;
              return Outputs{{"value", nearestPreferred(in.at("value"), series)->value}};
          }},
         {"driver", driverOutputs},
         {"amplifier",
          [](const Inputs& in) {
-             return Outputs{{"voltage_v", largestVoltage_v(outputLimits({in.at("power_w"), in.at("load_ohm")})->value, one(in.at("magnitude_ohm")), 0.8)(0)}};
+             return Outputs{{"voltage_v", largestVoltage_v(outputLimits({in.at("power_w"), in.at("load_ohm")})->value,
+                                                           one(in.at("magnitude_ohm")), 0.8)(0)}};
          }},
         {"butterworthHighPass", [](const Inputs& in) { return filterOutputs(FilterSide::HighPass, in); }},
         {"butterworthLowPass", [](const Inputs& in) { return filterOutputs(FilterSide::LowPass, in); }},
@@ -83,9 +113,19 @@ const std::map<std::string, std::function<Outputs(const Inputs&)>>& models()
              const double top = programmeWeight({}, frequencyGrid_hz()).maxCoeff();
              return Outputs{{"relative_db", 10.0 * std::log10(programmeWeight({}, one(in.at("f")))(0) / top)}};
          }},
-        {"programmeShare", [](const Inputs& in) { return Outputs{{"share", programmeShare(in.at("crestFactor_db"))}}; }},
-        {"conductor", [](const Inputs& in) { return Outputs{{"resistance_ohm", conductorResistance_ohm({.length_m = in.at("length_m"), .area_m2 = in.at("area_m2")})}}; }},
-        {"awg", [](const Inputs& in) { return Outputs{{"area_m2", awgArea_m2(in.at("gauge"))}}; }},
+        {"programmeShare",
+         [](const Inputs& in) {
+             return Outputs{{"share", programmeShare(in.at("crestFactor_db"))}};
+         }},
+        {"conductor",
+         [](const Inputs& in) {
+             return Outputs{{"resistance_ohm",
+                             conductorResistance_ohm({.length_m = in.at("length_m"), .area_m2 = in.at("area_m2")})}};
+         }},
+        {"awg",
+         [](const Inputs& in) {
+             return Outputs{{"area_m2", awgArea_m2(in.at("gauge"))}};
+         }},
         {"stereo", stereoOutputs},
         {"path",
          [](const Inputs& in) {
@@ -103,13 +143,16 @@ TEST_P(Model, GivesThePrintedValue)
     const tests::ReferenceRow& row = GetParam();
     Inputs inputs;
     std::istringstream fields(row.at("inputs"));
-    for (std::string field; fields >> field;) inputs[field.substr(0, field.find('='))] = std::stod(field.substr(field.find('=') + 1));
+    for (std::string field; fields >> field;)
+        inputs[field.substr(0, field.find('='))] = std::stod(field.substr(field.find('=') + 1));
     const Outputs outputs = models().at(row.at("model"))(inputs);
-    EXPECT_NEAR(outputs.at(row.at("output")), std::stod(row.at("value")), tests::halfLastDigit(row.at("value"))) << row.at("inputs") << ", source: " << row.at("source");
+    EXPECT_NEAR(outputs.at(row.at("output")), std::stod(row.at("value")), tests::halfLastDigit(row.at("value")))
+        << row.at("inputs") << ", source: " << row.at("source");
 }
 
-INSTANTIATE_TEST_SUITE_P(Reference, Model, testing::ValuesIn(tests::referenceRows("models.csv")),
-                         [](const auto& row) { return row.param.at("model") + "_" + row.param.at("output") + "_" + std::to_string(row.index); });
+INSTANTIATE_TEST_SUITE_P(Reference, Model, testing::ValuesIn(tests::referenceRows("models.csv")), [](const auto& row) {
+    return row.param.at("model") + "_" + row.param.at("output") + "_" + std::to_string(row.index);
+});
 
 // Source: the definition of the grid, 20 x 10^(i/160) Hz.
 TEST(Grid, RunsFromTwentyHertzToTwentyKilohertz)
@@ -128,7 +171,10 @@ TEST(SeriesCapacitor, RefusesWhatIsNoPositiveNumber)
     EXPECT_EQ(seriesCapacitorCorner_hz(1e-300, 1e-300).error().code, ErrorCode::OutOfDomain);
 }
 
-TEST(Amplifier, RefusesARatingWithoutPower) { EXPECT_EQ(outputLimits({0.0, 4.0}).error().quantity, "power_w"); }
+TEST(Amplifier, RefusesARatingWithoutPower)
+{
+    EXPECT_EQ(outputLimits({0.0, 4.0}).error().quantity, "power_w");
+}
 
 // Source: Small (1972); the two formulas of the reference efficiency agree, so one inverts the other.
 TEST(Driver, SensitivityAndVasInvertEachOther)

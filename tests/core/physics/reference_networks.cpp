@@ -41,7 +41,8 @@ std::vector<NetworkRow> networkRows()
 {
     std::vector<NetworkRow> rows;
     for (const auto& row : referenceRows("networks.csv"))
-        rows.push_back({row.at("network"), row.at("node"), number(row, "frequency_hz"), number(row, "level_db"), number(row, "phase_deg"), number(row, "input_ohm")});
+        rows.push_back({row.at("network"), row.at("node"), number(row, "frequency_hz"), number(row, "level_db"),
+                        number(row, "phase_deg"), number(row, "input_ohm")});
     return rows;
 }
 
@@ -58,10 +59,14 @@ core::Network referenceNetwork(const std::string& name)
         std::istringstream fields(line);
         std::string element, plus, minus, value;
         fields >> element >> plus >> minus >> value;
-        const std::map<char, core::NetworkKind> kinds{{'R', core::NetworkKind::Resistor}, {'L', core::NetworkKind::Inductor}, {'C', core::NetworkKind::Capacitor}, {'V', core::NetworkKind::VoltageSource}};
+        const std::map<char, core::NetworkKind> kinds{{'R', core::NetworkKind::Resistor},
+                                                      {'L', core::NetworkKind::Inductor},
+                                                      {'C', core::NetworkKind::Capacitor},
+                                                      {'V', core::NetworkKind::VoltageSource}};
         const int from = nodeNumber(network, plus);
         const int to = nodeNumber(network, minus);
-        network.elements.push_back({kinds.at(element[0]), element, from, to, value == "AC" ? 1.0 : netlistNumber(value)});
+        network.elements.push_back(
+            {kinds.at(element[0]), element, from, to, value == "AC" ? 1.0 : netlistNumber(value)});
     }
     return network;
 }

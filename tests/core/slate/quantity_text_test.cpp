@@ -13,7 +13,10 @@ struct TypedRow {
     double value;
     Dimension dimension;
 };
-void PrintTo(const TypedRow& row, std::ostream* out) { *out << row.text; }
+void PrintTo(const TypedRow& row, std::ostream* out)
+{
+    *out << row.text;
+}
 class Typed : public testing::TestWithParam<TypedRow> {};
 TEST_P(Typed, IsUnderstood)
 {
@@ -25,20 +28,31 @@ TEST_P(Typed, IsUnderstood)
 // Markings as they stand on parts and in old papers; 1 in = 25.4 mm exactly.
 INSTANTIATE_TEST_SUITE_P(
     Texts, Typed,
-    testing::Values(TypedRow{"5 5/8 in", 0.142875, Dimension::Length}, TypedRow{"5/8 in", 0.015875, Dimension::Length}, TypedRow{"143 mm", 0.143, Dimension::Length},
-                    TypedRow{"6.5\"", 0.1651, Dimension::Length}, TypedRow{"2 ft", 0.6096, Dimension::Length}, TypedRow{"2k2", 2200.0, Dimension::Resistance},
-                    TypedRow{"4R7", 4.7, Dimension::Resistance}, TypedRow{"0R33", 0.33, Dimension::Resistance}, TypedRow{"2k2 ohm", 2200.0, Dimension::Resistance}, TypedRow{"10k", 1e4, Dimension::Resistance},
-                    TypedRow{"0.1 mF", 1e-4, Dimension::Capacitance}, TypedRow{"47 MFD", 47e-6, Dimension::Capacitance}, TypedRow{"47 mfd", 47e-6, Dimension::Capacitance},
-                    TypedRow{"68uF", 68e-6, Dimension::Capacitance}, TypedRow{"68 \u00b5F", 68e-6, Dimension::Capacitance}, TypedRow{"4 \u03a9", 4.0, Dimension::Resistance},
-                    TypedRow{"16 ga", 16.0, Dimension::Gauge}, TypedRow{"1/0 awg", 0.0, Dimension::Gauge}, TypedRow{"4/0 AWG", -3.0, Dimension::Gauge}, TypedRow{"3,3 ohm", 3.3, Dimension::Resistance},
-                    TypedRow{"0,125 ohm", 0.125, Dimension::Resistance}, TypedRow{"2.5 kHz", 2500.0, Dimension::Frequency}, TypedRow{"0.35 mH", 0.35e-3, Dimension::Inductance},
-                    TypedRow{"1.2 ms", 1.2e-3, Dimension::Time}, TypedRow{"-3 dB", -3.0, Dimension::Level}, TypedRow{" 50 W ", 50.0, Dimension::Power}, TypedRow{"14.1 V", 14.1, Dimension::Voltage}, TypedRow{"7", 7.0, Dimension::Number}));
+    testing::Values(TypedRow{"5 5/8 in", 0.142875, Dimension::Length}, TypedRow{"5/8 in", 0.015875, Dimension::Length},
+                    TypedRow{"143 mm", 0.143, Dimension::Length}, TypedRow{"6.5\"", 0.1651, Dimension::Length},
+                    TypedRow{"2 ft", 0.6096, Dimension::Length}, TypedRow{"2k2", 2200.0, Dimension::Resistance},
+                    TypedRow{"4R7", 4.7, Dimension::Resistance}, TypedRow{"0R33", 0.33, Dimension::Resistance},
+                    TypedRow{"2k2 ohm", 2200.0, Dimension::Resistance}, TypedRow{"10k", 1e4, Dimension::Resistance},
+                    TypedRow{"0.1 mF", 1e-4, Dimension::Capacitance}, TypedRow{"47 MFD", 47e-6, Dimension::Capacitance},
+                    TypedRow{"47 mfd", 47e-6, Dimension::Capacitance}, TypedRow{"68uF", 68e-6, Dimension::Capacitance},
+                    TypedRow{"68 \u00b5F", 68e-6, Dimension::Capacitance},
+                    TypedRow{"4 \u03a9", 4.0, Dimension::Resistance}, TypedRow{"16 ga", 16.0, Dimension::Gauge},
+                    TypedRow{"1/0 awg", 0.0, Dimension::Gauge}, TypedRow{"4/0 AWG", -3.0, Dimension::Gauge},
+                    TypedRow{"3,3 ohm", 3.3, Dimension::Resistance},
+                    TypedRow{"0,125 ohm", 0.125, Dimension::Resistance},
+                    TypedRow{"2.5 kHz", 2500.0, Dimension::Frequency},
+                    TypedRow{"0.35 mH", 0.35e-3, Dimension::Inductance}, TypedRow{"1.2 ms", 1.2e-3, Dimension::Time},
+                    TypedRow{"-3 dB", -3.0, Dimension::Level}, TypedRow{" 50 W ", 50.0, Dimension::Power},
+                    TypedRow{"14.1 V", 14.1, Dimension::Voltage}, TypedRow{"7", 7.0, Dimension::Number}));
 
 struct RefusedRow {
     const char* text;
     const char* message;
 };
-void PrintTo(const RefusedRow& row, std::ostream* out) { *out << row.text; }
+void PrintTo(const RefusedRow& row, std::ostream* out)
+{
+    *out << row.text;
+}
 class Refused : public testing::TestWithParam<RefusedRow> {};
 TEST_P(Refused, SaysWhy)
 {
@@ -46,9 +60,13 @@ TEST_P(Refused, SaysWhy)
     ASSERT_FALSE(quantity);
     EXPECT_NE(quantity.error().message.find(GetParam().message), std::string::npos) << quantity.error().message;
 }
-INSTANTIATE_TEST_SUITE_P(Texts, Refused,
-                         testing::Values(RefusedRow{"", "expected a number"}, RefusedRow{"ohm", "expected a number"}, RefusedRow{"1,200 ohm", "meant as 1.200 or as 1200"}, RefusedRow{"1.2.3", "two separators"},
-                                         RefusedRow{"1/0 in", "0 below its line"}, RefusedRow{"5 1/0 in", "0 below its line"}, RefusedRow{"4 bananas", "not understood"}, RefusedRow{"4 ohm 5", "not understood"}, RefusedRow{"99999999999999999999", "too many digits"}));
+INSTANTIATE_TEST_SUITE_P(
+    Texts, Refused,
+    testing::Values(RefusedRow{"", "expected a number"}, RefusedRow{"ohm", "expected a number"},
+                    RefusedRow{"1,200 ohm", "meant as 1.200 or as 1200"}, RefusedRow{"1.2.3", "two separators"},
+                    RefusedRow{"1/0 in", "0 below its line"}, RefusedRow{"5 1/0 in", "0 below its line"},
+                    RefusedRow{"4 bananas", "not understood"}, RefusedRow{"4 ohm 5", "not understood"},
+                    RefusedRow{"99999999999999999999", "too many digits"}));
 
 TEST(ParseQuantity, GivesABareNumberTheUnitOfItsField)
 {
@@ -70,7 +88,8 @@ TEST(ParseQuantity, RefusesAnotherDimension)
 
 RC_GTEST_PROP(ParseQuantityProperty, NeverCrashesAndIsFinite, ())
 {
-    const auto text = *rc::gen::container<std::string>(rc::gen::element('1', '0', '9', '.', ',', '/', ' ', 'k', 'R', 'u', 'F', 'o', 'h', 'm', '-', '"', '\xc2', '\xb5'));
+    const auto text = *rc::gen::container<std::string>(rc::gen::element(
+        '1', '0', '9', '.', ',', '/', ' ', 'k', 'R', 'u', 'F', 'o', 'h', 'm', '-', '"', '\xc2', '\xb5'));
     const auto quantity = parseQuantity(text);
     if (quantity) RC_ASSERT(std::isfinite(quantity->value));
 }
