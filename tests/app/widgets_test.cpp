@@ -1,0 +1,188 @@
+// The window's own parts, each by itself.
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QLabel>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QSignalSpy>
+#include <QTest>
+#include <QTimer>
+
+#include "app/shell/main_window.h"
+#include "app/shell/notice_bar.h"
+#include "app/shell/rail.h"
+#include "app/shell/strip.h"
+#include "app/theme/theme.h"
+#include "app/widgets/candidate_model.h"
+#include "app/widgets/flow_layout.h"
+#include "core/io/shop.h"
+#include "tests/app/window_driver.h"
+
+namespace app {
+namespace {
+
+class Widgets : public testing::Test {
+protected:
+    Theme theme{*qApp};
+};
+
+QString plain(QString text) { return text.replace(QChar(0x202F), QLatin1Char(' ')); }
+
+TEST_F(Widgets, ACandidateShowsWhatItDoesInTheUnitsAskedFor)
+{
+    core::Candidate candidate;
+    candidate.part = core::shippedShop().shelf.drivers.front();
+    candidate.least_ohm = 3.3;
+    candidate.levelChange_db = 1.25;
+    candidate.corner_hz = 585.1;
+    CandidateModel model(theme);
+    model.setCandidates({candidate});
+    ASSERT_EQ(model.rowCount(), 1);
+    EXPECT_EQ(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()),
+              "source sees 3.3 Ω · +1.3 dB in 250 Hz–4 kHz · cuts at 585 Hz · 46 mm (1.81 in) deep");
+    theme.setUnits(words::UnitSystem::Imperial);
+    EXPECT_TRUE(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()).endsWith("1.81 in (46 mm) deep"));
+    EXPECT_EQ(model.rowOfKey(candidate.part.shelfKey), 0);
+    EXPECT_EQ(model.rowOfKey("not on the shelf"), -1);
+}
+
+TEST_F(Widgets, AFlowGoesOnInANewLine)
+{
+    QWidget page;
+    auto* flow = new FlowLayout(6);
+    page.setLayout(flow);
+    for (int i = 0; i < 3; ++i) {
+        auto* box = new QWidget(&page);
+        box->setFixedSize(100, 30);
+        flow->addWidget(box);
+    }
+    EXPECT_EQ(flow->heightForWidth(320), 30);
+    EXPECT_EQ(flow->heightForWidth(310), 66);
+    EXPECT_EQ(flow->heightForWidth(120), 102);
+    page.resize(220, 200);
+    page.show();
+    EXPECT_EQ(flow->itemAt(2)->geometry().topLeft(), QPoint(0, 36));
+    EXPECT_EQ(flow->itemAt(3), nullptr);
+}
+
+TEST_F(Widgets, AReedSaysBeforeAfterAndChange)
+{
+    QWidget page;
+    BandReed reed(core::Band::MidBass, theme, &page);
+    const core::BandFigures before{.reach_db = 92.1};
+    const core::BandFigures after{.reach_db = 93.0};
+    reed.show(&before, &after);
+    EXPECT_EQ(plain(reed.accessibleName()), "mid-bass, 60–250 Hz: reach 92.1 dB before, 93.0 dB after, change +0.9 dB");
+    reed.show(nullptr, &after);
+    EXPECT_EQ(plain(reed.accessibleName()), "mid-bass, 60–250 Hz");
+}
+
+TEST_F(Widgets, AStationThatIsNotBuiltIsNoButton)
+{
+    Rail rail(theme);
+    rail.addNotYet("Aim");
+    EXPECT_TRUE(rail.findChildren<QAbstractButton*>().isEmpty());
+    StationButton* match = rail.addStation(3, "m", "Match", "Ctrl+3");
+    match->setOwed("2 Stops");
+    EXPECT_EQ(match->accessibleDescription(), "2 Stops");
+    QSignalSpy chosen(&rail, &Rail::chosen);
+    QTest::mouseClick(match, Qt::LeftButton);
+    ASSERT_EQ(chosen.count(), 1);
+    EXPECT_EQ(chosen[0][0].toInt(), 3);
+}
+
+TEST_F(Widgets, ANoticeOffersItsChoicesAndGoes)
+{
+    NoticeBar notice;
+    bool taken = false;
+    notice.say("found something", {{"Take it", "takeIt", [&] { taken = true; }}});
+    EXPECT_EQ(notice.findChild<QLabel*>("noticeText")->text(), "found something");
+    QTest::mouseClick(notice.findChild<QPushButton*>("takeIt"), Qt::LeftButton);
+    EXPECT_TRUE(taken);
+    EXPECT_TRUE(notice.isHidden());
+}
+
+// Answers the next message box with one of its buttons.
+void answerNextBox(QMessageBox::StandardButton button)
+{
+    QTimer::singleShot(50, qApp, [button] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        ASSERT_NE(box, nullptr);
+        QTest::mouseClick(box->button(button), Qt::LeftButton);
+    });
+}
+
+TEST_F(Widgets, ClosingWithUnsavedWorkAsksFirst)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    EXPECT_TRUE(driver.window().close()) << "nothing to lose, nothing to ask";
+    driver.window().show();
+    driver.pickCandidate("wb-alder-4");
+    EXPECT_TRUE(driver.window().isWindowModified());
+    answerNextBox(QMessageBox::Cancel);
+    EXPECT_FALSE(driver.window().close());
+    answerNextBox(QMessageBox::Discard);
+    EXPECT_TRUE(driver.window().close());
+}
+
+TEST_F(Widgets, UnsavedWorkOfLastTimeIsOfferedAndTakenUp)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.session().writeRecoveryNow();
+    const core::Plan lost = driver.session().snapshot().plan;
+    driver.openDemo();  // as after a kill: the file as it was, the work kept aside
+    ASSERT_TRUE(driver.has("recoveryRestore"));
+    EXPECT_NE(driver.session().snapshot().plan, lost);
+    driver.click("recoveryRestore");
+    EXPECT_EQ(driver.session().snapshot().plan, lost);
+}
+
+TEST_F(Widgets, TheWorstThreeComeFirstAndTheRestOnAsking)
+{
+    tests::WindowDriver driver(theme);
+    driver.openTrouble();
+    const auto slips = [&] { return driver.window().findChildren<QWidget*>(QRegularExpression("^finding_")).size(); };
+    EXPECT_EQ(slips(), 3);
+    EXPECT_TRUE(driver.has("finding_LOAD1"));
+    EXPECT_FALSE(driver.has("finding_SPLIT3"));
+    driver.click("moreFindings");
+    EXPECT_EQ(slips(), 6);
+    EXPECT_TRUE(driver.has("finding_SPLIT3"));
+}
+
+TEST_F(Widgets, GeometryAndRecentPlansAreRemembered)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    ASSERT_TRUE(driver.window().savePlan(driver.folder() + "/one.reed"));
+    ASSERT_TRUE(driver.window().close());
+    EXPECT_FALSE(driver.settings().value("geometry").toByteArray().isEmpty());
+    EXPECT_EQ(driver.settings().value("recent").toStringList().front(), driver.folder() + "/one.reed");
+}
+
+TEST_F(Widgets, TracesCanTakeTheWholeWindow)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    auto* list = driver.window().findChild<QWidget*>("candidateList");
+    driver.click("traceWhole");
+    EXPECT_FALSE(list->isVisible());
+    driver.click("traceWhole");
+    EXPECT_TRUE(list->isVisible());
+}
+
+TEST_F(Widgets, KeysOfThisScreenAreShown)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    driver.key(Qt::Key_F1);
+    EXPECT_TRUE(driver.text("noticeText").contains("F4"));
+}
+
+}  // namespace
+}  // namespace app
