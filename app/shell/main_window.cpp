@@ -6,6 +6,7 @@
 #include <QFileInfo>
 #include <QGridLayout>
 #include <QMessageBox>
+#include <QScrollArea>
 #include <QSettings>
 #include <QSplitter>
 #include <QStackedWidget>
@@ -91,7 +92,13 @@ void MainWindow::build()
     m_split->setChildrenCollapsible(false);
     m_split->setSizes({500, 190});
     m_stations->addWidget(m_start);
-    m_stations->addWidget(m_match);
+    // Large type or a low window: the station scrolls, nothing is cut off.
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(m_match);
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_stations->addWidget(scroll);
     m_stations->addWidget(m_jobCard);
     auto* grid = new QGridLayout(central);
     grid->setContentsMargins(0, 0, 0, 0);

@@ -126,6 +126,12 @@ void TraceDrawer::restyle()
     m_afterLabel->setText(tr("after"));
 }
 
+void TraceDrawer::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    redraw();
+}
+
 void TraceDrawer::present(const Snapshot& snapshot, core::ListenerId listener, core::DeviceId device)
 {
     m_snapshot = &snapshot;
@@ -203,6 +209,8 @@ void TraceDrawer::redraw()
     const double side = meet && before.y.back() > after.y.back() ? 1.0 : -1.0;
     place(m_beforeLabel, before, meet ? side * step : 0.0);
     place(m_afterLabel, after, meet ? -side * step : 0.0);
+    const int lines = std::clamp(m_plot->height() / m_theme.px(34), 2, 8);
+    m_plot->yAxis->ticker()->setTickCount(lines);
     m_plot->setAccessibleName(m_title->text());
     m_plot->replot(QCustomPlot::rpQueuedReplot);
 }

@@ -26,6 +26,9 @@ public:
 signals:
     void wholeWindowAsked(bool whole);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     struct Curve {
         QVector<double> x{}, y{};

@@ -20,6 +20,7 @@ namespace app {
 
 MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent)
     : QWidget(parent),
+      m_theme(theme),
       m_shop(shop),
       m_drawing(new VehicleDrawing(theme, this)),
       m_places(new QWidget(this)),
@@ -39,7 +40,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     m_list->setModel(m_candidates);
     m_list->setItemDelegate(new CandidateDelegate(theme, m_list));
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    m_list->setMinimumHeight(100);
+    m_list->setMinimumHeight(theme.px(100));
     m_list->installEventFilter(this);
     m_fit->setObjectName(QStringLiteral("fitCandidate"));
     m_fit->setToolTip(tr("Enter on the list does the same"));
@@ -152,6 +153,14 @@ void MatchView::showCandidates()
                : std::vector<core::Candidate>{});
     m_list->setCurrentIndex(m_candidates->index(rowToChoose(key)));
     m_fit->setEnabled(m_candidates->rowCount() > 0);
+}
+
+// Where there is no room for both, the drawing gives way: the row of places says the same.
+void MatchView::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    constexpr int kBoth = 700;
+    m_drawing->setVisible(width() >= m_theme.px(kBoth));
 }
 
 bool MatchView::eventFilter(QObject* watched, QEvent* event)

@@ -34,6 +34,7 @@ signals:
     void placeChosen();
 
 protected:
+    void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
@@ -44,6 +45,7 @@ private:
     [[nodiscard]] int rowToChoose(const std::string& before) const;
     void fitChosen();
 
+    const Theme& m_theme;
     const core::Shop& m_shop;
     VehicleDrawing* m_drawing;
     QWidget* m_places;

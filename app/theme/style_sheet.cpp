@@ -12,7 +12,7 @@ QMainWindow, QDialog, QScrollArea, #stationPage, #centre { background: @paper; }
 QLabel[role="quiet"] { color: @ink2; }
 QLabel[role="strong"] { font-weight: bold; }
 QPushButton, QToolButton {
-    background: @raised; border: 1px solid @rule; border-radius: ~16~px; padding: ~3~px ~12~px; min-height: ~24~px;
+    background: @raised; border: 1px solid @rule; border-radius: ~14~px; padding: ~3~px ~12~px; min-height: ~24~px;
 }
 QPushButton:hover, QToolButton:hover { border-color: @goldText; }
 QPushButton:checked, QPushButton[role="mend"], QPushButton:default { background: @goldTint; border-color: @goldText; font-weight: bold; }

@@ -98,7 +98,9 @@ void CandidateDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opt
                       fitted ? tr("%1 – planned here").arg(index.data().toString()) : index.data().toString());
     painter->setFont(m_theme.small());
     painter->setPen(selected ? tokens.ink : tokens.ink2);
-    painter->drawText(area, Qt::AlignBottom, index.data(CandidateModel::ReasonsRole).toString());
+    const QString reasons = index.data(CandidateModel::ReasonsRole).toString();
+    const int room = area.width() - m_theme.px(64);  // the verdict stands at the right
+    painter->drawText(area, Qt::AlignBottom, painter->fontMetrics().elidedText(reasons, Qt::ElideRight, room));
     // What there is against it: one shape a finding, and the count of the worst kind in words.
     const QVariantList severities = index.data(CandidateModel::SeveritiesRole).toList();
     double right = area.right();
