@@ -15,30 +15,32 @@ bool isLink(const GraphEdge& edge)
     return edge.kind == ElementKind::Link;
 }
 
-// Walks every simple way from one pin to another, other outputs open, and keeps what lies on those through one coil.
+// What lies on the simple ways from a channel's plus to its minus that pass through one coil.
+struct CoilWays {
+    std::set<int> onAny{}, onEvery{};  // edges
+};
+
+// Walks every simple way from a channel's plus to its minus, other outputs open.
 class RunWalk {
 public:
-    RunWalk(const WiringGraph& graph, const GraphEdge& channel, int coil)
-        : m_graph(graph), m_target(channel.b), m_coil(coil)
+    RunWalk(const WiringGraph& graph, const GraphEdge& channel) : m_graph(graph), m_target(channel.b)
     {
         m_visited.assign(graph.pins.size(), false);
         m_visited[static_cast<size_t>(channel.a)] = true;
         step(channel.a);
     }
 
-    [[nodiscard]] bool found() const { return m_ways > 0; }
-    [[nodiscard]] const std::set<int>& onAny() const { return m_onAny; }
-    [[nodiscard]] const std::set<int>& onEvery() const { return m_onEvery; }
+    [[nodiscard]] const std::map<int, CoilWays>& coils() const { return m_coils; }
 
 private:
-    static constexpr int kMostSteps = 20000;  // bounds the walk in a wiring that is nothing but loops
+    // Bounds for a wiring that is nothing but loops; no circuit of a vehicle comes near them.
+    static constexpr int kMostSteps = 20000;
+    static constexpr size_t kLongestWay = 400;
 
     void step(int pin)
     {
-        if (pin == m_target) {
-            if (std::find(m_way.begin(), m_way.end(), m_coil) != m_way.end()) keepWay();
-            return;
-        }
+        if (pin == m_target) return keepWay();
+        if (m_way.size() >= kLongestWay) return;
         for (const int index : m_graph.edgesAt[static_cast<size_t>(pin)]) {
             if (++m_steps > kMostSteps) return;
             const GraphEdge& edge = m_graph.edges[static_cast<size_t>(index)];
@@ -56,55 +58,88 @@ private:
     void keepWay()
     {
         const std::set<int> way(m_way.begin(), m_way.end());
-        if (m_ways++ == 0)
-            m_onEvery = way;
-        else
-            std::erase_if(m_onEvery, [&](int edge) { return !way.contains(edge); });
-        m_onAny.insert(way.begin(), way.end());
+        for (const int index : way) {
+            if (m_graph.edges[static_cast<size_t>(index)].kind != ElementKind::Coil) continue;
+            const auto [coil, first] = m_coils.try_emplace(index, CoilWays{way, way});
+            if (first) continue;
+            coil->second.onAny.insert(way.begin(), way.end());
+            std::erase_if(coil->second.onEvery, [&](int edge) { return !way.contains(edge); });
+        }
     }
 
     const WiringGraph& m_graph;
     int m_target;
-    int m_coil;
-    int m_ways = 0;
     int m_steps = 0;
     std::vector<bool> m_visited{};
     std::vector<int> m_way{};
-    std::set<int> m_onAny{}, m_onEvery{};
+    std::map<int, CoilWays> m_coils{};
 };
 
-// Which way round a coil stands to its channel: the sign of its voltage with every passive part taken as one ohm.
-int signOfCoil(const WiringGraph& graph, const GraphEdge& channel, const GraphEdge& coil)
-{
-    const std::vector<int> net = nets(graph, isLink);
-    const auto netOf = [&](int pin) { return net[static_cast<size_t>(pin)]; };
-    if (netOf(channel.a) == netOf(channel.b)) return 0;
-    Network network;
-    std::map<int, int> nodeOf{{netOf(channel.b), 0}};
-    std::vector<int> reached{netOf(channel.a)};
-    const auto node = [&](int pin) {
-        const auto [entry, fresh] = nodeOf.try_emplace(netOf(pin), 0);
-        if (fresh) {
-            entry->second = addNode(network, "n");
-            reached.push_back(netOf(pin));
+// Which way round the coils stand to a channel: the sign of their voltage with every passive part taken as one ohm.
+class CoilSigns {
+public:
+    CoilSigns(const WiringGraph& graph, const GraphEdge& channel) : m_net(nets(graph, isLink))
+    {
+        if (netOf(channel.a) == netOf(channel.b)) return;
+        Network network;
+        m_nodeOf[netOf(channel.b)] = 0;
+        std::vector<int> reached;
+        const auto node = [&](int pin) {
+            const auto [entry, fresh] = m_nodeOf.try_emplace(netOf(pin), 0);
+            if (fresh) {
+                entry->second = addNode(network, "n");
+                reached.push_back(netOf(pin));
+            }
+            return entry->second;
+        };
+        network.elements.push_back({NetworkKind::VoltageSource, "V", node(channel.a), 0, 1.0});
+        std::vector<bool> taken(graph.edges.size(), false);
+        for (size_t i = 0; i < reached.size(); ++i) {  // grows while it runs
+            for (size_t e = 0; e < graph.edges.size(); ++e) {
+                const GraphEdge& edge = graph.edges[e];
+                if (taken[e] || edge.kind == ElementKind::Output || edge.kind == ElementKind::Input || isLink(edge))
+                    continue;
+                if ((netOf(edge.a) != reached[i] && netOf(edge.b) != reached[i]) || netOf(edge.a) == netOf(edge.b))
+                    continue;
+                taken[e] = true;
+                network.elements.push_back({NetworkKind::Resistor, "R", node(edge.a), node(edge.b), 1.0});
+            }
         }
-        return entry->second;
-    };
-    network.elements.push_back({NetworkKind::VoltageSource, "V", node(channel.a), 0, 1.0});
-    for (size_t i = 0; i < reached.size(); ++i) {  // grows while it runs
-        for (const GraphEdge& edge : graph.edges) {
-            if (edge.kind == ElementKind::Output || edge.kind == ElementKind::Input || isLink(edge)) continue;
-            if (netOf(edge.a) != reached[i] && netOf(edge.b) != reached[i]) continue;
-            if (netOf(edge.a) == netOf(edge.b)) continue;
-            network.elements.push_back({NetworkKind::Resistor, "R", node(edge.a), node(edge.b), 1.0});
-        }
+        if (const auto solution = solveNetwork(network, Eigen::ArrayXd::Constant(1, 1.0)))
+            m_voltage = solution->value.voltage_v.col(0).real();
     }
-    if (!nodeOf.contains(netOf(coil.a)) || !nodeOf.contains(netOf(coil.b))) return 0;
-    const auto solution = solveNetwork(network, Eigen::ArrayXd::Constant(1, 1.0));
-    if (!solution) return 0;
-    const auto& voltage = solution->value.voltage_v;
-    const double across = voltage(nodeOf.at(netOf(coil.a)), 0).real() - voltage(nodeOf.at(netOf(coil.b)), 0).real();
-    return std::abs(across) < 1e-9 ? 0 : (across > 0.0 ? 1 : -1);
+
+    [[nodiscard]] int of(const GraphEdge& coil) const
+    {
+        const auto plus = m_nodeOf.find(netOf(coil.a));
+        const auto minus = m_nodeOf.find(netOf(coil.b));
+        if (m_voltage.size() == 0 || plus == m_nodeOf.end() || minus == m_nodeOf.end()) return 0;
+        const double across = m_voltage(plus->second) - m_voltage(minus->second);
+        return std::abs(across) < 1e-9 ? 0 : (across > 0.0 ? 1 : -1);
+    }
+
+private:
+    [[nodiscard]] int netOf(int pin) const { return m_net[static_cast<size_t>(pin)]; }
+
+    std::vector<int> m_net;
+    std::map<int, int> m_nodeOf{};  // net -> node
+    Eigen::ArrayXd m_voltage{};
+};
+
+Run runOf(const WiringGraph& graph, const GraphEdge& channel, const GraphEdge& coil, const CoilWays& ways, int sign)
+{
+    Run run{.id = {channel.element, coil.element}, .sign = sign};
+    std::set<DeviceId> along;
+    for (const int index : ways.onAny) {
+        const GraphEdge& edge = graph.edges[static_cast<size_t>(index)];
+        if (edge.element.device) along.insert(edge.element.device);
+    }
+    run.along.assign(along.begin(), along.end());
+    for (const int index : ways.onEvery) {
+        const GraphEdge& edge = graph.edges[static_cast<size_t>(index)];
+        if (edge.kind == ElementKind::Capacitor) run.seriesCapacitors.push_back(edge.element);
+    }
+    return run;
 }
 
 }  // namespace
@@ -157,23 +192,12 @@ std::vector<Run> runs(const Fitout& fitout)
     std::vector<Run> found;
     for (const GraphEdge& channel : graph.edges) {
         if (channel.kind != ElementKind::Output) continue;
-        for (size_t i = 0; i < graph.edges.size(); ++i) {
-            const GraphEdge& coil = graph.edges[i];
-            if (coil.kind != ElementKind::Coil) continue;
-            const RunWalk walk(graph, channel, static_cast<int>(i));
-            if (!walk.found()) continue;
-            Run run{.id = {channel.element, coil.element}, .sign = signOfCoil(graph, channel, coil)};
-            std::set<DeviceId> along;
-            for (const int index : walk.onAny()) {
-                const GraphEdge& edge = graph.edges[static_cast<size_t>(index)];
-                if (edge.element.device) along.insert(edge.element.device);
-            }
-            run.along.assign(along.begin(), along.end());
-            for (const int index : walk.onEvery()) {
-                const GraphEdge& edge = graph.edges[static_cast<size_t>(index)];
-                if (edge.kind == ElementKind::Capacitor) run.seriesCapacitors.push_back(edge.element);
-            }
-            found.push_back(std::move(run));
+        const RunWalk walk(graph, channel);
+        if (walk.coils().empty()) continue;
+        const CoilSigns signs(graph, channel);
+        for (const auto& [index, ways] : walk.coils()) {
+            const GraphEdge& coil = graph.edges[static_cast<size_t>(index)];
+            found.push_back(runOf(graph, channel, coil, ways, signs.of(coil)));
         }
     }
     return found;

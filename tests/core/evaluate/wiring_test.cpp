@@ -104,6 +104,28 @@ TEST(Runs, TwoDriversOnOneChannelAreTwoRuns)
     EXPECT_EQ(leftRun(all)->along, (std::vector{tests::kLeftPlug, tests::kLeftSpeaker}));
 }
 
+// A wiring that nobody would build: a chain of links as long as a file may hold, and a grid full of loops. Bounded, no
+// crash.
+TEST(Runs, AnAbsurdWiringEndsInTime)
+{
+    Plan plan = tests::demoPlan();
+    Part tangle{.kind = PartKind::Network, .name = "tangle"};
+    const auto pin = [](int number) { return "x" + std::to_string(number); };
+    for (int i = 0; i < 3000; ++i) tangle.inside["l" + std::to_string(i)] = {ElementKind::Link, pin(i), pin(i + 1)};
+    for (int i = 0; i < 30; ++i)
+        for (int j = 0; j < i; ++j) {
+            const std::string name = "r" + std::to_string(i) + "_" + std::to_string(j);
+            tangle.inside[name] = {ElementKind::Resistor, pin(5000 + i), pin(5000 + j)};
+        }
+    tangle.terminals = {{"x0", ""}, {"x5000", ""}, {"x5029", ""}};
+    plan.parts[{8}] = tangle;
+    plan.wires[{kFactory, {16}}] = Wire{{tests::kRadio, "RL+"}, {tests::kLeftPlug, "x5000"}};
+    plan.wires[{kFactory, {17}}] = Wire{{tests::kRadio, "RL-"}, {tests::kLeftSpeaker, "1-"}};
+    plan.wires[{kFactory, {18}}] = Wire{{tests::kLeftPlug, "x5029"}, {tests::kLeftSpeaker, "1+"}};
+    plan.wires[{kFactory, {19}}] = Wire{{tests::kLeftPlug, "x5000"}, {tests::kLeftPlug, "x0"}};
+    EXPECT_NE(leftRun(runsOf(plan)), nullptr);
+}
+
 TEST(JoinedOutputs, AreFound)
 {
     Plan plan = tests::demoPlan();
