@@ -29,8 +29,8 @@ QStringList circuitLines(const StageResult& stage)
     for (const CircuitResult& circuit : stage.circuits)
         lines << Words::tr("  %1: least load %2 at %3; there it clips at %4, %5, %6")
                      .arg(words::nameOf(Subject{circuit.channel}, stage.used), words::ohms(circuit.least_ohm),
-                          words::hertz(circuit.least_hz), words::volts(circuit.clip_v), words::amperes(circuit.clip_a),
-                          words::watts(circuit.clip_w));
+                          words::frequency(circuit.least_hz), words::volts(circuit.clip_v),
+                          words::amperes(circuit.clip_a), words::watts(circuit.clip_w));
     return lines;
 }
 
@@ -43,13 +43,13 @@ QStringList runLines(const StageResult& stage)
                           knownOhms(run, Quantity::Re_ohm));
         if (run.idealCorner_hz) {
             QStringList crossings;
-            for (const double crossing : run.halfPower_hz) crossings << words::hertz(crossing);
+            for (const double crossing : run.halfPower_hz) crossings << words::frequency(crossing);
             lines << Words::tr("    %1 in series: %2 into its nominal impedance; −3 dB into the driver itself at %3")
-                         .arg(words::farads(*run.seriesCapacitance_f), words::hertz(*run.idealCorner_hz),
+                         .arg(words::farads(*run.seriesCapacitance_f), words::frequency(*run.idealCorner_hz),
                               crossings.isEmpty() ? Words::tr("no frequency") : crossings.join(QStringLiteral(", ")));
         }
         lines << Words::tr("    coil at the source's limit: programme %1, a sine up to %2 at %3")
-                     .arg(words::watts(run.programme_w), words::watts(run.sine_w), words::hertz(run.sine_hz));
+                     .arg(words::watts(run.programme_w), words::watts(run.sine_w), words::frequency(run.sine_hz));
     }
     return lines;
 }

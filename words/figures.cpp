@@ -48,7 +48,7 @@ QString fixed(double value, int decimals, const QString& unit)
 
 }  // namespace
 
-QString hertz(double value_hz)
+QString frequency(double value_hz)
 {
     return withPrefix(value_hz, QStringLiteral("Hz"), 1e3, 1.0);
 }

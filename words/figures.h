@@ -9,7 +9,7 @@ namespace words {
 enum class UnitSystem { Metric, Imperial };
 
 // Figures as people read them: three significant digits, the unit with its prefix, SI in.
-[[nodiscard]] QString hertz(double value_hz);
+[[nodiscard]] QString frequency(double value_hz);
 [[nodiscard]] QString ohms(double value_ohm);
 [[nodiscard]] QString farads(double value_f);
 [[nodiscard]] QString volts(double value_v);

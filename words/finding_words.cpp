@@ -32,7 +32,7 @@ FindingText loadUnderMinimum(const Finding& f)
     return {
         Words::tr("The source sees only %1").arg(ohms(now(f, Quantity::LeastImpedance_ohm))),
         Words::tr("Least load %1 at %2; its stable minimum of %3 nominal allows down to %4.")
-            .arg(ohms(now(f, Quantity::LeastImpedance_ohm)), hertz(now(f, Quantity::AtFrequency_hz)),
+            .arg(ohms(now(f, Quantity::LeastImpedance_ohm)), frequency(now(f, Quantity::AtFrequency_hz)),
                  ohms(now(f, Quantity::LeastLoad_ohm)), ohms(limit(f, Quantity::LeastImpedance_ohm))),
         Words::tr(
             "Below it the output stage carries more current than it was built for: it cuts out, overheats or dies.")};
@@ -65,7 +65,7 @@ FindingText coilOverRating(const Finding& f)
     return {
         Words::tr("The coil can get more than it is rated for"),
         Words::tr("Programme %1, a sine at %2 up to %3; rated %4.")
-            .arg(watts(now(f, Quantity::ProgrammePower_w)), hertz(now(f, Quantity::AtFrequency_hz)),
+            .arg(watts(now(f, Quantity::ProgrammePower_w)), frequency(now(f, Quantity::AtFrequency_hz)),
                  watts(now(f, Quantity::SinePower_w)), watts(now(f, Quantity::Power_w))),
         Words::tr(
             "With the source at its limit the coil heats beyond its rating; nothing in it says so before it fails.")};
@@ -74,7 +74,7 @@ FindingText coilOverRating(const Finding& f)
 FindingText keptCapacitor(const Finding& f)
 {
     return {Words::tr("The capacitor now cuts at %1, not %2")
-                .arg(hertz(now(f, Quantity::Corner_hz)), hertz(before(f, Quantity::Corner_hz))),
+                .arg(frequency(now(f, Quantity::Corner_hz)), frequency(before(f, Quantity::Corner_hz))),
             Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
                 .arg(farads(now(f, Quantity::Capacitance_f)), ohms(now(f, Quantity::Nominal_ohm)),
                      octaves(now(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
@@ -85,8 +85,8 @@ FindingText doubleFilter(const Finding& f)
 {
     return {Words::tr("A capacitor behind an output that is filtered already"),
             Words::tr("The channel holds back below %1; %2 cuts again at %3.")
-                .arg(hertz(now(f, Quantity::HighPass_hz)), farads(now(f, Quantity::Capacitance_f)),
-                     hertz(now(f, Quantity::Corner_hz))),
+                .arg(frequency(now(f, Quantity::HighPass_hz)), farads(now(f, Quantity::Capacitance_f)),
+                     frequency(now(f, Quantity::Corner_hz))),
             Words::tr("Two schools: keep it, it still protects if the filter is ever switched off; bypass it, two "
                       "filters stacked thin the sound.")};
 }
@@ -133,7 +133,7 @@ QString textOf(const Mend& mend)
         case MendName::MeasureRe:
             return Words::tr("measure it");
         case MendName::SetHighPass:
-            return Words::tr("high-pass %1").arg(hertz(mend.figure));
+            return Words::tr("high-pass %1").arg(frequency(mend.figure));
     }
     return {};
 }

@@ -26,7 +26,7 @@ double input(const SlateAnswer& answer, size_t index)
 
 SlateText capacitorCorner(const SlateAnswer& a)
 {
-    const QString corner = hertz(result(a, SlateFigure::Corner_hz));
+    const QString corner = frequency(result(a, SlateFigure::Corner_hz));
     return {Words::tr("%1 into %2 cuts at %3").arg(farads(input(a, 0)), ohms(input(a, 1)), corner),
             QStringLiteral("f = 1 / (2π · R · C)"),
             {QStringLiteral("f = 1 / (2π · %1 · %2) = %3").arg(ohms(input(a, 1)), farads(input(a, 0)), corner),
@@ -36,9 +36,9 @@ SlateText capacitorCorner(const SlateAnswer& a)
 SlateText capacitorForCorner(const SlateAnswer& a)
 {
     const QString exact = farads(result(a, SlateFigure::Capacitance_f));
-    return {Words::tr("%1 into %2 wants %3").arg(hertz(input(a, 0)), ohms(input(a, 1)), exact),
+    return {Words::tr("%1 into %2 wants %3").arg(frequency(input(a, 0)), ohms(input(a, 1)), exact),
             QStringLiteral("C = 1 / (2π · f · R)"),
-            {QStringLiteral("C = 1 / (2π · %1 · %2) = %3").arg(hertz(input(a, 0)), ohms(input(a, 1)), exact),
+            {QStringLiteral("C = 1 / (2π · %1 · %2) = %3").arg(frequency(input(a, 0)), ohms(input(a, 1)), exact),
              Words::tr("To buy: %1 (E6), %2 (E12), %3 (E24)")
                  .arg(farads(result(a, SlateFigure::PreferredE6_f)), farads(result(a, SlateFigure::PreferredE12_f)),
                       farads(result(a, SlateFigure::PreferredE24_f)))}};
@@ -118,7 +118,7 @@ SlateText conversion(const SlateAnswer& a)
             text = {amperes(value), {}, {}};
             break;
         case Dimension::Frequency:
-            text = {hertz(value), {}, {}};
+            text = {frequency(value), {}, {}};
             break;
         case Dimension::Level:
             text = {decibels(value), {}, {}};

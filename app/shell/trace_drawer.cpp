@@ -170,7 +170,10 @@ void TraceDrawer::redraw()
     if (!m_snapshot) return;
     const bool impedance = m_modes->checkedId() == static_cast<int>(Trace::Impedance);
     const core::Fitout& used = m_snapshot->after().used;
-    if (impedance)
+    const bool known = impedance ? used.devices.contains(m_device) : used.listeners.contains(m_listener);
+    if (!known)
+        m_title->setText(impedance ? tr("No speaker at this place") : tr("Nobody listens in this plan"));
+    else if (impedance)
         m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
     else
         m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));

@@ -21,7 +21,7 @@ QString crossings(const core::RunResult& run)
 {
     if (!run.idealCorner_hz) return FigureTable::tr("no capacitor");
     QStringList texts;
-    for (const double hz : run.halfPower_hz) texts << words::hertz(hz);
+    for (const double hz : run.halfPower_hz) texts << words::frequency(hz);
     return texts.isEmpty() ? FigureTable::tr("nowhere") : texts.join(QStringLiteral(", "));
 }
 
@@ -92,12 +92,12 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
         tr("%1 · Re %2").arg(withOrigin(words::ohms(nominal.value), nominal), withOrigin(words::ohms(re.value), re)));
     column.cells[Corner]->setText(
         run->idealCorner_hz
-            ? tr("%1  (%2)").arg(words::hertz(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f))
+            ? tr("%1  (%2)").arg(words::frequency(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f))
             : tr("no capacitor"));
     column.cells[HalfPower]->setText(crossings(*run));
     if (const core::CircuitResult* circuit = core::findCircuit(stage, run->run.id.channel)) {
         column.cells[Least]->setText(
-            tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::hertz(circuit->least_hz)));
+            tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::frequency(circuit->least_hz)));
         column.cells[AtLimit]->setText(
             tr("%1 · %2 · %3")
                 .arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w)));

@@ -47,11 +47,11 @@ QString figuresHtml(const Snapshot& snapshot)
         QString line =
             JobCard::tr("%1: source sees at least %2 at %3; clipping there %4, %5, %6")
                 .arg(words::nameOf(core::Subject{device}, snapshot.after().used), words::ohms(circuit->least_ohm),
-                     words::hertz(circuit->least_hz), words::volts(circuit->clip_v), words::amperes(circuit->clip_a),
-                     words::watts(circuit->clip_w));
+                     words::frequency(circuit->least_hz), words::volts(circuit->clip_v),
+                     words::amperes(circuit->clip_a), words::watts(circuit->clip_w));
         if (run.idealCorner_hz)
             line += JobCard::tr("; %1 cuts at %2")
-                        .arg(words::farads(*run.seriesCapacitance_f), words::hertz(*run.idealCorner_hz));
+                        .arg(words::farads(*run.seriesCapacitance_f), words::frequency(*run.idealCorner_hz));
         if (change.before)
             line += JobCard::tr("; %1 in 250 Hz–4 kHz against before").arg(words::decibelChange(change.midLevel_db));
         html += QStringLiteral("<li>%1</li>").arg(escaped(line));
@@ -134,11 +134,10 @@ QString jobCardHtml(const Snapshot& snapshot, const QString& quietColour, const 
     html += heading(JobCard::tr("Wiring")) +
             tableHtml(words::wireTable(snapshot.job, snapshot.before().used, snapshot.after().used));
     html += heading(JobCard::tr("Parts")) + tableHtml(words::partTable(snapshot.job, snapshot.after().used));
-    return html +
-           QStringLiteral("<p style='color:%1'>%2</p>")
-               .arg(quietColour,
-                    escaped(JobCard::tr("The vehicle maker's instructions, local codes and licensed practice come "
-                                        "before this card. It says what was computed and checked, no more.")));
+    return html + QStringLiteral("<p style='color:%1'>%2</p>")
+                      .arg(quietColour, escaped(JobCard::tr(
+                                            "The vehicle maker's instructions, local codes and licensed practice come "
+                                            "before this card. It says what was computed and checked, no more.")));
 }
 
 }  // namespace app

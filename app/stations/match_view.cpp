@@ -1,10 +1,12 @@
 #include "app/stations/match_view.h"
 
 #include <QHBoxLayout>
+#include <QItemSelectionModel>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QListView>
 #include <QPushButton>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -15,6 +17,8 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/edits/named_edits.h"
+#include "words/finding_words.h"
+#include "words/name_words.h"
 
 namespace app {
 
@@ -30,7 +34,8 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_shelfTitle(new QLabel(this)),
       m_list(new QListView(this)),
       m_candidates(new CandidateModel(theme, this)),
-      m_fit(new QPushButton(tr("Plan &this one here"), this))
+      m_fit(new QPushButton(tr("Plan &this one here"), this)),
+      m_reasons(new QLabel(this))
 {
     setObjectName(QStringLiteral("stationPage"));
     m_drawing->setObjectName(QStringLiteral("vehicleDrawing"));
@@ -44,6 +49,9 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     m_list->installEventFilter(this);
     m_fit->setObjectName(QStringLiteral("fitCandidate"));
     m_fit->setToolTip(tr("Enter on the list does the same"));
+    m_reasons->setObjectName(QStringLiteral("candidateReasons"));
+    m_reasons->setProperty("role", "quiet");
+    m_reasons->setWordWrap(true);
     auto* shelfHead = new QHBoxLayout;
     shelfHead->addWidget(m_shelfTitle, 1);
     shelfHead->addWidget(m_fit);
@@ -54,11 +62,13 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     right->addWidget(m_ohmmeter);
     right->addLayout(shelfHead);
     right->addWidget(m_list, 1);
+    right->addWidget(m_reasons);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
     layout->addWidget(m_drawing, 3);
     layout->addLayout(right, 7);
     connect(m_drawing, &VehicleDrawing::placeChosen, this, &MatchView::choosePlace);
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &MatchView::showReasons);
     connect(m_fit, &QPushButton::clicked, this, &MatchView::fitChosen);
     connect(m_ohmmeter, &OhmmeterLine::edited, this, &MatchView::edited);
     connect(&theme, &Theme::changed, this, [this, &theme] { m_shelfTitle->setFont(theme.title()); });
@@ -161,6 +171,19 @@ void MatchView::resizeEvent(QResizeEvent* event)
     QWidget::resizeEvent(event);
     constexpr int kBoth = 700;
     m_drawing->setVisible(width() >= m_theme.px(kBoth));
+}
+
+void MatchView::showReasons()
+{
+    const int current = m_list->currentIndex().row();
+    QStringList lines;
+    if (current >= 0)
+        for (const core::Finding& finding : m_candidates->candidate(current).findings)
+            lines << tr("%1: %2").arg(words::nameOf(finding.severity), words::textOf(finding).title);
+    m_reasons->setText(lines.isEmpty() ? tr("The rules checked so far say nothing against it.")
+                                       : lines.join(tr(" · ")));
+    // The line may have taken a row's room from the list: the chosen one stays in sight.
+    QTimer::singleShot(0, m_list, [this] { m_list->scrollTo(m_list->currentIndex()); });
 }
 
 bool MatchView::eventFilter(QObject* watched, QEvent* event)

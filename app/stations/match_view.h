@@ -43,6 +43,7 @@ private:
     void showPlace();
     void showCandidates();
     [[nodiscard]] int rowToChoose(const std::string& before) const;
+    void showReasons();
     void fitChosen();
 
     const Theme& m_theme;
@@ -56,6 +57,7 @@ private:
     QListView* m_list;
     CandidateModel* m_candidates;
     QPushButton* m_fit;
+    QLabel* m_reasons;  // what there is against the chosen candidate
     const Snapshot* m_snapshot = nullptr;
     core::PlaceId m_place{};
     core::ListenerId m_listener{};

@@ -16,9 +16,9 @@ CandidateModel::CandidateModel(const Theme& theme, QObject* parent) : QAbstractL
 QString CandidateModel::reasonsOf(const core::Candidate& candidate) const
 {
     QStringList reasons;
-    reasons << tr("source sees %1").arg(words::ohms(candidate.least_ohm));
-    reasons << tr("%1 in 250 Hz–4 kHz").arg(words::decibelChange(candidate.levelChange_db));
-    if (candidate.corner_hz) reasons << tr("cuts at %1").arg(words::hertz(*candidate.corner_hz));
+    reasons << tr("sees %1").arg(words::ohms(candidate.least_ohm));
+    reasons << tr("%1 in the middle").arg(words::decibelChange(candidate.levelChange_db));
+    if (candidate.corner_hz) reasons << tr("cuts at %1").arg(words::frequency(*candidate.corner_hz));
     if (const auto depth = core::valueOf(candidate.part.figures, core::Quantity::Depth_m))
         reasons << tr("%1 deep").arg(words::length(*depth, m_theme.units()));
     return reasons.join(QStringLiteral(" · "));

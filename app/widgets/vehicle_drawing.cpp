@@ -183,7 +183,7 @@ void VehicleDrawing::drawPlaces(QPainter& painter) const
         for (const core::RunResult& run : after.runs) {
             if (after.used.devices.at(run.run.id.coil.device).at != id) continue;
             figures = words::ohms(run.driver.nominal_ohm);
-            if (run.idealCorner_hz) figures += QLatin1Char('\n') + words::hertz(*run.idealCorner_hz);
+            if (run.idealCorner_hz) figures += QLatin1Char('\n') + words::frequency(*run.idealCorner_hz);
         }
         painter.setFont(chosen ? m_theme.strong() : m_theme.small());
         painter.setPen(chosen ? tokens.goldText : tokens.ink);

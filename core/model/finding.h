@@ -44,7 +44,7 @@ enum class MendName { ReplaceCapacitor, BypassCapacitor, ChooseDriver, SetHighPa
 
 struct Mend {
     MendName name{};
-    double figure = 0.0;  // what the button names: farads, hertz, decibels
+    double figure = 0.0;  // what the button names: F, Hz
     std::variant<Edit, SolverRequest> act{};
     bool operator==(const Mend&) const = default;
 };

@@ -248,7 +248,7 @@ std::string_view nameOf(Dimension dimension)
         case Dimension::Current:
             return "amperes";
         case Dimension::Frequency:
-            return "hertz";
+            return "a frequency in Hz";
         case Dimension::Length:
             return "a length such as 143 mm or 5 5/8 in";
         case Dimension::Time:

@@ -8,6 +8,7 @@
 #include <QRegularExpression>
 #include <QSignalSpy>
 #include <QTest>
+#include <QTextBrowser>
 #include <QTimer>
 
 #include "app/shell/main_window.h"
@@ -17,6 +18,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/flow_layout.h"
+#include "core/io/atomic_file.h"
 #include "core/io/shop.h"
 #include "tests/app/window_driver.h"
 
@@ -28,7 +30,10 @@ protected:
     Theme theme{*qApp};
 };
 
-QString plain(QString text) { return text.replace(QChar(0x202F), QLatin1Char(' ')); }
+QString plain(QString text)
+{
+    return text.replace(QChar(0x202F), QLatin1Char(' '));
+}
 
 TEST_F(Widgets, ACandidateShowsWhatItDoesInTheUnitsAskedFor)
 {
@@ -41,9 +46,10 @@ TEST_F(Widgets, ACandidateShowsWhatItDoesInTheUnitsAskedFor)
     model.setCandidates({candidate});
     ASSERT_EQ(model.rowCount(), 1);
     EXPECT_EQ(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()),
-              "source sees 3.3 Ω · +1.3 dB in 250 Hz–4 kHz · cuts at 585 Hz · 46 mm (1.81 in) deep");
+              "sees 3.3 Ω · +1.3 dB in the middle · cuts at 585 Hz · 46 mm (1.81 in) deep");
     theme.setUnits(words::UnitSystem::Imperial);
-    EXPECT_TRUE(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()).endsWith("1.81 in (46 mm) deep"));
+    EXPECT_TRUE(
+        plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()).endsWith("1.81 in (46 mm) deep"));
     EXPECT_EQ(model.rowOfKey(candidate.part.shelfKey), 0);
     EXPECT_EQ(model.rowOfKey("not on the shelf"), -1);
 }
@@ -174,6 +180,22 @@ TEST_F(Widgets, TracesCanTakeTheWholeWindow)
     EXPECT_FALSE(list->isVisible());
     driver.click("traceWhole");
     EXPECT_TRUE(list->isVisible());
+}
+
+TEST_F(Widgets, AnEmptyPlanIsShownWithoutHarm)
+{
+    tests::WindowDriver driver(theme);
+    const QString path = driver.folder() + "/empty.reed";
+    const std::string text = R"({"format": "reed", "version": 1, "lastId": 2, "job": {"goal": "s2"},
+        "stages": {"s1": {"kind": "factory"}, "s2": {"kind": "found", "on": "s1"}}})";
+    ASSERT_TRUE(core::writeAtomically(path.toStdString(), text, 0));
+    ASSERT_TRUE(driver.window().openPlan(path));
+    EXPECT_EQ(driver.text("traceTitle"), "Nobody listens in this plan");
+    driver.click("traceImpedance");
+    EXPECT_EQ(driver.text("traceTitle"), "No speaker at this place");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    EXPECT_TRUE(
+        driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText().contains("Nothing is planned yet"));
 }
 
 TEST_F(Widgets, KeysOfThisScreenAreShown)

@@ -159,6 +159,15 @@ TEST_F(Window, AnotherDriverIsOneUndoableEdit)
     EXPECT_EQ(driver.session().undoStack().count(), steps + 1);
 }
 
+TEST_F(Window, TheShelfSaysWhatThereIsAgainstTheChosenOne)
+{
+    driver.openDemo();
+    EXPECT_TRUE(driver.text("candidateReasons").contains("nothing against it"));
+    driver.pickCandidate("wb-heron-2");
+    EXPECT_TRUE(driver.text("candidateReasons").contains("The source sees only"))
+        << driver.text("candidateReasons").toStdString();
+}
+
 TEST_F(Window, TheListenerIsChosenByKey)
 {
     driver.openDemo();

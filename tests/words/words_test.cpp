@@ -27,10 +27,10 @@ protected:
 
 TEST_F(Words, FiguresHaveThreeDigitsAndTheRightPrefix)
 {
-    EXPECT_EQ(plain(hertz(390.086)), "390 Hz");
-    EXPECT_EQ(plain(hertz(1440.0)), "1.44 kHz");
-    EXPECT_EQ(plain(hertz(999.7)), "1 kHz");
-    EXPECT_EQ(plain(hertz(88.66)), "88.7 Hz");
+    EXPECT_EQ(plain(frequency(390.086)), "390 Hz");
+    EXPECT_EQ(plain(frequency(1440.0)), "1.44 kHz");
+    EXPECT_EQ(plain(frequency(999.7)), "1 kHz");
+    EXPECT_EQ(plain(frequency(88.66)), "88.7 Hz");
     EXPECT_EQ(plain(ohms(4.0)), "4 Ω");
     EXPECT_EQ(plain(ohms(2200.0)), "2.2 kΩ");
     EXPECT_EQ(plain(ohms(0.05)), "50 mΩ");

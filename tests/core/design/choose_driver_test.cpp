@@ -56,7 +56,8 @@ TEST_F(Ranking, SaysWhatThePlanWouldSayWithIt)
 
 TEST_F(Ranking, MarksTheOneThatIsPlanned)
 {
-    EXPECT_TRUE(std::none_of(ranked.begin(), ranked.end(), [](const Candidate& candidate) { return candidate.fitted; }));
+    EXPECT_TRUE(
+        std::none_of(ranked.begin(), ranked.end(), [](const Candidate& candidate) { return candidate.fitted; }));
     const Plan planned = tests::withShelfDriver(plan, "wb-juniper-4");
     for (const Candidate& candidate : rankDrivers(planned, shop.practice, shop.shelf, tests::kLeftSpeaker))
         EXPECT_EQ(candidate.fitted, candidate.part.shelfKey == "wb-juniper-4");
