@@ -5,11 +5,6 @@
 #include <istream>
 #include <iterator>
 #include <ostream>
-#include <valijson/adapters/nlohmann_json_adapter.hpp>
-#include <valijson/schema.hpp>
-#include <valijson/schema_parser.hpp>
-#include <valijson/validation_results.hpp>
-#include <valijson/validator.hpp>
 
 #include "core/io/plan_json.h"
 #include "core/model/validate.h"
@@ -62,25 +57,6 @@ Result<void> checkHeader(const Json& json, const std::string& file)
     return {};
 }
 
-// The reader has checked every value it knows; the schema speaks last, so that what we publish is what we accept.
-Result<void> checkSchema(const Json& json, const std::string& file)
-{
-    valijson::Schema schema;
-    valijson::SchemaParser parser;
-    const nlohmann::json description = planSchema();
-    parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(description), schema);
-    const nlohmann::json plain = nlohmann::json::parse(json.dump());
-    valijson::ValidationResults results;
-    if (valijson::Validator().validate(schema, valijson::adapters::NlohmannJsonAdapter(plain), &results)) return {};
-    valijson::ValidationResults::Error error;
-    results.popError(error);
-    std::string pointer;
-    for (const std::string& step : error.context)
-        if (step.size() > 2 && step.front() == '[') pointer = childPointer(pointer, step.substr(1, step.size() - 2));
-    return tl::unexpected(
-        InputError{file, pointer.empty() ? "/" : pointer, "does not keep to the schema: " + error.description});
-}
-
 // Fields of the file that writing the plan again would not give, by pointer.
 void collectUnknown(const Json& original, const Json& written, const std::string& pointer,
                     std::map<std::string, std::string>& unknown)
@@ -116,7 +92,7 @@ Result<Document> readPlanText(const std::string& text, const std::string& file)
     if (!plan) return tl::unexpected(plan.error());
     if (const auto problems = validate(*plan); !problems.empty())
         return tl::unexpected(InputError{file, problems.front().where, problems.front().message});
-    if (const auto schema = checkSchema(*json, file); !schema) return tl::unexpected(schema.error());
+    if (const auto schema = checkPlanSchema(*json, file); !schema) return tl::unexpected(schema.error());
     Document document{std::move(*plan), {}};
     collectUnknown(*json, planToJson(document.plan), {}, document.unknown);
     return document;

@@ -14,6 +14,9 @@ using Json = nlohmann::ordered_json;
 [[nodiscard]] Result<Plan> planFromJson(const Json& json, const std::string& file);
 [[nodiscard]] nlohmann::json planSchema();
 
+// The reader checks every value it knows; the schema speaks last, so that what we publish is what we accept.
+[[nodiscard]] Result<void> checkPlanSchema(const Json& json, const std::string& file);
+
 [[nodiscard]] std::string childPointer(const std::string& pointer, const std::string& key);
 
 }  // namespace core
