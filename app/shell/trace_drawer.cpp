@@ -25,12 +25,6 @@ const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core:
     return stage.circuits.empty() ? nullptr : &stage.circuits.front();
 }
 
-double midMean_db(const core::HearingResult& heard, const Eigen::ArrayXd& frequency_hz)
-{
-    const core::BandEdges& mid = core::kBands[static_cast<size_t>(core::Band::Mid)];
-    return core::bandMean_db(frequency_hz, heard.level_db, mid.low_hz, mid.high_hz);
-}
-
 }  // namespace
 
 TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
@@ -152,13 +146,11 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
     } else {
         const auto heard = stage.hearing.find(m_listener);
         if (heard == stage.hearing.end()) return curve;
-        y = heard->second.level_db + 20.0 * std::log10(heard->second.curveVoltage_v);
+        y = heard->second.curve_db;
         const auto after = m_snapshot->after().hearing.find(m_listener);
-        if (m_modes->checkedId() == static_cast<int>(Trace::Matched) && after != m_snapshot->after().hearing.end()) {
-            const double target_db =
-                midMean_db(after->second, frequency_hz) + 20.0 * std::log10(after->second.curveVoltage_v);
-            y += target_db - midMean_db(heard->second, frequency_hz) - 20.0 * std::log10(heard->second.curveVoltage_v);
-        }
+        const bool matched = m_modes->checkedId() == static_cast<int>(Trace::Matched);
+        if (matched && after != m_snapshot->after().hearing.end())
+            y += after->second.curveMid_db - heard->second.curveMid_db;
     }
     curve.x = QVector<double>(frequency_hz.begin(), frequency_hz.end());
     curve.y = QVector<double>(y.begin(), y.end());

@@ -117,9 +117,11 @@ std::optional<HearingResult> hear(const StageResult& stage, const Listener& list
     HearingResult result;
     result.level_db = levelOf_db(meanSquare_pa2);
     result.loudest_db = result.level_db + 20.0 * clean.most_v.log10();
-    result.curveVoltage_v = clean.sourceLeast_v * std::pow(10.0, -practice[PracticeKey::CurveBelowLimit_db] / 20.0);
+    result.curve_db =
+        result.level_db + 20.0 * std::log10(clean.sourceLeast_v) - practice[PracticeKey::CurveBelowLimit_db];
     const BandEdges& mid = kBands[static_cast<size_t>(Band::Mid)];
     const double middle_db = bandMean_db(frequency_hz, result.level_db, mid.low_hz, mid.high_hz);
+    result.curveMid_db = bandMean_db(frequency_hz, result.curve_db, mid.low_hz, mid.high_hz);
     for (const BandEdges& edges : kBands) {
         BandFigures& band = result.bands[static_cast<size_t>(edges.band)];
         band.reach_db = bandMean_db(frequency_hz, result.loudest_db, edges.low_hz, edges.high_hz);

@@ -1,5 +1,6 @@
 #include "core/job/job_plan.h"
 
+#include <cmath>
 #include <map>
 
 namespace core {
@@ -133,9 +134,11 @@ private:
         for (const auto& [part, count] : counts) m_job.parts.push_back({part, count, m_to.parts.at(part).name});
         if (drivers > 0) m_job.smallParts.push_back({SmallPart::Gasket, drivers});
         if (m_work.empty()) return;
-        const int places = static_cast<int>(m_work.size());
-        m_job.smallParts.push_back({SmallPart::SpareClips, 3 * places});
-        m_job.smallParts.push_back({SmallPart::CableTies, 2 * places});
+        const auto perPlace = [&](PracticeKey key) {
+            return static_cast<int>(std::lround(m_practice[key] * static_cast<double>(m_work.size())));
+        };
+        m_job.smallParts.push_back({SmallPart::SpareClips, perPlace(PracticeKey::SpareClips_count)});
+        m_job.smallParts.push_back({SmallPart::CableTies, perPlace(PracticeKey::CableTies_count)});
     }
 
     const Fitout& m_from;

@@ -179,6 +179,7 @@ std::vector<Finding> judgeCoilOverRating(const Judging& judging)
             {{coil, Quantity::ProgrammePower_w}, judging.goalId, {run->programme_w, worst}, rating.value, {}},
             {{coil, Quantity::Power_w}, judging.goalId, {rating.value, rating.basis.origin}, {}, {}}};
         if (!highPass) {
+            // At the driver's resonance, second order, rounded up to full tens: common practice, no source.
             const Filter filter{std::ceil(run->driver.fs_hz / 10.0) * 10.0, 2};
             finding.mends.push_back(
                 {MendName::SetHighPass, filter.frequency_hz, setHighPass(judging.plan, run->run.id.channel, filter)});

@@ -88,8 +88,9 @@ struct BandFigures {
 struct HearingResult {
     Eigen::ArrayXd level_db{};    // left and right together, mean over the two ears, per source volt, re 20 uPa
     Eigen::ArrayXd loudest_db{};  // at the largest clean voltage of each frequency
+    Eigen::ArrayXd curve_db{};    // with the source as far under its first limit as practice says
+    double curveMid_db = 0.0;     // its mean in 250 Hz-4 kHz
     std::array<BandFigures, kBandCount> bands{};
-    double curveVoltage_v = 0.0;  // the source this far under its first limit
 };
 
 struct StageResult {

@@ -80,7 +80,8 @@ CORE_ENUM_NAMES(PracticeKey, {LoadStop_ratio, "loadStop_ratio"}, {LoadCare_ratio
                 {AcousticInductanceFade_hz, "acousticInductanceFade_hz"}, {CurveBelowLimit_db, "curveBelowLimit_db"},
                 {WireResistivityLay_ratio, "wireResistivityLay_ratio"}, {StepPowerDown_min, "stepPowerDown_min"},
                 {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"}, {StepWiring_min, "stepWiring_min"},
-                {StepTest_min, "stepTest_min"})
+                {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
+                {CableTies_count, "cableTies_count"})
 #undef CORE_ENUM_NAMES
 
 std::string textOf(const Pin& pin)

@@ -39,7 +39,9 @@ enum class PracticeKey {
     StepTrim_min,
     StepSwap_min,
     StepWiring_min,
-    StepTest_min
+    StepTest_min,
+    SpareClips_count,
+    CableTies_count
 };
 
 }  // namespace core
