@@ -46,6 +46,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     m_list->setItemDelegate(new CandidateDelegate(theme, m_list));
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_list->setMinimumHeight(theme.px(100));
+    m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // it takes what is left, and asks for no more
     m_list->installEventFilter(this);
     m_fit->setObjectName(QStringLiteral("fitCandidate"));
     m_fit->setToolTip(tr("Enter on the list does the same"));

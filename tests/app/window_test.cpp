@@ -11,6 +11,8 @@
 #include <QListView>
 #include <QProcess>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QTest>
 #include <algorithm>
 
@@ -290,6 +292,10 @@ TEST_F(Window, NothingNeedsMoreThanTheFirstWidth)
     driver.window().resize(1280, 800);
     QTest::qWait(20);
     EXPECT_EQ(driver.window().size(), QSize(1280, 800));
+    for (const QScrollArea* area : driver.window().findChildren<QScrollArea*>())
+        if (area->objectName() != "findingsColumn") {
+            EXPECT_EQ(area->verticalScrollBar()->maximum(), 0) << "the station has to fit its window";
+        }
 }
 
 TEST_F(Window, OwnZoomAndGroundAreKept)
