@@ -23,6 +23,7 @@
 #include "core/evaluate/resolve.h"
 #include "core/io/atomic_file.h"
 #include "tests/app/window_driver.h"
+#include "words/figures.h"
 
 namespace {
 
@@ -166,7 +167,9 @@ TEST_F(Window, TheShelfSaysWhatThereIsAgainstTheChosenOne)
     driver.openDemo();
     EXPECT_TRUE(driver.text("candidateReasons").contains("nothing against it"));
     driver.pickCandidate("wb-heron-2");
-    EXPECT_TRUE(driver.text("candidateReasons").contains("The source sees only"))
+    const double least_ohm = driver.session().snapshot().after().circuits.front().least_ohm;
+    const QString figure = words::ohms(least_ohm).replace(QChar(0x202F), ' ');
+    EXPECT_TRUE(driver.text("candidateReasons").contains("The source sees only " + figure))
         << driver.text("candidateReasons").toStdString();
 }
 
