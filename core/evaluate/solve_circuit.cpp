@@ -41,7 +41,7 @@ const CircuitTap* tapOf(const Circuit& circuit, const Port& element)
 
 Eigen::ArrayXcd across(const NetworkSolution& solution, const CircuitTap& tap)
 {
-    return solution.voltage_v.row(tap.plus).transpose() - solution.voltage_v.row(tap.minus).transpose();
+    return voltageBetween_v(solution, tap.plus, tap.minus);
 }
 
 // Capacitors one after another on a run count as one.
@@ -142,8 +142,8 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     if (circuit->taps.empty()) return std::nullopt;
 
     const NetworkSolution solution = solved(*circuit, frequency_hz);
-    const Eigen::ArrayXcd terminal_v = solution.voltage_v.row(circuit->terminal).transpose();
-    out.load_ohm = -terminal_v / solution.current_a.row(static_cast<Eigen::Index>(circuit->source)).transpose();
+    const Eigen::ArrayXcd terminal_v = solution.voltage_v.col(circuit->terminal);
+    out.load_ohm = -terminal_v / elementCurrent_a(circuit->network, solution, circuit->source);
     Eigen::Index least = 0;
     out.least_ohm = out.load_ohm.abs().minCoeff(&least);
     out.least_hz = frequency_hz(least);

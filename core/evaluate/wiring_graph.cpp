@@ -106,7 +106,7 @@ public:
             }
         }
         if (const auto solution = solveNetwork(network, Eigen::ArrayXd::Constant(1, 1.0)))
-            m_voltage = solution->value.voltage_v.col(0).real();
+            m_voltage = solution->value.voltage_v.row(0).real();
     }
 
     [[nodiscard]] int of(const GraphEdge& coil) const

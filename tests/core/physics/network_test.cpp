@@ -36,10 +36,10 @@ TEST_P(ReferenceNetwork, GivesThePrintedVoltageAndInputImpedance)
     const auto solution = solveNetwork(network, Eigen::ArrayXd::Constant(1, row.frequency_hz));
     ASSERT_TRUE(solution);
     const int node = tests::nodeOf(network, row.node);
-    const std::complex<double> voltage = solution->value.voltage_v(node, 0);
+    const std::complex<double> voltage = solution->value.voltage_v(0, node);
     EXPECT_NEAR(decibels(voltage), row.level_db, halfDigit(row.level_db));
     EXPECT_NEAR(degrees(voltage), row.phase_deg, halfDigit(row.phase_deg));
-    const std::complex<double> input = -1.0 / solution->value.current_a(0, 0);
+    const std::complex<double> input = -1.0 / elementCurrent_a(network, solution->value, 0)(0);
     EXPECT_NEAR(std::abs(input), row.input_ohm, halfDigit(row.input_ohm));
 }
 
@@ -72,9 +72,9 @@ TEST(Network, KnowsCurrentAndControlledSources)
                         {NetworkKind::Resistor, "Ra", 4, 0, 1.0}};
     const auto solution = solveNetwork(network, Eigen::ArrayXd::Constant(1, 1000.0));
     ASSERT_TRUE(solution);
-    EXPECT_NEAR(solution->value.voltage_v(2, 0).real(), 2.0, 1e-12);
-    EXPECT_NEAR(solution->value.voltage_v(3, 0).real(), 3.0, 1e-12);
-    EXPECT_NEAR(solution->value.voltage_v(4, 0).real(), 1.0, 1e-12);
+    EXPECT_NEAR(solution->value.voltage_v(0, 2).real(), 2.0, 1e-12);
+    EXPECT_NEAR(solution->value.voltage_v(0, 3).real(), 3.0, 1e-12);
+    EXPECT_NEAR(solution->value.voltage_v(0, 4).real(), 1.0, 1e-12);
 }
 
 TEST(Network, NamesFloatingNodes)

@@ -1,0 +1,41 @@
+#pragma once
+
+#include <Eigen/Core>
+#include <vector>
+
+#include "core/physics/network.h"
+
+namespace core {
+
+// Whether the element's current is an unknown of its own.
+[[nodiscard]] bool isBranch(const NetworkElement& element);
+
+// One place of the matrix that is not always zero: Y(w) = conductance + j (w capacitance - reciprocalInductance / w).
+struct MatrixEntry {
+    int row = 0, column = 0;
+    double conductance = 0.0, capacitance = 0.0, reciprocalInductance = 0.0;
+    [[nodiscard]] std::complex<double> at(double angular) const
+    {
+        return {conductance, angular * capacitance - reciprocalInductance / angular};
+    }
+};
+
+// The modified nodal equations of a network, Y x = b, with every entry split by its power of the angular frequency.
+// Unknown n is the voltage of node n + 1; the branch currents follow.
+struct NetworkMatrix {
+    int nodes = 0, size = 0;             // unknown voltages; all unknowns
+    std::vector<MatrixEntry> entries{};  // each place once, by row, then column
+    Eigen::VectorXcd right{};
+    std::vector<int> branchOf{};  // of each element: its branch, counted from 0, or -1
+};
+
+[[nodiscard]] NetworkMatrix networkMatrix(const Network& network);
+
+// The same at one angular frequency, each row (and its right side) divided by its largest magnitude.
+struct ScaledEquations {
+    Eigen::MatrixXcd matrix{};
+    Eigen::VectorXcd right{};
+};
+[[nodiscard]] ScaledEquations scaledEquations(const NetworkMatrix& matrix, double angular);
+
+}  // namespace core

@@ -1,0 +1,30 @@
+#pragma once
+
+#include <Eigen/Core>
+#include <tl/expected.hpp>
+
+#include "core/physics/elimination.h"
+#include "core/physics/network.h"
+
+namespace core {
+
+// Solves networks of one shape at many frequencies, and with many sets of values: the order of elimination is worked
+// out once, then followed for a block of frequencies at a time, structure of arrays. A frequency at which a pivot turns
+// out small within its row (a lossless resonance hits it) is solved by itself, dense with partial pivoting.
+class NetworkSweep {
+public:
+    // requires checkNetwork(shape) to find nothing
+    explicit NetworkSweep(const Network& shape);
+
+    // network       the same elements between the same nodes in the same order, values free
+    //               (what is a branch stays one: a part of exactly 0 ohm or 0 H stays 0)
+    // frequency_hz  any length, each > 0
+    // errors        Singular: the frequency at which there is no one solution
+    [[nodiscard]] tl::expected<NetworkSolution, ModelError> solve(const Network& network,
+                                                                  const Eigen::ArrayXd& frequency_hz) const;
+
+private:
+    Elimination m_elimination{};
+};
+
+}  // namespace core
