@@ -12,7 +12,7 @@
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/resolve.h"
 #include "core/io/atomic_file.h"
-#include "core/io/netlist_file.h"
+#include "core/io/circuit_netlist.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/judgement/judge.h"
@@ -120,7 +120,7 @@ int printNetlist(const std::string& path, const std::string& channel, const std:
     const auto circuit = circuitOf(fitout, *port, shippedShop().practice);
     if (!circuit) return report({path, channel, "its terminals are joined: a dead short has no netlist"}, json);
     std::ostringstream out;
-    writeNetlist(out, *circuit, plan->body.name + ", " + channel);
+    writeNetlist(out, circuitNetlist(*circuit, plan->body.name + ", " + channel));
     if (json)
         print({{"netlist", out.str()}});
     else

@@ -1,6 +1,7 @@
 #include <CLI/CLI.hpp>
 #include <string>
 
+#include "cli/calc_command.h"
 #include "cli/commands.h"
 
 int main(int argc, char** argv)
@@ -31,6 +32,15 @@ int main(int argc, char** argv)
         ->add_option("TEXT", text, "the line")
         ->required();
     command("schema", "the JSON schema of a plan", [&] { return cli::printSchema(json); });
+    cli::CalcRequest request;
+    CLI::App* calc = command("calc", "run a model of the physics on its own; alone: list them all", [&] {
+        request.json = json;
+        return cli::calc(request);
+    });
+    calc->add_option("MODEL", request.model, "plain name (fuse) or section (A13)");
+    calc->add_option("INPUTS", request.inputs, "name=value: 4, [4,8,2], 3.3+2.2j, @file for a text");
+    calc->add_option("--in", request.file, "a JSON object of inputs");
+    calc->add_option("--spread", request.spread, "name=relative uncertainty of an input, for that of the results");
     CLI::App* demo = command("demo", "write the demo plan", [&] { return cli::writeDemo(file, trouble, json); });
     demo->add_option("-o,--output", file, "the file to write")->required();
     demo->add_flag("--trouble", trouble, "the second plan, in which somebody bought the wrong drivers");

@@ -104,7 +104,7 @@ void OhmmeterLine::takeReading()
         if (!*typed)
             return say(
                 tr("%1. Type a reading such as 3.3 or 3R3.").arg(QString::fromStdString(typed->error().message)));
-    const auto guess = core::nominalFromReading(reading->value, leads->value, core::ohmmeterWindows(m_practice));
+    const auto guess = core::nominalFromReading({reading->value, leads->value, 0.0}, core::ohmmeterWindows(m_practice));
     if (!guess) {
         const bool open = guess.error().code == core::ErrorCode::Open;
         return say(open ? tr("%1 is no voice coil: a capacitor in series, a broken coil, or not a coil at all. Measure "

@@ -6,7 +6,19 @@
 
 namespace core {
 
-enum class ErrorCode { NotFinite, OutOfDomain, Inconsistent, Singular, Open, Underdetermined };
+enum class ErrorCode {
+    NotFinite,        // not a number, or infinite
+    OutOfDomain,      // violates the stated range
+    Inconsistent,     // values contradict each other
+    Singular,         // no unique solution
+    Open,             // an open circuit where a coil was expected
+    Underdetermined,  // something that is needed is missing
+    NoResonance,
+    MultipleResonances,
+    CableTooSmall,
+    Unreadable,   // a text that is not what was expected; allowed says where and what
+    UnknownName,  // a name that the model does not have
+};
 
 // A model that was asked something it cannot answer: which quantity, what was found, what is allowed.
 struct ModelError {
@@ -16,6 +28,12 @@ struct ModelError {
     std::string allowed{};
     bool operator==(const ModelError&) const = default;
 };
+
+[[nodiscard]] inline tl::unexpected<ModelError> refuse(ErrorCode code, std::string quantity, double found,
+                                                       std::string allowed)
+{
+    return tl::unexpected(ModelError{code, std::move(quantity), found, std::move(allowed)});
+}
 
 template <class T>
 struct Answer {

@@ -139,7 +139,7 @@ private:
     // resonance.
     void addCoil(const std::string& name, int plus, int minus, const DriverParameters& driver)
     {
-        const DriverMechanics m = mechanics(driver);
+        const MotionalElements m = motionalElements(driver);
         const int behindRe = driver.le_h > 0.0 ? addNode(m_circuit.network, "e_" + name) : 0;
         const int motion = addNode(m_circuit.network, "m_" + name);
         add({NetworkKind::Resistor, "Re_" + name, plus, driver.le_h > 0.0 ? behindRe : motion, driver.re_ohm});

@@ -1,6 +1,8 @@
 #pragma once
 
+#include "core/physics/amplifier.h"
 #include "core/physics/ohmmeter.h"
+#include "core/physics/part_stress.h"
 #include "core/physics/programme.h"
 #include "core/physics/stereo.h"
 #include "core/practice/practice.h"
@@ -24,6 +26,17 @@ namespace core {
     return {practice[PracticeKey::OhmmeterCoreLow_ratio], practice[PracticeKey::OhmmeterCoreHigh_ratio],
             practice[PracticeKey::OhmmeterWideLow_ratio], practice[PracticeKey::OhmmeterWideHigh_ratio],
             practice[PracticeKey::OhmmeterCentre_ratio],  practice[PracticeKey::OhmmeterOpen_ohm]};
+}
+
+[[nodiscard]] inline RatingPractice ratingPractice(const Practice& practice)
+{
+    return {practice[PracticeKey::RatingRise_ratio], practice[PracticeKey::RatingFlatExponent_ratio]};
+}
+
+[[nodiscard]] inline StressMargins stressMargins(const Practice& practice)
+{
+    return {practice[PracticeKey::ResistorProgramme_ratio], practice[PracticeKey::ResistorSine_ratio],
+            practice[PracticeKey::CapacitorVoltage_ratio]};
 }
 
 }  // namespace core

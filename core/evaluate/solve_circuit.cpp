@@ -9,7 +9,9 @@
 #include "core/evaluate/complete.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/air.h"
+#include "core/physics/equaliser.h"
 #include "core/physics/filter.h"
+#include "core/physics/level.h"
 #include "core/physics/radiation.h"
 #include "core/physics/series_capacitor.h"
 
@@ -93,25 +95,22 @@ Eigen::ArrayXcd channelResponse(const Fitout& fitout, const Port& channel, const
                                 const Eigen::ArrayXd& frequency_hz)
 {
     Eigen::ArrayXcd response = Eigen::ArrayXcd::Ones(frequency_hz.size());
+    const auto pass = [&](FilterSide side, double corner_hz, int order) {
+        response *= filterResponse({FilterFamily::Butterworth, order}, side, corner_hz, frequency_hz);
+    };
     const auto builtIn = [&](FilterSide side, Quantity corner, Quantity order) {
         if (const auto hz = valueOf(output, corner))
-            response *= butterworth(side, static_cast<int>(std::lround(valueOf(output, order).value_or(2.0))), *hz,
-                                    frequency_hz);
+            pass(side, *hz, static_cast<int>(std::lround(valueOf(output, order).value_or(2.0))));
     };
     builtIn(FilterSide::HighPass, Quantity::HighPass_hz, Quantity::HighPassOrder);
     builtIn(FilterSide::LowPass, Quantity::LowPass_hz, Quantity::LowPassOrder);
     const auto found = fitout.settings.find(channel);
     if (found == fitout.settings.end()) return response;
     const Setting& setting = found->second;
-    if (setting.highPass)
-        response *=
-            butterworth(FilterSide::HighPass, setting.highPass->order, setting.highPass->frequency_hz, frequency_hz);
-    if (setting.lowPass)
-        response *=
-            butterworth(FilterSide::LowPass, setting.lowPass->order, setting.lowPass->frequency_hz, frequency_hz);
-    response *= (setting.reversed ? -1.0 : 1.0) * std::pow(10.0, setting.gain_db / 20.0);
-    if (setting.delay_s != 0.0)
-        response *= (Complex{0.0, -2.0 * std::numbers::pi * setting.delay_s} * frequency_hz.cast<Complex>()).exp();
+    if (setting.highPass) pass(FilterSide::HighPass, setting.highPass->frequency_hz, setting.highPass->order);
+    if (setting.lowPass) pass(FilterSide::LowPass, setting.lowPass->frequency_hz, setting.lowPass->order);
+    response *= (setting.reversed ? -1.0 : 1.0) * ratioOf(setting.gain_db);
+    if (setting.delay_s != 0.0) response *= delayResponse(setting.delay_s, frequency_hz);
     return response;
 }
 
@@ -124,8 +123,9 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     out.channel = channel;
     out.output = complete(part, channel.element, practice);
     out.worst = worstOrigin(out.output, {Quantity::RatedPower_w, Quantity::RatedLoad_ohm});
-    const auto limits =
-        outputLimits({out.output.at(Quantity::RatedPower_w).value, out.output.at(Quantity::RatedLoad_ohm).value});
+    const AmplifierRating rating{out.output.at(Quantity::RatedPower_w).value,
+                                 out.output.at(Quantity::RatedLoad_ohm).value};
+    const auto limits = outputLimits({&rating, 1}, ratingPractice(practice));
     assert(limits);  // the quantities' own ranges see to it
     out.limits = limits->value;
     const auto setting = fitout.settings.find(channel);

@@ -51,6 +51,21 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
         entry.source = found->value("source", "");
         practice.entries[name.value] = entry;
     }
+    const Json lists = json.value("lists", Json::object());
+    for (const auto& name : enumNames<PracticeList>()) {
+        const std::string where = "/lists/" + std::string(name.text);
+        const auto found = lists.find(std::string(name.text));
+        if (found == lists.end() || !found->is_object()) return wrong(file, where, "is missing");
+        PracticeValues& list = practice.lists[name.value];
+        list.source = found->value("source", "");
+        for (const Json& value : found->value("values", Json::array())) {
+            if (!value.is_number()) return wrong(file, where, "holds something that is no number");
+            list.values.push_back(value.get<double>());
+        }
+        if (list.values.size() < 2) return wrong(file, where, "needs at least two values");
+    }
+    if (practice[PracticeList::AmpacityGauge_awg].size() != practice[PracticeList::Ampacity_a].size())
+        return wrong(file, "/lists/ampacity_a", "needs one value for each gauge");
     const Json classes = json.value("classes", Json::object());
     for (const auto& [name, row] : classes.items()) {
         DriverClass one{.source = row.value("source", "")};

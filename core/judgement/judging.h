@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <vector>
 
+#include "core/base/threshold.h"
 #include "core/evaluate/sides.h"
 #include "core/model/finding.h"
 
@@ -50,17 +51,6 @@ inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
     finding.mends.push_back(
         {MendName::MeasureRe, 0.0, SolverRequest{SolverRequest::Kind::TakeReading, run.run.id.coil.device, stage}});
     std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
-}
-
-// Limits pass within this share: 0.8 x 3 is not exact in binary.
-inline constexpr double kLimitSlack = 1e-9;
-[[nodiscard]] inline bool under(double value, double limit)
-{
-    return value < limit * (1.0 - kLimitSlack);
-}
-[[nodiscard]] inline bool over(double value, double limit)
-{
-    return value > limit * (1.0 + kLimitSlack);
 }
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)

@@ -59,6 +59,8 @@ template <>
 std::span<const EnumName<Instrument>> enumNames();
 template <>
 std::span<const EnumName<PracticeKey>> enumNames();
+template <>
+std::span<const EnumName<PracticeList>> enumNames();
 
 // "d17"
 template <char Letter>

@@ -6,18 +6,25 @@
 #include <numbers>
 
 #include "core/physics/air.h"
+#include "core/physics/level.h"
 
 namespace core {
 namespace {
 
+using Complex = std::complex<double>;
+
 constexpr double kPi = std::numbers::pi;
 constexpr double kTestVoltageSquared = 8.0;  // "2.83 V" is sqrt(8) V
 
-// Level of one acoustic watt in half space at 1 m: 10 log(rho c / (2 pi (20e-6)^2)).
-double levelOfOneWatt_db()
+Eigen::ArrayXcd laplace(const Eigen::ArrayXd& frequency_hz)
 {
-    return 10.0 * std::log10(kAirDensity_kg_m3 * kSoundSpeed_m_s /
-                             (2.0 * kPi * kReferencePressure_pa * kReferencePressure_pa));
+    return Complex{0.0, 2.0 * kPi} * frequency_hz.cast<Complex>();
+}
+
+// eta0 Qes / Vas
+double efficiencyScale(double fs_hz)
+{
+    return 4.0 * kPi * kPi * std::pow(fs_hz / kSoundSpeed_m_s, 3.0);
 }
 
 }  // namespace
@@ -32,32 +39,61 @@ DriverMechanics mechanics(const DriverParameters& driver)
     m.mms_kg = 1.0 / (ws * ws * m.cms_m_n);
     m.rms_kg_s = ws * m.mms_kg / driver.qms;
     m.bl_tm = std::sqrt(ws * m.mms_kg * driver.re_ohm / driver.qes);
-    m.res_ohm = driver.re_ohm * driver.qms / driver.qes;
-    m.cmes_f = driver.qes / (ws * driver.re_ohm);
-    m.lces_h = driver.re_ohm / (ws * driver.qes);
     return m;
 }
 
-Eigen::ArrayXcd impedance_ohm(const DriverParameters& driver, const Eigen::ArrayXd& frequency_hz)
+MotionalElements motionalElements(const DriverParameters& driver)
 {
-    using Complex = std::complex<double>;
-    const DriverMechanics m = mechanics(driver);
-    const Eigen::ArrayXcd s = Complex{0.0, 2.0 * kPi} * frequency_hz.cast<Complex>();
-    return driver.re_ohm + s * driver.le_h + (1.0 / m.res_ohm + s * m.cmes_f + (s * m.lces_h).inverse()).inverse();
+    assert(driver.re_ohm > 0.0 && driver.fs_hz > 0.0 && driver.qms > 0.0 && driver.qes > 0.0);
+    const double ws = 2.0 * kPi * driver.fs_hz;
+    return {driver.re_ohm * driver.qms / driver.qes, driver.qes / (ws * driver.re_ohm),
+            driver.re_ohm / (ws * driver.qes)};
+}
+
+Eigen::ArrayXcd blockedImpedance_ohm(const DriverParameters& driver, const Eigen::ArrayXd& frequency_hz,
+                                     const CoilLoss& loss)
+{
+    const Eigen::ArrayXcd s = laplace(frequency_hz);
+    if (loss.k > 0.0) return driver.re_ohm + loss.k * (s.log() * loss.exponent).exp();
+    Eigen::ArrayXcd blocked = driver.re_ohm + s * driver.le_h;
+    if (loss.l2_h > 0.0) blocked += loss.r2_ohm * loss.l2_h * s / (loss.r2_ohm + loss.l2_h * s);
+    return blocked;
+}
+
+Eigen::ArrayXcd impedance_ohm(const DriverParameters& driver, const Eigen::ArrayXd& frequency_hz, const CoilLoss& loss)
+{
+    const MotionalElements m = motionalElements(driver);
+    const Eigen::ArrayXcd s = laplace(frequency_hz);
+    return blockedImpedance_ohm(driver, frequency_hz, loss) +
+           (1.0 / m.res_ohm + s * m.cmes_f + (s * m.lces_h).inverse()).inverse();
+}
+
+double referenceEfficiency(const DriverParameters& driver)
+{
+    return efficiencyScale(driver.fs_hz) * driver.vas_m3 / driver.qes;
+}
+
+// One acoustic watt in half space at 1 m is 10 log(rho c / (2 pi (20e-6)^2)).
+double oneWattLevel_db(double efficiency)
+{
+    return powerDecibels(efficiency * kAirDensity_kg_m3 * kSoundSpeed_m_s /
+                         (2.0 * kPi * kReferencePressure_pa * kReferencePressure_pa));
+}
+
+double efficiencyOfLevel(double oneWatt_db)
+{
+    return powerRatioOf(oneWatt_db - oneWattLevel_db(1.0));
 }
 
 double sensitivity_db(const DriverParameters& driver)
 {
-    const double efficiency =
-        4.0 * kPi * kPi * std::pow(driver.fs_hz / kSoundSpeed_m_s, 3.0) * driver.vas_m3 / driver.qes;
-    return levelOfOneWatt_db() + 10.0 * std::log10(efficiency * kTestVoltageSquared / driver.re_ohm);
+    return oneWattLevel_db(referenceEfficiency(driver)) + powerDecibels(kTestVoltageSquared / driver.re_ohm);
 }
 
 double vasFromSensitivity_m3(double sensitivity_db, const DriverParameters& driver)
 {
-    const double efficiency =
-        std::pow(10.0, (sensitivity_db - levelOfOneWatt_db()) / 10.0) * driver.re_ohm / kTestVoltageSquared;
-    return efficiency * driver.qes / (4.0 * kPi * kPi * std::pow(driver.fs_hz / kSoundSpeed_m_s, 3.0));
+    const double efficiency = efficiencyOfLevel(sensitivity_db - powerDecibels(kTestVoltageSquared / driver.re_ohm));
+    return efficiency * driver.qes / efficiencyScale(driver.fs_hz);
 }
 
 }  // namespace core

@@ -1,15 +1,44 @@
 #pragma once
 
 #include <Eigen/Core>
+#include <vector>
 
 namespace core {
 
 enum class FilterSide { LowPass, HighPass };
+enum class FilterFamily { Butterworth, LinkwitzRiley, Bessel };
 
-// Butterworth of order 1..8: H(S) = prod(-p_k) / prod(S - p_k), p_k = exp(j pi (2k + n + 1) / (2n)), S = j f/f0;
-// high-pass: 1/S. requires corner_hz > 0, order 1..8 (validate sees to it) source   S. Butterworth, "On the theory of
-// filter amplifiers", Experimental Wireless 7 (1930)
-[[nodiscard]] Eigen::ArrayXcd butterworth(FilterSide side, int order, double corner_hz,
-                                          const Eigen::ArrayXd& frequency_hz);
+struct FilterShape {
+    FilterFamily family = FilterFamily::Butterworth;
+    int order = 2;
+    bool operator==(const FilterShape&) const = default;
+};
+
+// Butterworth 1 2 3 4 6 8, Linkwitz-Riley 2 4 8, Bessel 2 3 4: what electronic crossovers offer.
+[[nodiscard]] bool isOffered(const FilterShape& shape);
+
+// A first-order (q = 0) or second-order section of the low-pass prototype with the corner of the whole at 1; a
+// high-pass has 1 / corner.
+struct FilterSection {
+    double corner_ratio = 1.0;  // w_n
+    double q = 0.0;
+    bool operator==(const FilterSection&) const = default;
+};
+
+// Sections of any Butterworth or Bessel order 1..8 and of even Linkwitz-Riley orders; first order first, then rising Q.
+// Bessel is normalised to -3.0103 dB at the corner.
+// source  S. Butterworth, "On the theory of filter amplifiers", Experimental Wireless 7 (1930); W. E. Thomson, "Delay
+//         networks having maximally flat frequency characteristics", Proc. IEE 96 (1949); S. Linkwitz, "Active
+//         crossover networks for noncoincident drivers", J. Audio Eng. Soc. 24 (1976)
+[[nodiscard]] std::vector<FilterSection> filterSections(const FilterShape& shape);
+
+// H(S) = prod of sections, S = j f / corner; high-pass: 1/S.
+// requires corner_hz > 0 and the orders above
+[[nodiscard]] Eigen::ArrayXcd filterResponse(const FilterShape& shape, FilterSide side, double corner_hz,
+                                             const Eigen::ArrayXd& frequency_hz);
+
+// -d(phase)/dw, of either side: the two differ by a constant phase only where they differ at all.
+[[nodiscard]] Eigen::ArrayXd filterDelay_s(const FilterShape& shape, FilterSide side, double corner_hz,
+                                           const Eigen::ArrayXd& frequency_hz);
 
 }  // namespace core

@@ -35,7 +35,7 @@ private:
 std::optional<ModelError> checkValues(const Network& network)
 {
     for (const NetworkElement& element : network.elements) {
-        if (!std::isfinite(element.value) || !std::isfinite(element.phase_rad))
+        if (!std::isfinite(element.value) || !std::isfinite(element.phase_deg))
             return ModelError{ErrorCode::NotFinite, element.name, element.value, "finite"};
         const bool passive = element.kind == NetworkKind::Resistor || element.kind == NetworkKind::Inductor ||
                              element.kind == NetworkKind::Capacitor;
@@ -138,7 +138,7 @@ Eigen::ArrayXcd elementCurrent_a(const Network& network, const NetworkSolution& 
         case NetworkKind::Inductor:
             return across_v / (Complex{0.0, e.value} * angular.cast<Complex>());
         case NetworkKind::CurrentSource:
-            return Eigen::ArrayXcd::Constant(angular.size(), std::polar(e.value, e.phase_rad));
+            return Eigen::ArrayXcd::Constant(angular.size(), sourceValue(e));
         case NetworkKind::VoltageControlledCurrent:
             return e.value * voltageBetween_v(solution, e.controlPlus, e.controlMinus);
         case NetworkKind::VoltageSource:

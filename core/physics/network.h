@@ -26,7 +26,7 @@ struct NetworkElement {
     std::string name{};
     int plus = 0, minus = 0;
     double value = 0.0;                     // ohm, H, F, gain; sources: rms volts or amperes
-    double phase_rad = 0.0;                 // sources only
+    double phase_deg = 0.0;                 // sources only
     int controlPlus = 0, controlMinus = 0;  // controlled sources only
     bool operator==(const NetworkElement&) const = default;
 };

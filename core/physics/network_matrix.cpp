@@ -2,6 +2,7 @@
 
 #include <cassert>
 #include <map>
+#include <numbers>
 
 namespace core {
 namespace {
@@ -59,7 +60,7 @@ private:
             addReal(node - 1, branch, sign);
             addReal(branch, node - 1, sign);
         }
-        if (e.kind == NetworkKind::VoltageSource) m_result.right(branch) = std::polar(e.value, e.phase_rad);
+        if (e.kind == NetworkKind::VoltageSource) m_result.right(branch) = sourceValue(e);
         if (e.kind == NetworkKind::VoltageControlledVoltage) {
             addReal(branch, e.controlPlus - 1, -e.value);
             addReal(branch, e.controlMinus - 1, e.value);
@@ -79,8 +80,8 @@ private:
                 addBetween(e, &MatrixEntry::reciprocalInductance, 1.0 / e.value);
                 break;
             case NetworkKind::CurrentSource:
-                if (e.plus > 0) m_result.right(e.plus - 1) -= std::polar(e.value, e.phase_rad);
-                if (e.minus > 0) m_result.right(e.minus - 1) += std::polar(e.value, e.phase_rad);
+                if (e.plus > 0) m_result.right(e.plus - 1) -= sourceValue(e);
+                if (e.minus > 0) m_result.right(e.minus - 1) += sourceValue(e);
                 break;
             case NetworkKind::VoltageControlledCurrent:
                 addReal(e.plus - 1, e.controlPlus - 1, e.value);
@@ -116,6 +117,12 @@ bool isBranch(const NetworkElement& element)
             return false;
     }
     return false;
+}
+
+std::complex<double> sourceValue(const NetworkElement& source)
+{
+    if (source.phase_deg == 0.0) return source.value;
+    return source.value * std::exp(std::complex<double>{0.0, source.phase_deg * std::numbers::pi / 180.0});
 }
 
 NetworkMatrix networkMatrix(const Network& network)

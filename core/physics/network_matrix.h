@@ -10,6 +10,9 @@ namespace core {
 // Whether the element's current is an unknown of its own.
 [[nodiscard]] bool isBranch(const NetworkElement& element);
 
+// Volts or amperes of an independent source.
+[[nodiscard]] std::complex<double> sourceValue(const NetworkElement& source);
+
 // One place of the matrix that is not always zero: Y(w) = conductance + j (w capacitance - reciprocalInductance / w).
 struct MatrixEntry {
     int row = 0, column = 0;

@@ -3,12 +3,15 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/threshold.h"
+
 namespace core {
 
-Outcome<NominalGuess> nominalFromReading(double reading_ohm, double leads_ohm, const OhmmeterWindows& windows)
+Outcome<NominalGuess> nominalFromReading(const OhmmeterReading& reading, const OhmmeterWindows& windows)
 {
-    constexpr double kSlack = 1e-9;
-    for (const auto& [value, name] : {std::pair{reading_ohm, "reading_ohm"}, std::pair{leads_ohm, "leads_ohm"}}) {
+    const auto& [reading_ohm, leads_ohm, error_ohm] = reading;
+    for (const auto& [value, name] : {std::pair{reading_ohm, "reading_ohm"}, std::pair{leads_ohm, "leads_ohm"},
+                                      std::pair{error_ohm, "meterError_ohm"}}) {
         if (!std::isfinite(value)) return tl::unexpected(ModelError{ErrorCode::NotFinite, name, value, "finite"});
         if (value < 0.0) return tl::unexpected(ModelError{ErrorCode::OutOfDomain, name, value, ">= 0"});
     }
@@ -21,10 +24,9 @@ Outcome<NominalGuess> nominalFromReading(double reading_ohm, double leads_ohm, c
     auto& candidates = answer.value.candidates;
     for (const double nominal : {2.0, 3.0, 4.0, 6.0, 8.0}) {
         const double ratio = (reading_ohm - leads_ohm) / nominal;
-        const auto inside = [&](double low, double high) {
-            return ratio >= low * (1.0 - kSlack) && ratio <= high * (1.0 + kSlack);
-        };
-        if (inside(windows.wideLow, windows.wideHigh))
+        const auto inside = [&](double low, double high) { return !under(ratio, low) && !over(ratio, high); };
+        const double widening = error_ohm / nominal;
+        if (inside(windows.wideLow - widening, windows.wideHigh + widening))
             candidates.push_back({nominal, ratio, inside(windows.coreLow, windows.coreHigh)});
     }
     std::sort(candidates.begin(), candidates.end(), [&](const NominalCandidate& a, const NominalCandidate& b) {

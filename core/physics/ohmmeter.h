@@ -23,10 +23,15 @@ struct NominalGuess {
     bool likely = false;                         // one core candidate and no second one at all
 };
 
+struct OhmmeterReading {
+    double reading_ohm = 0.0;
+    double leads_ohm = 0.0;  // what the leads read when shorted
+    double error_ohm = 0.0;  // of the meter, either way; widens the wide window only
+};
+
 // Which nominal impedance (2, 3, 4, 6, 8 ohm) a direct-current reading speaks for, one moving coil, 20 degC.
 // errors    Inconsistent (reading not above the leads), Open (above windows.open_ohm), NotFinite, OutOfDomain
 // (negative) warnings  NoCandidate source    common practice; IEC 60268-5 has only the 80 % rule
-[[nodiscard]] Outcome<NominalGuess> nominalFromReading(double reading_ohm, double leads_ohm,
-                                                       const OhmmeterWindows& windows);
+[[nodiscard]] Outcome<NominalGuess> nominalFromReading(const OhmmeterReading& reading, const OhmmeterWindows& windows);
 
 }  // namespace core

@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cmath>
+#include <vector>
 
 namespace core {
 namespace {
@@ -10,6 +11,27 @@ constexpr std::array kE6{10, 15, 22, 33, 47, 68};
 constexpr std::array kE12{10, 12, 15, 18, 22, 27, 33, 39, 47, 56, 68, 82};
 constexpr std::array kE24{10, 11, 12, 13, 15, 16, 18, 20, 22, 24, 27, 30,
                           33, 36, 39, 43, 47, 51, 56, 62, 68, 75, 82, 91};
+
+constexpr double kTie = 1e-12;
+
+double distance(double candidate, double value)
+{
+    return std::abs(std::log(candidate / value));
+}
+
+// Rising values from the decade below a number's own to the one above.
+std::vector<double> valuesAround(double value, PreferredSeries series)
+{
+    const int decade = static_cast<int>(std::floor(std::log10(value)));
+    std::vector<double> values;
+    for (int exponent = decade - 1; exponent <= decade + 1; ++exponent) {
+        for (const int digits : preferredDecade(series))
+            // Dividing by an exact power of ten gives the same double as typing the value would.
+            values.push_back(exponent >= 1 ? digits * std::pow(10.0, exponent - 1)
+                                           : digits / std::pow(10.0, 1 - exponent));
+    }
+    return values;
+}
 
 }  // namespace
 
@@ -28,20 +50,30 @@ std::span<const int> preferredDecade(PreferredSeries series)
 
 Outcome<double> nearestPreferred(double value, PreferredSeries series)
 {
-    if (!std::isfinite(value)) return tl::unexpected(ModelError{ErrorCode::NotFinite, "value", value, "finite"});
-    if (value <= 0.0) return tl::unexpected(ModelError{ErrorCode::OutOfDomain, "value", value, "> 0"});
-    const int decade = static_cast<int>(std::floor(std::log10(value)));
+    if (!std::isfinite(value)) return refuse(ErrorCode::NotFinite, "value", value, "finite");
+    if (value <= 0.0) return refuse(ErrorCode::OutOfDomain, "value", value, "> 0");
     double best = 0.0;
-    for (int exponent = decade - 1; exponent <= decade + 1; ++exponent) {
-        for (const int digits : preferredDecade(series)) {
-            // Dividing by an exact power of ten gives the same double as typing the value would.
-            const double scaled =
-                exponent >= 1 ? digits * std::pow(10.0, exponent - 1) : digits / std::pow(10.0, 1 - exponent);
-            if (best == 0.0 || std::abs(std::log(scaled / value)) < std::abs(std::log(best / value)) - 1e-12)
-                best = scaled;
-        }
-    }
+    for (const double candidate : valuesAround(value, series))
+        if (best == 0.0 || distance(candidate, value) < distance(best, value) - kTie) best = candidate;
     return Answer<double>{best, {}};
+}
+
+Outcome<PreferredParts> preferredParts(double value, PreferredSeries series)
+{
+    constexpr double kGoodEnough = 0.03;
+    const auto one = nearestPreferred(value, series);
+    if (!one) return tl::unexpected(one.error());
+    PreferredParts best{one->value, 0.0, one->value};
+    if (std::abs(best.together / value - 1.0) <= kGoodEnough) return Answer<PreferredParts>{best, {}};
+    // The smaller of two need not reach below the error that is left.
+    for (const double first : valuesAround(value, series)) {
+        if (first >= value) continue;
+        const auto second = nearestPreferred(value - first, series);
+        if (!second || second->value > first) continue;
+        const double together = first + second->value;
+        if (distance(together, value) < distance(best.together, value) - kTie) best = {first, second->value, together};
+    }
+    return Answer<PreferredParts>{best, {}};
 }
 
 }  // namespace core

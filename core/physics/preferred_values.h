@@ -15,4 +15,16 @@ enum class PreferredSeries { E6, E12, E24 };
 // errors  OutOfDomain (not > 0), NotFinite
 [[nodiscard]] Outcome<double> nearestPreferred(double value, PreferredSeries series);
 
+// One or two values of a series that together come near the one wanted.
+struct PreferredParts {
+    double first = 0.0;
+    double second = 0.0;  // 0: one part is enough
+    double together = 0.0;
+};
+
+// Values that add up: capacitors side by side, coils and resistors one after another. Two parts only where one alone is
+// more than 3 % off.
+// errors  OutOfDomain (not > 0), NotFinite
+[[nodiscard]] Outcome<PreferredParts> preferredParts(double value, PreferredSeries series);
+
 }  // namespace core

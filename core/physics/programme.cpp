@@ -1,5 +1,6 @@
 #include "core/physics/programme.h"
 
+#include <boost/math/quadrature/gauss_kronrod.hpp>
 #include <cmath>
 
 namespace core {
@@ -13,9 +14,32 @@ Eigen::ArrayXd programmeWeight(const ProgrammeWeight& shape, const Eigen::ArrayX
     return highPass / (lowPass1 * lowPass2);
 }
 
+Eigen::ArrayXd noiseWeight(const Eigen::ArrayXd& frequency_hz)
+{
+    constexpr double kHighPass_hz = 40.0, kLowPass_hz = 318.0;
+    const Eigen::ArrayXd high2 = (frequency_hz / kHighPass_hz).square();
+    return frequency_hz * high2 / ((1.0 + high2) * (1.0 + (frequency_hz / kLowPass_hz).square()));
+}
+
 double programmeShare(double crestFactor_db)
 {
     return 2.0 / std::pow(10.0, crestFactor_db / 10.0);
+}
+
+Outcome<double> spectrumFraction(const Spectrum& weight, const Spectrum& passed, double low_hz, double high_hz)
+{
+    if (!(low_hz < high_hz)) return refuse(ErrorCode::OutOfDomain, "high_hz", high_hz, "above low_hz");
+    const auto integral = [&](bool filtered) {
+        const auto at = [&](double logarithm) {
+            const Eigen::ArrayXd f = Eigen::ArrayXd::Constant(1, std::exp(logarithm));
+            return weight(f)(0) * (filtered ? passed(f)(0) : 1.0);
+        };
+        constexpr unsigned kDeepest = 12;
+        constexpr double kTolerance = 1e-10;
+        return boost::math::quadrature::gauss_kronrod<double, 31>::integrate(at, std::log(low_hz), std::log(high_hz),
+                                                                             kDeepest, kTolerance);
+    };
+    return Answer<double>{integral(true) / integral(false), {}};
 }
 
 }  // namespace core

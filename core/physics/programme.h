@@ -1,6 +1,9 @@
 #pragma once
 
 #include <Eigen/Core>
+#include <functional>
+
+#include "core/base/outcome.h"
 
 namespace core {
 
@@ -15,7 +18,19 @@ struct ProgrammeWeight {
 // source  IEC 60268-1 (programme simulation), recalled
 [[nodiscard]] Eigen::ArrayXd programmeWeight(const ProgrammeWeight& shape, const Eigen::ArrayXd& frequency_hz);
 
+// White noise through one-pole filters at 40 Hz (high-pass) and 318 Hz (low-pass), per unit of ln f.
+// source  EIA-426-A, recalled
+[[nodiscard]] Eigen::ArrayXd noiseWeight(const Eigen::ArrayXd& frequency_hz);
+
 // Mean power of programme that just touches clip, over that of a full-scale sine: 2 / 10^(CF/10). CF in dB.
 [[nodiscard]] double programmeShare(double crestFactor_db);
+
+using Spectrum = std::function<Eigen::ArrayXd(const Eigen::ArrayXd& frequency_hz)>;
+
+// integral(w |H|^2 dln f) / integral(w dln f) between two frequencies, by adaptive quadrature.
+// weight, passed  values at given frequencies, >= 0
+// errors  OutOfDomain (an empty band: not low < high)
+[[nodiscard]] Outcome<double> spectrumFraction(const Spectrum& weight, const Spectrum& passed, double low_hz,
+                                               double high_hz);
 
 }  // namespace core

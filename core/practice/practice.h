@@ -4,6 +4,7 @@
 #include <optional>
 #include <string>
 #include <string_view>
+#include <vector>
 
 #include "core/practice/practice_key.h"
 
@@ -25,14 +26,22 @@ struct DriverClass {
     bool operator==(const DriverClass&) const = default;
 };
 
+struct PracticeValues {
+    std::vector<double> values{};
+    std::string source{};
+    bool operator==(const PracticeValues&) const = default;
+};
+
 struct Practice {
     std::map<PracticeKey, PracticeEntry> entries{};
+    std::map<PracticeList, PracticeValues> lists{};
     std::map<std::string, DriverClass> classes{};
     std::string usualClass{};  // taken where a driver names no class
     bool operator==(const Practice&) const = default;
 
     // requires that the key has an entry (the reader of practice.json sees to it)
     [[nodiscard]] double operator[](PracticeKey key) const { return entries.at(key).value; }
+    [[nodiscard]] const std::vector<double>& operator[](PracticeList list) const { return lists.at(list).values; }
     // the named class, or the usual one
     [[nodiscard]] const DriverClass& driverClass(const std::string& name) const;
 };

@@ -50,4 +50,12 @@ inline double halfLastDigit(const std::string& printed)
     return 0.5 * std::pow(10.0, scale - decimals) * (1.0 + 1e-9);
 }
 
+// The tolerance of a printed value: its own, relative, after a ~, or half its last digit.
+inline double toleranceOf(const std::string& printed)
+{
+    const size_t mark = printed.find('~');
+    if (mark == std::string::npos) return halfLastDigit(printed);
+    return std::abs(std::stod(printed)) * std::stod(printed.substr(mark + 1));
+}
+
 }  // namespace tests

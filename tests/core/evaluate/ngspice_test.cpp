@@ -12,7 +12,7 @@
 #include "core/base/grid.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/resolve.h"
-#include "core/io/netlist_file.h"
+#include "core/io/circuit_netlist.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 
@@ -62,7 +62,7 @@ SpiceResult runSpice(const Circuit& circuit, const std::string& name)
     const std::string raw = (folder / "run.raw").string();
     {
         std::ofstream out(netlist);
-        writeNetlist(out, circuit, name);
+        writeNetlist(out, circuitNetlist(circuit, name));
     }
     const std::string command = "ngspice -b -r " + raw + " " + netlist + " > " + (folder / "log").string() + " 2>&1";
     EXPECT_EQ(std::system(command.c_str()), 0) << command;
@@ -94,10 +94,7 @@ void expectAgreement(const Plan& plan, StageId stage, const Port& channel, const
     for (size_t i = 0; i < spice.frequency_hz.size(); ++i) {
         const auto column = static_cast<Eigen::Index>(i);
         EXPECT_NEAR(grid(column) / spice.frequency_hz[i], 1.0, 1e-9);
-        EXPECT_LT(relativeError(source_a(column),
-                                spice.values.at("i(v1)")[i]),
-                  1e-6)
-            << grid(column) << " Hz";
+        EXPECT_LT(relativeError(source_a(column), spice.values.at("i(v1)")[i]), 1e-6) << grid(column) << " Hz";
         for (const CircuitTap& tap : circuit->taps) {
             if (tap.kind != ElementKind::Coil) continue;
             ++coils;

@@ -10,8 +10,8 @@
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/resolve.h"
 #include "core/io/atomic_file.h"
+#include "core/io/circuit_netlist.h"
 #include "core/io/csv.h"
-#include "core/io/netlist_file.h"
 #include "core/io/practice_file.h"
 #include "core/io/shelf_file.h"
 #include "tests/core/demo_plan.h"
@@ -136,7 +136,7 @@ TEST(Netlist, EveryValueReadsBackBitForBit)
 {
     const auto circuit = circuitOf(resolve(tests::demoPlan(), kFound), {tests::kRadio, "RL"}, shippedShop().practice);
     std::ostringstream out;
-    writeNetlist(out, *circuit, "title\nwith a break");
+    writeNetlist(out, circuitNetlist(*circuit, "title\nwith a break"));
     std::istringstream in(out.str());
     std::string line;
     std::getline(in, line);

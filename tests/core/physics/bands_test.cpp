@@ -55,7 +55,7 @@ class Ohmmeter : public testing::TestWithParam<OhmmeterRow> {};
 // Windows of 0.70-0.90 (core) and 0.60-1.00 (wide) of nominal: common practice, no source. Ratios are plain division.
 TEST_P(Ohmmeter, ListsTheNominalValuesItSpeaksFor)
 {
-    const auto guess = nominalFromReading(GetParam().reading_ohm, 0.0, {});
+    const auto guess = nominalFromReading({GetParam().reading_ohm, 0.0, 0.0}, {});
     ASSERT_TRUE(guess);
     EXPECT_EQ(guess->value.likely, GetParam().likely);
     ASSERT_EQ(guess->value.candidates.size(), GetParam().candidates.size());
@@ -75,10 +75,10 @@ INSTANTIATE_TEST_SUITE_P(Readings, Ohmmeter,
 
 TEST(Ohmmeter, TellsAnOpenReadingFromAWrongLeadValue)
 {
-    EXPECT_EQ(nominalFromReading(75.0, 0.2, {}).error().code, ErrorCode::Open);
-    EXPECT_EQ(nominalFromReading(0.2, 0.3, {}).error().code, ErrorCode::Inconsistent);
-    EXPECT_EQ(nominalFromReading(NAN, 0.0, {}).error().code, ErrorCode::NotFinite);
-    EXPECT_EQ(nominalFromReading(3.3, -0.1, {}).error().code, ErrorCode::OutOfDomain);
+    EXPECT_EQ(nominalFromReading({75.0, 0.2, 0.0}, {}).error().code, ErrorCode::Open);
+    EXPECT_EQ(nominalFromReading({0.2, 0.3, 0.0}, {}).error().code, ErrorCode::Inconsistent);
+    EXPECT_EQ(nominalFromReading({NAN, 0.0, 0.0}, {}).error().code, ErrorCode::NotFinite);
+    EXPECT_EQ(nominalFromReading({3.3, -0.1, 0.0}, {}).error().code, ErrorCode::OutOfDomain);
 }
 
 }  // namespace

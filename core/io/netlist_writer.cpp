@@ -1,0 +1,87 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <ostream>
+
+#include "core/io/netlist_file.h"
+
+namespace core {
+namespace {
+
+char letterOf(NetworkKind kind)
+{
+    switch (kind) {
+        case NetworkKind::Resistor:
+            return 'R';
+        case NetworkKind::Inductor:
+            return 'L';
+        case NetworkKind::Capacitor:
+            return 'C';
+        case NetworkKind::VoltageSource:
+            return 'V';
+        case NetworkKind::CurrentSource:
+            return 'I';
+        case NetworkKind::VoltageControlledVoltage:
+            return 'E';
+        case NetworkKind::VoltageControlledCurrent:
+            return 'G';
+    }
+    return 'R';
+}
+
+bool isSource(const NetworkElement& element)
+{
+    return element.kind == NetworkKind::VoltageSource || element.kind == NetworkKind::CurrentSource;
+}
+
+bool isControlled(const NetworkElement& element)
+{
+    return element.kind == NetworkKind::VoltageControlledVoltage ||
+           element.kind == NetworkKind::VoltageControlledCurrent;
+}
+
+// Names start with the letter of their kind, as the format asks, and hold only letters, digits and '_'.
+std::string elementName(const NetworkElement& element)
+{
+    const char letter = letterOf(element.kind);
+    std::string name;
+    for (const char c : element.name) {
+        const bool plain = (c >= '0' && c <= '9') || (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '_';
+        name += plain ? c : '_';
+    }
+    const bool starts = !name.empty() && (name.front() == letter || name.front() == letter - 'A' + 'a');
+    return starts ? name : letter + name;
+}
+
+std::string plainText(const std::string& text)
+{
+    std::string plain;
+    for (const char c : text) plain += (c >= ' ' && c <= '~') ? c : ' ';
+    return plain;
+}
+
+}  // namespace
+
+void writeNetlist(std::ostream& out, const Netlist& netlist)
+{
+    out << plainText(netlist.title) << '\n';
+    for (const std::string& comment : netlist.comments) out << "* " << plainText(comment) << '\n';
+    const Network& network = netlist.network;
+    const auto node = [&](int number) { return network.nodeNames[static_cast<size_t>(number)]; };
+    const bool driven = std::any_of(network.elements.begin(), network.elements.end(), isSource);
+    if (!driven && network.nodeNames.size() > 1) out << fmt::format("V1 {} 0 AC 1\n", node(1));
+    for (const NetworkElement& element : network.elements) {
+        out << fmt::format("{} {} {} ", elementName(element), node(element.plus), node(element.minus));
+        if (isSource(element) && element.phase_deg == 0.0)
+            out << fmt::format("AC {}\n", element.value);
+        else if (isSource(element))
+            out << fmt::format("AC {} {}\n", element.value, element.phase_deg);
+        else if (isControlled(element))
+            out << fmt::format("{} {} {}\n", node(element.controlPlus), node(element.controlMinus), element.value);
+        else
+            out << fmt::format("{}\n", element.value);
+    }
+    out << ".ac dec 160 20 20k\n.end\n";
+}
+
+}  // namespace core
