@@ -6,6 +6,7 @@
 #include <iostream>
 #include <sstream>
 
+#include "cli/results_csv.h"
 #include "cli/results_json.h"
 #include "cli/results_text.h"
 #include "core/evaluate/circuit.h"
@@ -53,12 +54,14 @@ void print(const Json& json)
 
 }  // namespace
 
-int evaluatePlan(const std::string& path, bool json)
+int evaluatePlan(const std::string& path, bool json, bool csv)
 {
     const auto plan = loadPlan(path);
     if (!plan) return report(plan.error(), json);
     const Evaluation evaluation = evaluateJob(*plan, shippedShop().practice);
-    if (json)
+    if (csv)
+        std::cout << evaluationCsv(*plan, evaluation);
+    else if (json)
         print(evaluationJson(*plan, evaluation));
     else
         std::cout << evaluationText(*plan, evaluation) << '\n';

@@ -6,7 +6,7 @@ namespace cli {
 
 // One function a command. Each prints its result and returns the exit code: 0 done (check: no Stop), 1 a Stop stands,
 // 2 the input could not be read or understood.
-int evaluatePlan(const std::string& path, bool json);
+int evaluatePlan(const std::string& path, bool json, bool csv);  // csv: the curves, one frequency a line
 int checkPlan(const std::string& path, bool json);
 int answerSlate(const std::string& text, bool json);
 int printSchema(bool json);

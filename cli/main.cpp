@@ -9,6 +9,7 @@ int main(int argc, char** argv)
     CLI::App app{"Golden Reed without a screen: plans of car audio upgrades, computed and judged."};
     app.require_subcommand(1);
     bool json = false;
+    bool csv = false;
     std::string file;
     std::string text;
     std::string stage = "goal";
@@ -20,9 +21,10 @@ int main(int argc, char** argv)
         sub->callback([&code, run] { code = run(); });
         return sub;
     };
-    command("evaluate", "what follows from a plan, before and after", [&] { return cli::evaluatePlan(file, json); })
-        ->add_option("PLAN", file, "a .reed file")
-        ->required();
+    CLI::App* evaluate = command("evaluate", "what follows from a plan, before and after",
+                                 [&] { return cli::evaluatePlan(file, json, csv); });
+    evaluate->add_option("PLAN", file, "a .reed file")->required();
+    evaluate->add_flag("--csv", csv, "the curves instead: loads, coil volts, travel and levels over frequency");
     command("check", "findings of a plan; exit 0 no Stop, 1 a Stop, 2 could not read it",
             [&] { return cli::checkPlan(file, json); })
         ->add_option("PLAN", file, "a .reed file")

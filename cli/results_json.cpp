@@ -2,6 +2,7 @@
 
 #include <array>
 
+#include "core/evaluate/complete.h"
 #include "core/evaluate/run_change.h"
 #include "core/model/names.h"
 #include "words/finding_words.h"
@@ -35,6 +36,27 @@ const char* limitKey(Limit limit)
     return "";
 }
 
+Json burdensJson(const CircuitResult& circuit)
+{
+    Json parts = Json::array();
+    for (const PartBurden& burden : circuit.burdens) {
+        const char* unit = burden.kind == ElementKind::Capacitor  ? "V"
+                           : burden.kind == ElementKind::Inductor ? "A"
+                                                                  : "W";
+        parts.push_back({{"part", core::textOf(burden.element)},
+                         {"kind", std::string(core::textOf(burden.kind))},
+                         {"voltage", known(burden.voltage_v, "V", burden.worst)},
+                         {"voltageAt", quantity(burden.voltageAt_hz, "Hz")},
+                         {"current", known(burden.current_a, "A", burden.worst)},
+                         {"currentAt", quantity(burden.currentAt_hz, "Hz")},
+                         {"sinePower", known(burden.sine_w, "W", burden.worst)},
+                         {"sinePowerAt", quantity(burden.sineAt_hz, "Hz")},
+                         {"programmePower", known(burden.programme_w, "W", burden.worst)},
+                         {"leastRating", known(burden.rating, unit, burden.worst)}});
+    }
+    return parts;
+}
+
 Json circuitJson(const CircuitResult& circuit)
 {
     const Known& least = circuit.output.at(Quantity::LeastLoad_ohm);
@@ -42,9 +64,11 @@ Json circuitJson(const CircuitResult& circuit)
             {"leastLoad", known(circuit.least_ohm, "ohm", circuit.worst)},
             {"leastLoadAt", quantity(circuit.least_hz, "Hz")},
             {"stableMinimum", known(least.value, "ohm", least.basis.origin)},
-            {"clipVoltage", quantity(circuit.clip_v, "V")},
-            {"clipCurrent", quantity(circuit.clip_a, "A")},
-            {"clipPower", quantity(circuit.clip_w, "W")}};
+            {"clipVoltage", known(circuit.clip_v, "V", circuit.worst)},
+            {"clipCurrent", known(circuit.clip_a, "A", circuit.worst)},
+            {"clipPower", known(circuit.clip_w, "W", circuit.worst)},
+            {"parts", burdensJson(circuit)},
+            {"marks", circuit.marks}};
 }
 
 Json runJson(const RunResult& run)
@@ -55,9 +79,18 @@ Json runJson(const RunResult& run)
               {"sign", run.run.sign},
               {"nominal", known(nominal.value, "ohm", nominal.basis.origin)},
               {"re", known(re.value, "ohm", re.basis.origin)},
-              {"programmePower", quantity(run.programme_w, "W")},
-              {"sinePower", quantity(run.sine_w, "W")},
+              {"voltage", known(run.most_v, "V", run.worst)},
+              {"voltageAt", quantity(run.mostAt_hz, "Hz")},
+              {"programmePower", known(run.programme_w, "W", run.worst)},
+              {"sinePower", known(run.sine_w, "W", run.worst)},
+              {"sinePowerAt", quantity(run.sine_hz, "Hz")},
+              {"travel",
+               known(run.travel_m, "m", worstOrigin(run.coil, {Quantity::Xmax_m, Quantity::Fs_hz, Quantity::Vas_m3}))},
+              {"travelAt", quantity(run.travelAt_hz, "Hz")},
+              {"travelLimit", known(run.driver.xmax_m, "m", run.coil.at(Quantity::Xmax_m).basis.origin)},
               {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
+    for (size_t band = 0; band < kBandCount; ++band)
+        json["programmeBands"][kBandKeys[band]] = known(run.programmeBand_w[band], "W", run.worst);
     if (run.seriesCapacitance_f) json["seriesCapacitor"] = quantity(*run.seriesCapacitance_f, "F");
     if (run.idealCorner_hz) json["idealCorner"] = quantity(*run.idealCorner_hz, "Hz");
     json["halfPower"] = Json::array();

@@ -23,14 +23,39 @@ QString knownOhms(const RunResult& run, Quantity quantity)
     return Words::tr("%1 (%2)").arg(words::ohms(known.value), words::nameOf(known.basis.origin));
 }
 
+QString ratingText(const PartBurden& burden)
+{
+    if (burden.kind == ElementKind::Capacitor) return Words::tr("%1 direct").arg(words::volts(burden.rating));
+    if (burden.kind == ElementKind::Inductor) return Words::tr("%1 of saturation").arg(words::amperes(burden.rating));
+    return words::watts(burden.rating);
+}
+
+QStringList burdenLines(const CircuitResult& circuit, const Fitout& fitout)
+{
+    QStringList lines;
+    for (const PartBurden& burden : circuit.burdens) {
+        lines << Words::tr("    %1 bears %2 at %3 and %4 at %5; buy at least %6")
+                     .arg(words::nameOf(Subject{burden.element}, fitout), words::volts(burden.voltage_v),
+                          words::frequency(burden.voltageAt_hz), words::amperes(burden.current_a),
+                          words::frequency(burden.currentAt_hz), ratingText(burden));
+        if (burden.sine_w > 0.0)
+            lines << Words::tr("      it heats with %1 of programme, %2 of a sine at %3")
+                         .arg(words::watts(burden.programme_w), words::watts(burden.sine_w),
+                              words::frequency(burden.sineAt_hz));
+    }
+    return lines;
+}
+
 QStringList circuitLines(const StageResult& stage)
 {
     QStringList lines;
-    for (const CircuitResult& circuit : stage.circuits)
+    for (const CircuitResult& circuit : stage.circuits) {
         lines << Words::tr("  %1: least load %2 at %3; there it clips at %4, %5, %6")
                      .arg(words::nameOf(Subject{circuit.channel}, stage.used), words::ohms(circuit.least_ohm),
                           words::frequency(circuit.least_hz), words::volts(circuit.clip_v),
                           words::amperes(circuit.clip_a), words::watts(circuit.clip_w));
+        lines << burdenLines(circuit, stage.used);
+    }
     return lines;
 }
 
@@ -50,6 +75,9 @@ QStringList runLines(const StageResult& stage)
         }
         lines << Words::tr("    coil at the source's limit: programme %1, a sine up to %2 at %3")
                      .arg(words::watts(run.programme_w), words::watts(run.sine_w), words::frequency(run.sine_hz));
+        lines << Words::tr("    at most %1 at %2; travel up to %3 at %4 (its limit %5)")
+                     .arg(words::volts(run.most_v), words::frequency(run.mostAt_hz), words::length(run.travel_m),
+                          words::frequency(run.travelAt_hz), words::length(run.driver.xmax_m));
     }
     return lines;
 }

@@ -138,7 +138,8 @@ Outcome<CalcResults> stressModel(const CalcArguments& in)
     Eigen::ArrayXd volts(count), amperes(count), sine(count), sineAt(count), programme(count), rating(count);
     for (Eigen::Index i = 0; i < count; ++i) {
         const NetworkElement& element = network.elements[static_cast<size_t>(i)];
-        const PartStress stress = partStress(network, solution->value, static_cast<size_t>(i), weight);
+        const PartStress stress = partStress(network, solution->value, static_cast<size_t>(i), weight,
+                                             Eigen::ArrayXd::Ones(frequency_hz.size()));
         names.push_back(element.name);
         volts(i) = voltage_v * stress.voltage_v_v;
         amperes(i) = voltage_v * stress.current_a_v;

@@ -100,13 +100,14 @@ private:
         const std::string name = textOf(edge.element.device) + "_" + edge.element.element;
         const Part& part = partOf(edge.element);
         const Figures figures = complete(part, edge.element.element, m_practice);
+        CircuitTap tap{edge.element, edge.kind, plus, minus};
         const auto lossy = [&](NetworkKind kind, const char* letter, double value, double loss) {
             int middle = minus;
             if (loss > 0.0) {
                 middle = addNode(m_circuit.network, letter + name + "_i");
-                add({NetworkKind::Resistor, "R" + std::string(letter) + name, middle, minus, loss});
+                tap.loss = add({NetworkKind::Resistor, "R" + std::string(letter) + name, middle, minus, loss});
             }
-            add({kind, letter + name, plus, middle, value});
+            tap.part = add({kind, letter + name, plus, middle, value});
         };
         switch (edge.kind) {
             case ElementKind::Coil:
@@ -121,8 +122,8 @@ private:
                       std::max(kLeastResistance_ohm, figures.at(Quantity::SeriesResistance_ohm).value));
                 break;
             case ElementKind::Resistor:
-                add({NetworkKind::Resistor, "R" + name, plus, minus,
-                     std::max(kLeastResistance_ohm, figures.at(Quantity::Resistance_ohm).value)});
+                tap.part = add({NetworkKind::Resistor, "R" + name, plus, minus,
+                                std::max(kLeastResistance_ohm, figures.at(Quantity::Resistance_ohm).value)});
                 break;
             case ElementKind::Output:
                 add({NetworkKind::Resistor, "Ro" + name, plus, minus,
@@ -132,7 +133,7 @@ private:
             case ElementKind::Input:
                 break;
         }
-        m_circuit.taps.push_back({edge.element, edge.kind, plus, minus});
+        m_circuit.taps.push_back(tap);
     }
 
     // Re, Le in series with the resonance as Res, Cmes and Lces in parallel. A box adds its own elements across the

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "core/model/evaluation.h"
@@ -12,7 +13,9 @@ namespace core {
 struct CircuitTap {
     Port element{};
     ElementKind kind = ElementKind::Coil;
-    int plus = 0, minus = 0;  // nodes
+    int plus = 0, minus = 0;       // nodes
+    size_t part = 0;               // the capacitor, inductor or resistor itself among the network's elements
+    std::optional<size_t> loss{};  // the resistor that stands for its losses
 };
 
 // One channel as a network: a one-volt source behind its output resistance, everything that its terminals reach, coils

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/evaluate/burdens.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/practice_shapes.h"
@@ -71,8 +72,18 @@ void addWatts(RunResult& result, const Eigen::ArrayXcd& coilLoad_ohm, double sou
     Eigen::Index worst = 0;
     result.sine_w = square_v2 * perVolt_w.maxCoeff(&worst);
     result.sine_hz = frequency_hz(worst);
-    const double mean = weightedMean(frequency_hz, programmeWeight(programmeShape(practice), frequency_hz), perVolt_w);
-    result.programme_w = square_v2 * programmeShare(practice[PracticeKey::CrestFactor_db]) * mean;
+    const Eigen::ArrayXd weight = programmeWeight(programmeShape(practice), frequency_hz);
+    const double mean = weightedMean(frequency_hz, weight, perVolt_w);
+    const double programme_v2 = square_v2 * programmeShare(practice[PracticeKey::CrestFactor_db]);
+    result.programme_w = programme_v2 * mean;
+    for (const BandEdges& edges : kBands) {
+        const Eigen::ArrayXd inside =
+            (frequency_hz >= edges.low_hz && frequency_hz < edges.high_hz).cast<double>() * perVolt_w;
+        result.programmeBand_w[static_cast<size_t>(edges.band)] =
+            programme_v2 * weightedMean(frequency_hz, weight, inside);
+    }
+    result.most_v = sourceLimit_v * result.transfer.abs().maxCoeff(&worst);
+    result.mostAt_hz = frequency_hz(worst);
 }
 
 void addSound(RunResult& result, const Fitout& fitout, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
@@ -87,6 +98,25 @@ void addSound(RunResult& result, const Fitout& fitout, const Practice& practice,
         20.0 * (result.pressure_pa_v.abs() * (kTestVoltage_v / kReferencePressure_pa)).max(1e-15).log10();
     const BandEdges& mid = kBands[static_cast<size_t>(Band::Mid)];
     result.midLevel_db = bandMean_db(frequency_hz, level_db, mid.low_hz, mid.high_hz);
+}
+
+// Both ratings where there are two. Ratings that contradict each other leave the first one to count, and a mark.
+void setLimits(CircuitResult& out, const Practice& practice)
+{
+    std::vector<AmplifierRating> ratings{
+        {out.output.at(Quantity::RatedPower_w).value, out.output.at(Quantity::RatedLoad_ohm).value}};
+    const auto power = valueOf(out.output, Quantity::SecondPower_w);
+    const auto load = valueOf(out.output, Quantity::SecondLoad_ohm);
+    if (power && load) ratings.push_back({*power, *load});
+    auto limits = outputLimits(ratings, ratingPractice(practice));
+    if (!limits) {
+        ratings.pop_back();
+        limits = outputLimits(ratings, ratingPractice(practice));
+        out.marks.emplace_back("RatingsContradict");
+    }
+    assert(limits);  // the quantities' own ranges see to it
+    out.limits = limits->value;
+    out.marks.insert(out.marks.end(), limits->warnings.begin(), limits->warnings.end());
 }
 
 }  // namespace
@@ -123,11 +153,7 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     out.channel = channel;
     out.output = complete(part, channel.element, practice);
     out.worst = worstOrigin(out.output, {Quantity::RatedPower_w, Quantity::RatedLoad_ohm});
-    const AmplifierRating rating{out.output.at(Quantity::RatedPower_w).value,
-                                 out.output.at(Quantity::RatedLoad_ohm).value};
-    const auto limits = outputLimits({&rating, 1}, ratingPractice(practice));
-    assert(limits);  // the quantities' own ranges see to it
-    out.limits = limits->value;
+    setLimits(out, practice);
     const auto setting = fitout.settings.find(channel);
     out.filteredLow = out.output.contains(Quantity::HighPass_hz) ||
                       (setting != fitout.settings.end() && setting->second.highPass.has_value());
@@ -154,6 +180,8 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     out.clip_a = out.clip_v / out.least_ohm;
     out.clip_w = out.clip_v * out.clip_v * (1.0 / out.load_ohm(least)).real();
 
+    out.burdens = partBurdens(*circuit, solution, out, fitout, practice);
+
     for (const Run& run : runs) {
         const CircuitTap* tap = run.id.channel == channel ? tapOf(*circuit, run.id.coil) : nullptr;
         if (!tap) continue;
@@ -173,6 +201,9 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
         const Eigen::ArrayXcd coilLoad_ohm = impedance_ohm(one.driver, frequency_hz);
         addWatts(one, coilLoad_ohm, out.sourceLimit_v.minCoeff(), practice, frequency_hz);
         addSound(one, fitout, practice, frequency_hz);
+        Eigen::Index widest = 0;
+        one.travel_m = out.sourceLimit_v.minCoeff() * one.excursion_m_v.maxCoeff(&widest);
+        one.travelAt_hz = frequency_hz(widest);
         out.worst = std::max(out.worst, worstOfCoil(one.coil));
         result.runs.push_back(std::move(one));
     }

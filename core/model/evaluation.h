@@ -47,6 +47,18 @@ struct Run {
 
 enum class Limit { Source, Heat, Travel };
 
+// What one part of a channel's circuit has to bear with the source at its limit.
+struct PartBurden {
+    Port element{};
+    ElementKind kind = ElementKind::Resistor;
+    double voltage_v = 0.0, voltageAt_hz = 0.0;  // largest rms across it
+    double current_a = 0.0, currentAt_hz = 0.0;  // and through it
+    double sine_w = 0.0, sineAt_hz = 0.0;  // heat of the worst full-scale sine, losses of coils and capacitors too
+    double programme_w = 0.0;              // heat of programme that just touches the limit
+    double rating = 0.0;  // least to buy: W of a resistor, V direct of a capacitor, A of saturation of a coil
+    Origin worst = Origin::Measured;
+};
+
 // One channel with everything that hangs on it, solved over the grid.
 struct CircuitResult {
     Port channel{};
@@ -59,6 +71,8 @@ struct CircuitResult {
     double least_hz = 0.0;
     double clip_v = 0.0, clip_a = 0.0, clip_w = 0.0;  // a sine at the source's limit, where |Z| is least
     bool filteredLow = false;                         // a high-pass in the channel, built in or set
+    std::vector<PartBurden> burdens{};                // of capacitors, inductors and resistors
+    std::vector<std::string> marks{};                 // names of the rating model's warnings, "RatingsFlat"
     Origin worst = Origin::Measured;
 };
 
@@ -70,12 +84,15 @@ struct RunResult {
     Eigen::ArrayXcd transfer{};       // terminal volts per source volt, the channel's own filters and gain included
     Eigen::ArrayXcd pressure_pa_v{};  // on axis at 1 m, per source volt
     Eigen::ArrayXd excursion_m_v{};   // peak, per source volt rms
-    std::optional<double> seriesCapacitance_f{};  // of the capacitors that every way passes
-    std::optional<double> idealCorner_hz{};       // that capacitance into the nominal impedance
-    std::vector<double> halfPower_hz{};           // -3 dB re the source into the real driver, highest first
-    double programme_w = 0.0;                     // in the coil, programme just touching the source's limit
-    double sine_w = 0.0, sine_hz = 0.0;           // the worst full-scale sine
-    double midLevel_db = 0.0;                     // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
+    std::optional<double> seriesCapacitance_f{};       // of the capacitors that every way passes
+    std::optional<double> idealCorner_hz{};            // that capacitance into the nominal impedance
+    std::vector<double> halfPower_hz{};                // -3 dB re the source into the real driver, highest first
+    double programme_w = 0.0;                          // in the coil, programme just touching the source's limit
+    std::array<double, kBandCount> programmeBand_w{};  // the same, band by band
+    double sine_w = 0.0, sine_hz = 0.0;                // the worst full-scale sine
+    double most_v = 0.0, mostAt_hz = 0.0;              // largest rms volts at the coil with the source at its limit
+    double travel_m = 0.0, travelAt_hz = 0.0;          // largest excursion there, peak, one way
+    double midLevel_db = 0.0;                          // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
     Origin worst = Origin::Measured;
 };
 

@@ -29,6 +29,8 @@ constexpr std::array kRows{
     QuantityRow{Quantity::SeriesResistance_ohm, "seriesResistance_ohm", "ohm", 0.0, 100.0},
     QuantityRow{Quantity::RatedPower_w, "ratedPower_w", "W", 0.1, 10000.0},
     QuantityRow{Quantity::RatedLoad_ohm, "ratedLoad_ohm", "ohm", 0.25, 100.0},
+    QuantityRow{Quantity::SecondPower_w, "secondPower_w", "W", 0.1, 10000.0},
+    QuantityRow{Quantity::SecondLoad_ohm, "secondLoad_ohm", "ohm", 0.25, 100.0},
     QuantityRow{Quantity::LeastLoad_ohm, "leastLoad_ohm", "ohm", 0.25, 100.0},
     QuantityRow{Quantity::OutputResistance_ohm, "outputResistance_ohm", "ohm", 1e-4, 10.0},
     QuantityRow{Quantity::HighPass_hz, "highPass_hz", "Hz", 1.0, 20000.0},

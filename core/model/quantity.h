@@ -32,6 +32,8 @@ enum class Quantity {
     SeriesResistance_ohm,
     RatedPower_w,
     RatedLoad_ohm,
+    SecondPower_w,  // a second rating, into another load
+    SecondLoad_ohm,
     LeastLoad_ohm,
     OutputResistance_ohm,
     HighPass_hz,

@@ -8,10 +8,10 @@
 namespace core {
 
 PartStress partStress(const Network& network, const NetworkSolution& solution, size_t element,
-                      const Eigen::ArrayXd& weight)
+                      const Eigen::ArrayXd& weight, const Eigen::ArrayXd& gain)
 {
-    const Eigen::ArrayXcd across_v = elementVoltage_v(network, solution, element);
-    const Eigen::ArrayXcd through_a = elementCurrent_a(network, solution, element);
+    const Eigen::ArrayXcd across_v = gain * elementVoltage_v(network, solution, element);
+    const Eigen::ArrayXcd through_a = gain * elementCurrent_a(network, solution, element);
     const bool heats = network.elements[element].kind == NetworkKind::Resistor;
     const Eigen::ArrayXd power_w =
         heats ? (across_v * through_a.conjugate()).real().eval() : Eigen::ArrayXd::Zero(across_v.size()).eval();

@@ -8,6 +8,7 @@
 namespace core {
 
 // What one part of a network has to bear, per volt and per square volt of the source: scale by the amplifier's voltage.
+// The source's own filters count in as a gain.
 struct PartStress {
     size_t element = 0;
     double voltage_v_v = 0.0, voltageAt_hz = 0.0;  // largest across it, and where
@@ -18,9 +19,9 @@ struct PartStress {
 
 // programme = integral(w p dln f) / integral(w dln f), p the power per square volt; times V^2 and 2 / 10^(CF/10) it is
 // the mean power of programme with crest factor CF that just touches the limit V.
-// weight  n values, as the solution's frequencies
+// weight, gain  n values each, as the solution's frequencies
 [[nodiscard]] PartStress partStress(const Network& network, const NetworkSolution& solution, size_t element,
-                                    const Eigen::ArrayXd& weight);
+                                    const Eigen::ArrayXd& weight, const Eigen::ArrayXd& gain);
 
 // Margins by which parts are bought. Common practice, no source.
 struct StressMargins {

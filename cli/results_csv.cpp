@@ -1,0 +1,61 @@
+#include "cli/results_csv.h"
+
+#include <fmt/format.h>
+
+#include "core/model/names.h"
+#include "core/physics/level.h"
+
+namespace cli {
+
+using namespace core;
+
+namespace {
+
+struct Column {
+    std::string name{};
+    Eigen::ArrayXd values{};
+};
+
+Eigen::ArrayXd degrees(const Eigen::ArrayXcd& values)
+{
+    return values.unaryExpr([](const std::complex<double>& value) { return degreesOf(value); });
+}
+
+void addStage(std::vector<Column>& columns, const std::string& stage, const StageResult& result)
+{
+    for (const CircuitResult& circuit : result.circuits) {
+        const std::string name = stage + " " + core::textOf(circuit.channel);
+        columns.push_back({name + " load_ohm", circuit.load_ohm.abs()});
+        columns.push_back({name + " load_deg", degrees(circuit.load_ohm)});
+        if (circuit.sourceLimit_v.size() > 0) columns.push_back({name + " sourceLimit_v", circuit.sourceLimit_v});
+    }
+    for (const RunResult& run : result.runs) {
+        const std::string name = stage + " " + core::textOf(Subject{run.run.id});
+        columns.push_back({name + " coil_db", 20.0 * run.transfer.abs().max(1e-15).log10()});
+        columns.push_back({name + " coil_deg", degrees(run.transfer)});
+        columns.push_back({name + " travelPerVolt_m", run.excursion_m_v});
+    }
+    for (const auto& [id, heard] : result.hearing) {
+        columns.push_back({stage + " " + core::textOf(id) + " level_db", heard.curve_db});
+        columns.push_back({stage + " " + core::textOf(id) + " loudest_db", heard.loudest_db});
+    }
+}
+
+}  // namespace
+
+std::string evaluationCsv(const Plan& plan, const Evaluation& evaluation)
+{
+    std::vector<Column> columns{{"frequency_hz", evaluation.frequency_hz}};
+    addStage(columns, "before", *evaluation.stages.at(kFound));
+    addStage(columns, "after", *evaluation.stages.at(plan.job.goal));
+    std::string csv;
+    for (const Column& column : columns) csv += (csv.empty() ? "" : ",") + column.name;
+    for (Eigen::Index i = 0; i < evaluation.frequency_hz.size(); ++i) {
+        csv += '\n';
+        for (size_t c = 0; c < columns.size(); ++c)
+            csv += fmt::format("{}{:.9g}", c == 0 ? "" : ",", columns[c].values(i));
+    }
+    return csv + '\n';
+}
+
+}  // namespace cli
