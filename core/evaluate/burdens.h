@@ -5,7 +5,7 @@
 namespace core {
 
 // What every capacitor, inductor and resistor of a channel's circuit bears with the source at its limit.
-// channel  with its gain and source limits already set
+// channel  with its gain, its source limits and its worst origin already set
 [[nodiscard]] std::vector<PartBurden> partBurdens(const Circuit& circuit, const NetworkSolution& solution,
                                                   const CircuitResult& channel, const Fitout& fitout,
                                                   const Practice& practice);

@@ -5,6 +5,7 @@
 #include "core/evaluate/complete.h"
 #include "core/evaluate/wiring_graph.h"
 #include "core/model/names.h"
+#include "core/physics/driver_network.h"
 #include "core/physics/wire.h"
 
 namespace core {
@@ -111,7 +112,7 @@ private:
         };
         switch (edge.kind) {
             case ElementKind::Coil:
-                addCoil(name, plus, minus, driverParameters(figures, part, m_practice));
+                addDriver(m_circuit.network, name, plus, minus, driverParameters(figures, part, m_practice));
                 break;
             case ElementKind::Capacitor:
                 lossy(NetworkKind::Capacitor, "C", figures.at(Quantity::Capacitance_f).value,
@@ -134,20 +135,6 @@ private:
                 break;
         }
         m_circuit.taps.push_back(tap);
-    }
-
-    // Re, Le in series with the resonance as Res, Cmes and Lces in parallel. A box adds its own elements across the
-    // resonance.
-    void addCoil(const std::string& name, int plus, int minus, const DriverParameters& driver)
-    {
-        const MotionalElements m = motionalElements(driver);
-        const int behindRe = driver.le_h > 0.0 ? addNode(m_circuit.network, "e_" + name) : 0;
-        const int motion = addNode(m_circuit.network, "m_" + name);
-        add({NetworkKind::Resistor, "Re_" + name, plus, driver.le_h > 0.0 ? behindRe : motion, driver.re_ohm});
-        if (driver.le_h > 0.0) add({NetworkKind::Inductor, "Le_" + name, behindRe, motion, driver.le_h});
-        add({NetworkKind::Resistor, "Res_" + name, motion, minus, m.res_ohm});
-        add({NetworkKind::Capacitor, "Cmes_" + name, motion, minus, m.cmes_f});
-        add({NetworkKind::Inductor, "Lces_" + name, motion, minus, m.lces_h});
     }
 
     const Fitout& m_fitout;

@@ -180,8 +180,6 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     out.clip_a = out.clip_v / out.least_ohm;
     out.clip_w = out.clip_v * out.clip_v * (1.0 / out.load_ohm(least)).real();
 
-    out.burdens = partBurdens(*circuit, solution, out, fitout, practice);
-
     for (const Run& run : runs) {
         const CircuitTap* tap = run.id.channel == channel ? tapOf(*circuit, run.id.coil) : nullptr;
         if (!tap) continue;
@@ -207,6 +205,7 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
         out.worst = std::max(out.worst, worstOfCoil(one.coil));
         result.runs.push_back(std::move(one));
     }
+    out.burdens = partBurdens(*circuit, solution, out, fitout, practice);
     return result;
 }
 

@@ -1,0 +1,24 @@
+#pragma once
+
+#include <complex>
+#include <map>
+#include <string>
+#include <vector>
+
+#include "core/io/netlist_file.h"
+
+namespace tests {
+
+struct SpiceResult {
+    std::vector<double> frequency_hz{};
+    std::map<std::string, std::vector<std::complex<double>>> values{};  // "v(1)", "i(v1)", in lower case
+};
+
+// Our own netlist, solved by a general circuit simulator (ngspice, from Debian) at the points of its .ac card.
+SpiceResult runSpice(const core::Netlist& netlist, const std::string& name);
+
+// Voltages of all nodes and the current of the first source against ours, 1e-6 of the larger of the two voltages or of
+// a nanovolt per volt.
+void expectAgreement(const core::Netlist& netlist, const std::string& name);
+
+}  // namespace tests
