@@ -22,7 +22,7 @@ public:
             m_values(entry.row, entry.column) = entry.at(angular);
             m_slots(entry.row, entry.column) = m_result.slots++;
         }
-        for (int row = 0; row < m_size; ++row) m_result.rightUsed.push_back(matrix.right(row) != 0.0);
+        m_result.rightUsed = matrix.driven;
     }
 
     Elimination run()

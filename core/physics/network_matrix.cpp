@@ -7,6 +7,7 @@
 namespace core {
 namespace {
 
+// Which entries each element goes into; the values come afterwards.
 class Stamper {
 public:
     explicit Stamper(const Network& network) : m_network(network)
@@ -15,55 +16,68 @@ public:
         m_result.size = m_result.nodes;
         for (const NetworkElement& element : network.elements)
             m_result.branchOf.push_back(isBranch(element) ? m_result.size++ - m_result.nodes : -1);
-        m_result.right = Eigen::VectorXcd::Zero(m_result.size);
     }
 
     NetworkMatrix stamp()
     {
-        for (size_t index = 0; index < m_network.elements.size(); ++index) {
-            const NetworkElement& e = m_network.elements[index];
-            if (const int branch = m_result.branchOf[index]; branch >= 0)
+        for (m_element = 0; m_element < m_network.elements.size(); ++m_element) {
+            const NetworkElement& e = m_network.elements[m_element];
+            if (const int branch = m_result.branchOf[m_element]; branch >= 0)
                 stampBranch(e, m_result.nodes + branch);
             else
                 stampAdmittance(e);
         }
-        for (auto& [place, entry] : m_entries) m_result.entries.push_back(entry);
+        m_result.driven.assign(static_cast<size_t>(m_result.size), false);
+        for (size_t i = 0; i < m_network.elements.size(); ++i) markDriven(m_network.elements[i], m_result.branchOf[i]);
         return std::move(m_result);
     }
 
 private:
-    MatrixEntry& entry(int row, int column)
+    void markDriven(const NetworkElement& e, int branch)
     {
-        MatrixEntry& found = m_entries[{row, column}];
-        found.row = row;
-        found.column = column;
-        return found;
+        if (e.kind == NetworkKind::VoltageSource) m_result.driven[static_cast<size_t>(m_result.nodes + branch)] = true;
+        if (e.kind != NetworkKind::CurrentSource) return;
+        for (const int node : {e.plus, e.minus})
+            if (node > 0) m_result.driven[static_cast<size_t>(node - 1)] = true;
     }
-    void addReal(int row, int column, double value)
+
+    size_t entry(int row, int column)
     {
-        if (row >= 0 && column >= 0) entry(row, column).conductance += value;
+        const auto [place, fresh] = m_places.try_emplace({row, column}, m_result.entries.size());
+        if (fresh) m_result.entries.push_back({.row = row, .column = column});
+        return place->second;
+    }
+
+    // sign x value or sign / value of the current element; rows and columns below 0 are ground.
+    void add(int row, int column, double MatrixEntry::*into, double sign, bool reciprocal = false)
+    {
+        if (row >= 0 && column >= 0) m_result.stamps.push_back({m_element, entry(row, column), into, sign, reciprocal});
+    }
+
+    // What does not depend on any value.
+    void addConstant(int row, int column, double value)
+    {
+        if (row >= 0 && column >= 0) m_result.entries[entry(row, column)].constant += value;
     }
 
     // Rows and columns of a two-terminal part: +y on the diagonal, -y off it.
-    void addBetween(const NetworkElement& e, double MatrixEntry::*field, double value)
+    void addBetween(const NetworkElement& e, double MatrixEntry::*into, bool reciprocal)
     {
-        for (const auto& [row, column, sign] : {std::tuple{e.plus, e.plus, 1.0},
-                                                {e.minus, e.minus, 1.0},
-                                                {e.plus, e.minus, -1.0},
-                                                {e.minus, e.plus, -1.0}})
-            if (row > 0 && column > 0) entry(row - 1, column - 1).*field += sign * value;
+        add(e.plus - 1, e.plus - 1, into, 1.0, reciprocal);
+        add(e.minus - 1, e.minus - 1, into, 1.0, reciprocal);
+        add(e.plus - 1, e.minus - 1, into, -1.0, reciprocal);
+        add(e.minus - 1, e.plus - 1, into, -1.0, reciprocal);
     }
 
     void stampBranch(const NetworkElement& e, int branch)
     {
         for (const auto& [node, sign] : {std::pair{e.plus, 1.0}, std::pair{e.minus, -1.0}}) {
-            addReal(node - 1, branch, sign);
-            addReal(branch, node - 1, sign);
+            addConstant(node - 1, branch, sign);
+            addConstant(branch, node - 1, sign);
         }
-        if (e.kind == NetworkKind::VoltageSource) m_result.right(branch) = sourceValue(e);
         if (e.kind == NetworkKind::VoltageControlledVoltage) {
-            addReal(branch, e.controlPlus - 1, -e.value);
-            addReal(branch, e.controlMinus - 1, e.value);
+            add(branch, e.controlPlus - 1, &MatrixEntry::conductance, -1.0);
+            add(branch, e.controlMinus - 1, &MatrixEntry::conductance, 1.0);
         }
     }
 
@@ -71,24 +85,22 @@ private:
     {
         switch (e.kind) {
             case NetworkKind::Resistor:
-                addBetween(e, &MatrixEntry::conductance, 1.0 / e.value);
+                addBetween(e, &MatrixEntry::conductance, true);
                 break;
             case NetworkKind::Capacitor:
-                addBetween(e, &MatrixEntry::capacitance, e.value);
+                addBetween(e, &MatrixEntry::capacitance, false);
                 break;
             case NetworkKind::Inductor:
-                addBetween(e, &MatrixEntry::reciprocalInductance, 1.0 / e.value);
-                break;
-            case NetworkKind::CurrentSource:
-                if (e.plus > 0) m_result.right(e.plus - 1) -= sourceValue(e);
-                if (e.minus > 0) m_result.right(e.minus - 1) += sourceValue(e);
+                addBetween(e, &MatrixEntry::reciprocalInductance, true);
                 break;
             case NetworkKind::VoltageControlledCurrent:
-                addReal(e.plus - 1, e.controlPlus - 1, e.value);
-                addReal(e.plus - 1, e.controlMinus - 1, -e.value);
-                addReal(e.minus - 1, e.controlPlus - 1, -e.value);
-                addReal(e.minus - 1, e.controlMinus - 1, e.value);
+                add(e.plus - 1, e.controlPlus - 1, &MatrixEntry::conductance, 1.0);
+                add(e.plus - 1, e.controlMinus - 1, &MatrixEntry::conductance, -1.0);
+                add(e.minus - 1, e.controlPlus - 1, &MatrixEntry::conductance, -1.0);
+                add(e.minus - 1, e.controlMinus - 1, &MatrixEntry::conductance, 1.0);
                 break;
+            case NetworkKind::CurrentSource:
+                break;  // on the right side only
             case NetworkKind::VoltageSource:
             case NetworkKind::VoltageControlledVoltage:
                 assert(false);  // branches
@@ -97,7 +109,8 @@ private:
 
     const Network& m_network;
     NetworkMatrix m_result{};
-    std::map<std::pair<int, int>, MatrixEntry> m_entries{};
+    size_t m_element = 0;
+    std::map<std::pair<int, int>, size_t> m_places{};
 };
 
 }  // namespace
@@ -127,7 +140,30 @@ std::complex<double> sourceValue(const NetworkElement& source)
 
 NetworkMatrix networkMatrix(const Network& network)
 {
-    return Stamper(network).stamp();
+    NetworkMatrix matrix = Stamper(network).stamp();
+    restamp(matrix, network);
+    return matrix;
+}
+
+void restamp(NetworkMatrix& matrix, const Network& network)
+{
+    assert(network.elements.size() == matrix.branchOf.size());
+    for (MatrixEntry& entry : matrix.entries) {
+        entry.conductance = entry.constant;
+        entry.capacitance = entry.reciprocalInductance = 0.0;
+    }
+    for (const MatrixStamp& stamp : matrix.stamps) {
+        const double value = network.elements[stamp.element].value;
+        matrix.entries[stamp.entry].*stamp.into += stamp.sign * (stamp.reciprocal ? 1.0 / value : value);
+    }
+    matrix.right = Eigen::VectorXcd::Zero(matrix.size);
+    for (size_t i = 0; i < network.elements.size(); ++i) {
+        const NetworkElement& e = network.elements[i];
+        if (e.kind == NetworkKind::VoltageSource) matrix.right(matrix.nodes + matrix.branchOf[i]) = sourceValue(e);
+        if (e.kind != NetworkKind::CurrentSource) continue;
+        if (e.plus > 0) matrix.right(e.plus - 1) -= sourceValue(e);
+        if (e.minus > 0) matrix.right(e.minus - 1) += sourceValue(e);
+    }
 }
 
 ScaledEquations scaledEquations(const NetworkMatrix& matrix, double angular)

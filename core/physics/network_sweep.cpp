@@ -3,7 +3,6 @@
 #include <Eigen/LU>
 #include <algorithm>
 #include <array>
-#include <cassert>
 #include <cmath>
 #include <numbers>
 #include <optional>
@@ -25,6 +24,7 @@ struct Lanes {
 // Everything a block works in, made once a call.
 struct Workspace {
     std::vector<Lanes> slots{}, right{};
+    std::array<double, kLanes> angular{}, reciprocal{};  // w and 1/w
     std::array<double, kLanes> growth{};
 };
 
@@ -89,18 +89,21 @@ bool trusted(double growth)
     return growth < kMostRowGrowth;  // false for what is no number
 }
 
-void fill(Workspace& work, const NetworkMatrix& matrix, const std::array<double, kLanes>& angular,
-          const std::array<double, kLanes>& reciprocal)
+inline void setEntry(Lanes& slot, const MatrixEntry& entry, const std::array<double, kLanes>& angular,
+                     const std::array<double, kLanes>& reciprocal)
 {
-    for (size_t e = 0; e < matrix.entries.size(); ++e) {
-        const MatrixEntry& entry = matrix.entries[e];
-        Lanes& slot = work.slots[e];
-        slot.re.fill(entry.conductance);
-        for (int i = 0; i < kLanes; ++i) {
-            const auto lane = static_cast<size_t>(i);
-            slot.im[lane] = angular[lane] * entry.capacitance - reciprocal[lane] * entry.reciprocalInductance;
-        }
-    }
+    double* __restrict im = slot.im.data();
+    const double* __restrict w = angular.data();
+    const double* __restrict inverse = reciprocal.data();
+    const double capacitance = entry.capacitance, reciprocalInductance = entry.reciprocalInductance;
+    slot.re.fill(entry.conductance);
+    for (int i = 0; i < kLanes; ++i) im[i] = w[i] * capacitance - inverse[i] * reciprocalInductance;
+}
+
+REED_WIDE void fill(Workspace& work, const NetworkMatrix& matrix)
+{
+    for (size_t e = 0; e < matrix.entries.size(); ++e)
+        setEntry(work.slots[e], matrix.entries[e], work.angular, work.reciprocal);
     for (size_t slot = matrix.entries.size(); slot < work.slots.size(); ++slot) work.slots[slot] = {};
     for (size_t row = 0; row < work.right.size(); ++row) {
         work.right[row].re.fill(matrix.right(static_cast<Eigen::Index>(row)).real());
@@ -139,6 +142,17 @@ REED_WIDE void substitute(Workspace& work, const Elimination& elimination, const
     }
 }
 
+void store(const Lanes& value, std::complex<double>* into, Eigen::Index count)
+{
+    auto* __restrict out = reinterpret_cast<double*>(into);  // complex numbers are pairs, by the standard
+    const double* __restrict re = value.re.data();
+    const double* __restrict im = value.im.data();
+    for (Eigen::Index i = 0; i < count; ++i) {
+        out[2 * i] = re[i];
+        out[2 * i + 1] = im[i];
+    }
+}
+
 // The slow, sure way at one frequency.
 std::optional<Eigen::VectorXcd> solveDense(const NetworkMatrix& matrix, double angular)
 {
@@ -150,60 +164,92 @@ std::optional<Eigen::VectorXcd> solveDense(const NetworkMatrix& matrix, double a
     return x.allFinite() ? std::optional(x) : std::nullopt;
 }
 
+// One call of solve: takes the frequencies block by block.
+class Sweep {
+public:
+    Sweep(const NetworkMatrix& matrix, const Elimination& elimination, const Eigen::ArrayXd& frequency_hz)
+        : m_matrix(matrix),
+          m_elimination(elimination),
+          m_whole(elimination.steps.size() == static_cast<size_t>(matrix.size)),
+          m_rowOfUnknown(static_cast<size_t>(matrix.size), 0)
+    {
+        m_solution.frequency_hz = frequency_hz;
+        m_solution.voltage_v.resize(frequency_hz.size(), matrix.nodes + 1);
+        m_solution.voltage_v.col(0).setZero();
+        m_solution.branch_a.resize(frequency_hz.size(), matrix.size - matrix.nodes);
+        m_solution.branchOf = matrix.branchOf;
+        for (const Elimination::Step& step : elimination.steps)
+            m_rowOfUnknown[static_cast<size_t>(step.unknown)] = step.row;
+        m_work.slots.resize(static_cast<size_t>(elimination.slots));
+        m_work.right.resize(static_cast<size_t>(matrix.size));
+    }
+
+    tl::expected<NetworkSolution, ModelError> run()
+    {
+        const Eigen::Index all = m_solution.frequency_hz.size();
+        for (Eigen::Index start = 0; start < all; start += kLanes) {
+            const Eigen::Index count = std::min<Eigen::Index>(kLanes, all - start);
+            if (m_whole) solveBlock(start, count);
+            for (Eigen::Index i = 0; i < count; ++i) {
+                if (m_whole && trusted(m_work.growth[static_cast<size_t>(i)])) continue;
+                if (!solveAlone(start + i))
+                    return refuse(ErrorCode::Singular, "network at frequency_hz", m_solution.frequency_hz(start + i),
+                                  "a network with one solution");
+            }
+        }
+        return std::move(m_solution);
+    }
+
+private:
+    std::complex<double>& unknown(int index, Eigen::Index at)
+    {
+        return index < m_matrix.nodes ? m_solution.voltage_v(at, index + 1)
+                                      : m_solution.branch_a(at, index - m_matrix.nodes);
+    }
+
+    void solveBlock(Eigen::Index start, Eigen::Index count)
+    {
+        for (Eigen::Index i = 0; i < kLanes; ++i) {  // lanes beyond the end repeat the last frequency
+            const double w = 2.0 * std::numbers::pi * m_solution.frequency_hz(start + std::min(i, count - 1));
+            m_work.angular[static_cast<size_t>(i)] = w;
+            m_work.reciprocal[static_cast<size_t>(i)] = 1.0 / w;
+        }
+        fill(m_work, m_matrix);
+        eliminate(m_work, m_elimination);
+        substitute(m_work, m_elimination, m_rowOfUnknown);
+        for (int index = 0; index < m_matrix.size; ++index)
+            store(m_work.right[static_cast<size_t>(m_rowOfUnknown[static_cast<size_t>(index)])], &unknown(index, start),
+                  count);
+    }
+
+    bool solveAlone(Eigen::Index at)
+    {
+        const auto x = solveDense(m_matrix, 2.0 * std::numbers::pi * m_solution.frequency_hz(at));
+        for (int index = 0; index < m_matrix.size && x; ++index) unknown(index, at) = (*x)(index);
+        return x.has_value();
+    }
+
+    const NetworkMatrix& m_matrix;
+    const Elimination& m_elimination;
+    bool m_whole;  // an order was found for every unknown
+    std::vector<int> m_rowOfUnknown;
+    Workspace m_work{};
+    NetworkSolution m_solution{};
+};
+
 }  // namespace
 
 NetworkSweep::NetworkSweep(const Network& shape)
-    : m_elimination(chooseElimination(networkMatrix(shape), 2.0 * std::numbers::pi * kReference_hz))
+    : m_shape(networkMatrix(shape)), m_elimination(chooseElimination(m_shape, 2.0 * std::numbers::pi * kReference_hz))
 {
 }
 
 tl::expected<NetworkSolution, ModelError> NetworkSweep::solve(const Network& network,
                                                               const Eigen::ArrayXd& frequency_hz) const
 {
-    const NetworkMatrix matrix = networkMatrix(network);
-    assert(m_elimination.rightUsed.size() == static_cast<size_t>(matrix.size));
-    NetworkSolution solution{frequency_hz, Eigen::ArrayXXcd(frequency_hz.size(), matrix.nodes + 1),
-                             Eigen::ArrayXXcd(frequency_hz.size(), matrix.size - matrix.nodes), matrix.branchOf};
-    solution.voltage_v.col(0).setZero();
-    const auto unknown = [&](int index, Eigen::Index at) -> std::complex<double>& {
-        return index < matrix.nodes ? solution.voltage_v(at, index + 1) : solution.branch_a(at, index - matrix.nodes);
-    };
-    const bool whole = m_elimination.steps.size() == static_cast<size_t>(matrix.size);
-    std::vector<int> rowOfUnknown(static_cast<size_t>(matrix.size), 0);
-    for (const Elimination::Step& step : m_elimination.steps)
-        rowOfUnknown[static_cast<size_t>(step.unknown)] = step.row;
-
-    Workspace work{std::vector<Lanes>(static_cast<size_t>(m_elimination.slots)),
-                   std::vector<Lanes>(static_cast<size_t>(matrix.size)),
-                   {}};
-    for (Eigen::Index start = 0; start < frequency_hz.size(); start += kLanes) {
-        const Eigen::Index count = std::min<Eigen::Index>(kLanes, frequency_hz.size() - start);
-        std::array<double, kLanes> angular{}, reciprocal{};
-        for (int i = 0; i < kLanes; ++i) {
-            const double hz = frequency_hz(start + std::min<Eigen::Index>(i, count - 1));
-            angular[static_cast<size_t>(i)] = 2.0 * std::numbers::pi * hz;
-            reciprocal[static_cast<size_t>(i)] = 1.0 / angular[static_cast<size_t>(i)];
-        }
-        if (whole) {
-            fill(work, matrix, angular, reciprocal);
-            eliminate(work, m_elimination);
-            substitute(work, m_elimination, rowOfUnknown);
-        }
-        for (int index = 0; index < matrix.size && whole; ++index) {
-            const Lanes& value = work.right[static_cast<size_t>(rowOfUnknown[static_cast<size_t>(index)])];
-            for (Eigen::Index i = 0; i < count; ++i)
-                unknown(index, start + i) = {value.re[static_cast<size_t>(i)], value.im[static_cast<size_t>(i)]};
-        }
-        for (Eigen::Index i = 0; i < count; ++i) {
-            if (whole && trusted(work.growth[static_cast<size_t>(i)])) continue;
-            const auto x = solveDense(matrix, angular[static_cast<size_t>(i)]);
-            if (!x)
-                return tl::unexpected(ModelError{ErrorCode::Singular, "network at frequency_hz",
-                                                 frequency_hz(start + i), "a network with one solution"});
-            for (int index = 0; index < matrix.size; ++index) unknown(index, start + i) = (*x)(index);
-        }
-    }
-    return solution;
+    NetworkMatrix matrix = m_shape;
+    restamp(matrix, network);
+    return Sweep(matrix, m_elimination, frequency_hz).run();
 }
 
 }  // namespace core

@@ -23,7 +23,10 @@ public:
     [[nodiscard]] tl::expected<NetworkSolution, ModelError> solve(const Network& network,
                                                                   const Eigen::ArrayXd& frequency_hz) const;
 
+    [[nodiscard]] const Elimination& elimination() const { return m_elimination; }
+
 private:
+    NetworkMatrix m_shape{};
     Elimination m_elimination{};
 };
 

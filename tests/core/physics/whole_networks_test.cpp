@@ -3,6 +3,7 @@
 
 #include <functional>
 
+#include "core/io/atomic_file.h"
 #include "core/physics/compensation.h"
 #include "core/physics/driver_network.h"
 #include "core/physics/ladder.h"
@@ -138,6 +139,11 @@ INSTANTIATE_TEST_SUITE_P(
         Whole{"N3", [] { return tests::referenceNetwork("N3"); }},
         Whole{"N4", [] { return tests::referenceNetwork("N4"); }},
         Whole{"N5", [] { return tests::referenceNetwork("N5"); }},
+        Whole{"sevenNodes",
+              [] {
+                  return readNetlist(*readWholeFile(SOURCE_FOLDER "/benchmarks/seven_nodes.cir"), "seven_nodes.cir")
+                      ->network;
+              }},
         Whole{"closedBox", [] { return boxed(kWoofer, {.volume_m3 = 12e-3}); }},
         Whole{"leakyBox",
               [] { return boxed(kWoofer, {.volume_m3 = 30e-3, .leakQ = 2.0}, {.l2_h = 0.5e-3, .r2_ohm = 6.0}); }},
