@@ -83,7 +83,7 @@ int checkPlan(const std::string& path, bool json)
 
 int answerSlate(const std::string& text, bool json)
 {
-    const auto answer = slate(text);
+    const auto answer = slate(text, shippedShop().practice);
     if (!answer) return report(answer.error(), json);
     if (json)
         print(slateJson(*answer));

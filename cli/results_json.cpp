@@ -2,6 +2,8 @@
 
 #include <array>
 
+#include "cli/calc_json.h"
+#include "core/base/unit.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/run_change.h"
 #include "core/model/names.h"
@@ -209,6 +211,11 @@ Json slateJson(const SlateAnswer& answer)
         json["results"][words::keyOf(result.figure)] =
             verdict ? Json(result.value > 0.0) : quantity(result.value, words::unitOf(result.figure));
     }
+    if (answer.kind != SlateKind::Named) return json;
+    json["model"] = answer.named.model;
+    json["warnings"] = answer.named.warnings;
+    for (const auto& [name, value] : answer.named.results)
+        json["results"][name] = {{"value", valueJson(value)}, {"unit", std::string(unitOfName(name))}};
     return json;
 }
 

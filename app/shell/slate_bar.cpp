@@ -12,15 +12,19 @@
 
 namespace app {
 
-SlateBar::SlateBar(const Theme& theme, QWidget* parent)
-    : QFrame(parent), m_line(new QLineEdit(this)), m_headline(new QLabel(this)), m_steps(new QLabel(this))
+SlateBar::SlateBar(const Theme& theme, core::Practice practice, QWidget* parent)
+    : QFrame(parent),
+      m_practice(std::move(practice)),
+      m_line(new QLineEdit(this)),
+      m_headline(new QLabel(this)),
+      m_steps(new QLabel(this))
 {
     setProperty("role", "slate");
     setObjectName(QStringLiteral("slateBar"));
     m_line->setObjectName(QStringLiteral("slateLine"));
     m_line->setAccessibleName(tr("Slate: type quantities, read the answer below"));
-    m_line->setPlaceholderText(
-        tr("68 uF 4 ohm   ·   390 Hz 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   3x4 ohm min 2   ·   5 5/8 in"));
+    m_line->setPlaceholderText(tr(
+        "68 uF 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   pad 3 dB 4 ohm   ·   drop 60 A 5 m awg 4   ·   help"));
     m_headline->setObjectName(QStringLiteral("slateAnswer"));
     m_steps->setObjectName(QStringLiteral("slateSteps"));
     m_steps->setProperty("role", "quiet");
@@ -59,7 +63,7 @@ void SlateBar::answer(const QString& text)
     m_headline->hide();
     m_steps->hide();
     if (text.trimmed().isEmpty()) return;
-    const auto found = core::slate(text.toUtf8().toStdString());
+    const auto found = core::slate(text.toUtf8().toStdString(), m_practice);
     if (!found) {
         m_steps->setText(QString::fromStdString(found.error().message));
         m_steps->show();

@@ -3,6 +3,8 @@
 #include <QFrame>
 #include <QPointer>
 
+#include "core/practice/practice.h"
+
 class QLabel;
 class QLineEdit;
 
@@ -15,7 +17,7 @@ class Theme;
 class SlateBar : public QFrame {
     Q_OBJECT
 public:
-    explicit SlateBar(const Theme& theme, QWidget* parent = nullptr);
+    SlateBar(const Theme& theme, core::Practice practice, QWidget* parent = nullptr);
     void open();
 
 protected:
@@ -25,6 +27,7 @@ private:
     void answer(const QString& text);
     void close();
 
+    core::Practice m_practice;  // defaults and limits that named calculations take
     QLineEdit* m_line;
     QLabel* m_headline;
     QLabel* m_steps;

@@ -90,7 +90,7 @@ std::string textOf(const CoilTree& tree)
     std::string text;
     for (const CoilTree& child : tree.children) {
         if (!text.empty()) text += series ? "+" : "||";
-        text += child.join == CoilTree::Join::Series ? "(" + textOf(child) + ")" : textOf(child);
+        text += child.join == CoilTree::Join::Coil ? textOf(child) : "(" + textOf(child) + ")";
     }
     return text;
 }

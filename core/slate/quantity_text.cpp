@@ -88,6 +88,17 @@ constexpr std::array kUnits{
     UnitRow{"ga", Dimension::Gauge, 1.0, false},
     UnitRow{"dB", Dimension::Level, 1.0, false},
     UnitRow{"db", Dimension::Level, 1.0, false},
+    UnitRow{"m2", Dimension::Area, 1.0, false},
+    UnitRow{"cm2", Dimension::Area, 1e-4, false},
+    UnitRow{"mm2", Dimension::Area, 1e-6, false},
+    UnitRow{"l", Dimension::Volume, 1e-3, false},
+    UnitRow{"L", Dimension::Volume, 1e-3, false},
+    UnitRow{"g", Dimension::Mass, 1e-3, false},
+    UnitRow{"kg", Dimension::Mass, 1.0, false},
+    UnitRow{"degC", Dimension::Temperature, 1.0, false},
+    UnitRow{"octave", Dimension::Octaves, 1.0, false},
+    UnitRow{"octaves", Dimension::Octaves, 1.0, false},
+    UnitRow{"Ah", Dimension::Charge, 1.0, false},
 };
 
 struct PrefixRow {
@@ -202,6 +213,10 @@ std::string_view takeWord(std::string_view text)
 {
     size_t length = 0;
     while (length < text.size() && isLetter(text[length])) ++length;
+    // cm2 is one word, if no more digits follow.
+    if (length > 0 && length < text.size() && text[length] == '2' &&
+        (length + 1 == text.size() || !isDigit(text[length + 1])) && unitFromText(text.substr(0, length + 1)))
+        ++length;
     return text.substr(0, length);
 }
 
@@ -257,6 +272,18 @@ std::string_view nameOf(Dimension dimension)
             return "a wire gauge such as 16 awg";
         case Dimension::Level:
             return "decibels";
+        case Dimension::Area:
+            return "an area such as 135 cm2";
+        case Dimension::Volume:
+            return "a volume such as 12 l";
+        case Dimension::Mass:
+            return "a mass such as 20 g";
+        case Dimension::Temperature:
+            return "a temperature such as 20 degC";
+        case Dimension::Octaves:
+            return "a width in octaves";
+        case Dimension::Charge:
+            return "a battery's Ah";
     }
     return {};
 }

@@ -20,7 +20,13 @@ enum class Dimension {
     Length,
     Time,
     Gauge,
-    Level
+    Level,
+    Area,
+    Volume,
+    Mass,
+    Temperature,  // degC
+    Octaves,
+    Charge  // Ah
 };
 
 // A quantity as people write it, in SI: a gauge stays its number (0 for 1/0, -1 for 2/0).

@@ -7,6 +7,7 @@
 
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
+#include "core/slate/named_line.h"
 
 namespace core {
 namespace {
@@ -200,8 +201,9 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
     }
 }
 
-Result<SlateAnswer> understand(std::string_view text)
+Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
 {
+    if (auto named = answerNamedLine(text, practice)) return std::move(*named);
     if (auto coils = severalCoils(text)) return std::move(*coils);
     if (text.find("||") != std::string_view::npos || text.find('+') != std::string_view::npos) {
         OhmsExpression expression(text);
@@ -226,11 +228,11 @@ Result<SlateAnswer> understand(std::string_view text)
 
 }  // namespace
 
-Result<SlateAnswer> slate(std::string_view text)
+Result<SlateAnswer> slate(std::string_view text, const Practice& practice)
 {
     constexpr size_t kLongest = 400;
     if (text.size() > kLongest) return refuse("the line is too long");
-    auto answer = understand(text);
+    auto answer = understand(text, practice);
     if (!answer) {
         InputError error = answer.error();
         error.file = "slate";

@@ -4,8 +4,11 @@
 #include <QRegularExpression>
 #include <set>
 
+#include "core/io/shop.h"
 #include "core/job/job_plan.h"
+#include "core/slate/named_line.h"
 #include "tests/core/demo_plan.h"
+#include "words/calc_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
 #include "words/job_words.h"
@@ -127,14 +130,48 @@ TEST_F(Words, TablesHaveRowsAsWideAsTheirHeading)
 TEST_F(Words, EverySlateAnswerShowsFormulaAndSteps)
 {
     for (const char* line : {"68 uF 6 ohm", "390 Hz 4 ohm", "50 W 4 ohm", "10 V 4 ohm", "4 || 8", "3x4 ohm min 2"}) {
-        const SlateText text = textOf(*core::slate(line));
+        const SlateText text = textOf(*core::slate(line, core::shippedShop().practice));
         EXPECT_FALSE(text.headline.isEmpty()) << line;
         EXPECT_FALSE(text.formula.isEmpty()) << line;
         EXPECT_FALSE(text.steps.isEmpty()) << line;
     }
-    EXPECT_EQ(plain(textOf(*core::slate("68 uF 6 ohm")).headline), "68 µF into 6 Ω cuts at 390 Hz");
-    EXPECT_EQ(textOf(*core::slate("5 5/8 in")).headline, "143 mm (5.63 in)");
-    EXPECT_TRUE(textOf(*core::slate("16 ga")).headline.contains("1.31 mm²"));
+    EXPECT_EQ(plain(textOf(*core::slate("68 uF 6 ohm", core::shippedShop().practice)).headline),
+              "68 µF into 6 Ω cuts at 390 Hz");
+    EXPECT_EQ(textOf(*core::slate("5 5/8 in", core::shippedShop().practice)).headline, "143 mm (5.63 in)");
+    EXPECT_TRUE(textOf(*core::slate("16 ga", core::shippedShop().practice)).headline.contains("1.31 mm²"));
+}
+
+TEST_F(Words, EveryNamedLineHasFormulaStepsAndALabelForEachFigure)
+{
+    for (const core::NamedLine& line : core::namedLines()) {
+        const auto answer = core::slate(line.example, core::shippedShop().practice);
+        ASSERT_TRUE(answer) << line.example;
+        const SlateText text = textOf(*answer);
+        EXPECT_FALSE(text.headline.isEmpty()) << line.example;
+        EXPECT_FALSE(text.formula.isEmpty()) << line.example;
+        EXPECT_FALSE(text.steps.isEmpty()) << line.example;
+        for (const std::string_view output : line.shown) {
+            if (output == "allowed") continue;  // shown as a remark in its line
+            EXPECT_FALSE(labelOfOutput(std::string(output)).isEmpty()) << output;
+        }
+    }
+}
+
+TEST_F(Words, SlateSaysWhatAPersonWouldReadOut)
+{
+    const auto lines = [](const char* line) {
+        const SlateText text = textOf(*core::slate(line, core::shippedShop().practice));
+        return plain(text.headline + QStringLiteral(" | ") + text.steps.join(QStringLiteral(" | ")));
+    };
+    EXPECT_EQ(lines("pad 3 dB 4 ohm"),
+              "in series 1.17 Ω | A = 3.00 dB,  Z = 4 Ω | across the load 9.7 Ω | or one resistor in series 1.65 Ω");
+    EXPECT_EQ(lines("ladder lr2 low 3000 Hz 4 ohm"),
+              "series L: 0.424 mH | f0 = 3 kHz,  R = 4 Ω | series L: 0.424 mH | shunt C: 6.63 µF");
+    EXPECT_EQ(
+        lines("coils 4 8 min 5"),
+        "a+b: 12 Ω | Z = 4 Ω,  Z = 8 Ω,  minimum = 5 Ω | a+b: 12 Ω | a||b: 2.67 Ω, below the minimum | Unlike coils "
+        "in series share the voltage by their impedance, which changes with frequency.");
+    EXPECT_TRUE(lines("help").contains("fuse 60 A cable 160 A anl"));
 }
 
 }  // namespace

@@ -1,4 +1,5 @@
 #include "core/slate/slate.h"
+#include "core/io/shop.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
@@ -21,7 +22,7 @@ void PrintTo(const SlateRow& row, std::ostream* out)
 class Slate : public testing::TestWithParam<SlateRow> {};
 TEST_P(Slate, Answers)
 {
-    const auto answer = slate(GetParam().text);
+    const auto answer = slate(GetParam().text, shippedShop().practice);
     ASSERT_TRUE(answer) << oneLine(answer.error());
     EXPECT_EQ(answer->kind, GetParam().kind);
     double value = -1.0;
@@ -52,7 +53,7 @@ INSTANTIATE_TEST_SUITE_P(
 class NoSlate : public testing::TestWithParam<const char*> {};
 TEST_P(NoSlate, IsOneLineOfReason)
 {
-    const auto answer = slate(GetParam());
+    const auto answer = slate(GetParam(), shippedShop().practice);
     ASSERT_FALSE(answer);
     EXPECT_EQ(answer.error().file, "slate");
     EXPECT_FALSE(answer.error().message.empty());
@@ -64,15 +65,15 @@ INSTANTIATE_TEST_SUITE_P(Lines, NoSlate,
 
 TEST(Slate, RefusesALineOfAnyLengthWithoutHarm)
 {
-    EXPECT_FALSE(slate(std::string(100000, '(')));
-    EXPECT_FALSE(slate(std::string(300, '(')));
+    EXPECT_FALSE(slate(std::string(100000, '('), shippedShop().practice));
+    EXPECT_FALSE(slate(std::string(300, '('), shippedShop().practice));
 }
 
 RC_GTEST_PROP(SlateProperty, AnswersOrRefusesAnything, ())
 {
     const auto text = *rc::gen::container<std::string>(
         rc::gen::element('1', '4', '.', ',', '/', ' ', 'x', '+', '|', '(', ')', 'u', 'F', 'o', 'h', 'm', 'W', 'V'));
-    if (const auto answer = slate(text))
+    if (const auto answer = slate(text, shippedShop().practice))
         for (const SlateResult& result : answer->results) RC_ASSERT(std::isfinite(result.value));
 }
 

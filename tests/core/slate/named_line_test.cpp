@@ -1,0 +1,124 @@
+// Lines that name their calculation.
+#include "core/slate/named_line.h"
+
+#include <gtest/gtest.h>
+#include <rapidcheck/gtest.h>
+
+#include "core/calc/calc_model.h"
+#include "core/io/shop.h"
+#include "tests/core/reference_csv.h"
+
+namespace core {
+namespace {
+
+class NamedLineRow : public testing::TestWithParam<tests::ReferenceRow> {};
+
+TEST_P(NamedLineRow, GivesThePrintedValue)
+{
+    const tests::ReferenceRow& row = GetParam();
+    const auto answer = slate(row.at("line"), shippedShop().practice);
+    ASSERT_TRUE(answer) << oneLine(answer.error());
+    EXPECT_EQ(answer->kind, SlateKind::Named);
+    const auto& results = answer->named.results;
+    const auto found = std::find_if(results.begin(), results.end(),
+                                    [&](const auto& result) { return result.first == row.at("output"); });
+    ASSERT_NE(found, results.end());
+    EXPECT_NEAR(found->second.numbers.front().real(), std::stod(row.at("value")), tests::toleranceOf(row.at("value")))
+        << row.at("source");
+}
+INSTANTIATE_TEST_SUITE_P(Lines, NamedLineRow, testing::ValuesIn(tests::referenceRows("slate.csv")),
+                         [](const auto& row) { return "line_" + std::to_string(row.index); });
+
+TEST(NamedLines, EveryExampleAnswersAndNoNameComesTwice)
+{
+    std::set<std::string_view> names;
+    for (const NamedLine& line : namedLines()) {
+        const auto answer = slate(line.example, shippedShop().practice);
+        ASSERT_TRUE(answer) << line.example << ": " << oneLine(answer.error());
+        EXPECT_FALSE(answer->named.results.empty()) << line.example;
+        EXPECT_EQ(answer->inputs.size(), answer->named.symbols.size()) << line.example;
+        for (const std::string_view name : line.names) EXPECT_TRUE(names.insert(name).second) << name;
+    }
+}
+
+// What one line can say is said by one line: every model of the electrical half whose inputs fit has a name here.
+TEST(NamedLines, LeaveOutOnlyWhatDoesNotFitOneLine)
+{
+    std::set<std::string_view> reached{"sine-power", "power-voltage"};  // 10 V 4 ohm; 50 W 4 ohm: by their quantities
+    for (const NamedLine& line : namedLines()) reached.insert(line.model);
+    const std::set<std::string_view> tooLong{"frequency-grid",
+                                             "coil-arrangement",
+                                             "ampacity-heat-balance",
+                                             "network",
+                                             "tolerance",
+                                             "part-stress",
+                                             "netlist",
+                                             "series-capacitor-on-driver",
+                                             "lossy-coil-compensation",
+                                             "exact-compensation",
+                                             "corner-spread",
+                                             "filter-sections",
+                                             "shelf-q",
+                                             "biquad",
+                                             "sampled-filter",
+                                             "boxed-impedance",
+                                             "driver",
+                                             "driver-impedance",
+                                             "excursion",
+                                             "driver-class",
+                                             "added-mass-effect",
+                                             "peak-flanks",
+                                             "impedance-fit",
+                                             "curve-file",
+                                             "spectrum-weight",
+                                             "pink-above",
+                                             "direct-path",
+                                             "left-and-right"};
+    for (const CalcModel& model : calcModels())
+        EXPECT_TRUE(reached.contains(model.name) != tooLong.contains(model.name)) << model.name;
+}
+
+TEST(NamedLines, SayWhichUsualValuesTheyTook)
+{
+    const auto answer = slate("tweeter 100 W lr4 3500 Hz", shippedShop().practice);
+    ASSERT_TRUE(answer);
+    const auto& usual = answer->named.usual;
+    EXPECT_NE(std::find(usual.begin(), usual.end(), std::pair(std::string("CF"), TypedQuantity{9.0, Dimension::Level})),
+              usual.end());
+}
+
+struct BadLine {
+    const char* text;
+    const char* message;
+};
+void PrintTo(const BadLine& line, std::ostream* out)
+{
+    *out << line.text;
+}
+class NoNamedLine : public testing::TestWithParam<BadLine> {};
+TEST_P(NoNamedLine, IsRefusedWithAReason)
+{
+    const auto answer = slate(GetParam().text, shippedShop().practice);
+    ASSERT_FALSE(answer);
+    EXPECT_NE(answer.error().message.find(GetParam().message), std::string::npos) << answer.error().message;
+}
+INSTANTIATE_TEST_SUITE_P(Lines, NoNamedLine,
+                         testing::Values(BadLine{"pad", "attenuation_db is missing; such as: pad 3 dB 4 ohm"},
+                                         BadLine{"pad x", "'x' is not understood here"},
+                                         BadLine{"pad 3 dB 4 ohm 5 V", "'5' is not understood here"},
+                                         BadLine{"fuse 130 A cable 160 A anl",
+                                                 "a cable for at least 175 A, such as AWG 2"},
+                                         BadLine{"filter lr6 low 80 Hz at 40 Hz", "Linkwitz-Riley 2 4 8"},
+                                         BadLine{"load 3 ohm min 4 V", "'min' is not understood"},
+                                         BadLine{"ampacity awg", "expected a number"}));
+
+RC_GTEST_PROP(NamedLineProperty, NoiseIsAnsweredOrRefused, (const std::string& noise))
+{
+    const auto& lines = namedLines();
+    const auto& line = lines[static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(lines.size())))];
+    const auto answer = slate(std::string(line.names.front()) + " " + noise, shippedShop().practice);
+    RC_ASSERT(answer.has_value() || !answer.error().message.empty());
+}
+
+}  // namespace
+}  // namespace core

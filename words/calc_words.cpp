@@ -1,0 +1,222 @@
+#include "words/calc_words.h"
+
+#include <QHash>
+#include <QLocale>
+
+#include "words/figures.h"
+#include "words/tr.h"
+
+namespace words {
+
+using core::Dimension;
+
+namespace {
+
+QString scaled(double value, double factor, const char* unit)
+{
+    return plainNumber(value * factor) + QChar(0x202F) + QString::fromUtf8(unit);
+}
+
+QString duration(double value_s)
+{
+    if (value_s < 1.0) return scaled(value_s, 1e3, "ms");
+    if (value_s < 120.0) return scaled(value_s, 1.0, "s");
+    return minutes(value_s / 60.0);
+}
+
+}  // namespace
+
+QString figure(double value, std::string_view unit)
+{
+    if (unit == "ohm") return ohms(value);
+    if (unit == "Hz") return frequency(value);
+    if (unit == "F") return farads(value);
+    if (unit == "V") return volts(value);
+    if (unit == "W") return watts(value);
+    if (unit == "A") return amperes(value);
+    if (unit == "m" && std::abs(value) >= 1.0)
+        return Words::tr("%1 m (%2 ft)").arg(plainNumber(value), plainNumber(value / 0.3048));
+    if (unit == "m") return length(value);
+    if (unit == "s") return duration(value);
+    if (unit == "H") return scaled(value, 1e3, "mH");
+    if (unit == "m2") return value < 2e-4 ? scaled(value, 1e6, "mm²") : scaled(value, 1e4, "cm²");
+    if (unit == "m3") return scaled(value, 1e3, "l");
+    if (unit == "kg") return scaled(value, 1e3, "g");
+    if (unit == "deg") return QLocale().toString(value, 'f', 1) + QChar(0x202F) + QStringLiteral("°");
+    if (unit == "degC") return scaled(value, 1.0, "°C");
+    if (unit.starts_with("dB"))
+        return QLocale().toString(value, 'f', 2) + QChar(0x202F) +
+               QString::fromUtf8(unit.data(), qsizetype(unit.size()));
+    if (unit.empty()) return plainNumber(value);
+    return plainNumber(value) + QChar(0x202F) + QString::fromUtf8(unit.data(), qsizetype(unit.size()));
+}
+
+std::string_view unitOf(Dimension dimension)
+{
+    switch (dimension) {
+        case Dimension::Number:
+            return "";
+        case Dimension::Resistance:
+            return "ohm";
+        case Dimension::Capacitance:
+            return "F";
+        case Dimension::Inductance:
+            return "H";
+        case Dimension::Power:
+            return "W";
+        case Dimension::Voltage:
+            return "V";
+        case Dimension::Current:
+            return "A";
+        case Dimension::Frequency:
+            return "Hz";
+        case Dimension::Length:
+            return "m";
+        case Dimension::Time:
+            return "s";
+        case Dimension::Gauge:
+            return "AWG";
+        case Dimension::Level:
+            return "dB";
+        case Dimension::Area:
+            return "m2";
+        case Dimension::Volume:
+            return "m3";
+        case Dimension::Mass:
+            return "kg";
+        case Dimension::Temperature:
+            return "degC";
+        case Dimension::Octaves:
+            return "octave";
+        case Dimension::Charge:
+            return "Ah";
+    }
+    return "";
+}
+
+QString labelOfOutput(const std::string& name)
+{
+    const QHash<QString, QString> labels{
+        {QStringLiteral("rated_ohm"), Words::tr("may be called")},
+        {QStringLiteral("nominal_ohm"), Words::tr("nominal")},
+        {QStringLiteral("ratio"), Words::tr("of nominal")},
+        {QStringLiteral("arrangement"), Words::tr("wired")},
+        {QStringLiteral("load_ohm"), Words::tr("load")},
+        {QStringLiteral("half_ohm"), Words::tr("each half sees")},
+        {QStringLiteral("power_w"), Words::tr("power")},
+        {QStringLiteral("voltage_v"), Words::tr("voltage")},
+        {QStringLiteral("current_a"), Words::tr("current")},
+        {QStringLiteral("verdict"), Words::tr("verdict")},
+        {QStringLiteral("change_db"), Words::tr("change of level")},
+        {QStringLiteral("atTestVoltage_db"), Words::tr("at 2.83 V, 1 m")},
+        {QStringLiteral("level_db"), Words::tr("level")},
+        {QStringLiteral("target_v"), Words::tr("set the output to")},
+        {QStringLiteral("sensitivity_v"), Words::tr("input sensitivity")},
+        {QStringLiteral("gain_db"), Words::tr("gain")},
+        {QStringLiteral("fullScalePower_w"), Words::tr("power at full scale")},
+        {QStringLiteral("efficiency"), Words::tr("efficiency")},
+        {QStringLiteral("heat_w"), Words::tr("heat")},
+        {QStringLiteral("resistance_ohm"), Words::tr("resistance")},
+        {QStringLiteral("area_m2"), Words::tr("cross-section")},
+        {QStringLiteral("diameter_m"), Words::tr("diameter")},
+        {QStringLiteral("drop_v"), Words::tr("drop")},
+        {QStringLiteral("drop_ratio"), Words::tr("share of the supply")},
+        {QStringLiteral("atLoad_v"), Words::tr("left at the device")},
+        {QStringLiteral("lost_w"), Words::tr("lost in the cable")},
+        {QStringLiteral("ampacity_a"), Words::tr("safe current")},
+        {QStringLiteral("fuse_a"), Words::tr("fuse")},
+        {QStringLiteral("needed_a"), Words::tr("at least")},
+        {QStringLiteral("headroom_a"), Words::tr("left at idle")},
+        {QStringLiteral("time_s"), Words::tr("battery lasts")},
+        {QStringLiteral("wire_ohm"), Words::tr("both wires")},
+        {QStringLiteral("wireShare"), Words::tr("share of the power in the wire")},
+        {QStringLiteral("dampingFactor"), Words::tr("damping factor at the driver")},
+        {QStringLiteral("out_v"), Words::tr("line level")},
+        {QStringLiteral("in_v"), Words::tr("from the speaker output")},
+        {QStringLiteral("rise_db"), Words::tr("rise of level")},
+        {QStringLiteral("corner_hz"), Words::tr("corner")},
+        {QStringLiteral("part"), Words::tr("from the amplifier")},
+        {QStringLiteral("value"), Words::tr("nearest")},
+        {QStringLiteral("series_ohm"), Words::tr("in series")},
+        {QStringLiteral("shunt_ohm"), Words::tr("across the load")},
+        {QStringLiteral("plainSeries_ohm"), Words::tr("or one resistor in series")},
+        {QStringLiteral("r_ohm"), Words::tr("R")},
+        {QStringLiteral("l_h"), Words::tr("L")},
+        {QStringLiteral("c_f"), Words::tr("C")},
+        {QStringLiteral("first"), Words::tr("or")},
+        {QStringLiteral("second"), Words::tr("with")},
+        {QStringLiteral("together"), Words::tr("together")},
+        {QStringLiteral("same_db"), Words::tr("like polarity")},
+        {QStringLiteral("inverted_db"), Words::tr("one leg inverted")},
+        {QStringLiteral("difference_deg"), Words::tr("high leg against low leg")},
+        {QStringLiteral("rule"), Words::tr("polarity")},
+        {QStringLiteral("phase_deg"), Words::tr("phase")},
+        {QStringLiteral("q"), Words::tr("Q")},
+        {QStringLiteral("sd_m2"), Words::tr("working area")},
+        {QStringLiteral("oneWattInNominal_db"), Words::tr("1 W in nominal, 1 m")},
+        {QStringLiteral("loss_db"), Words::tr("loss of level")},
+        {QStringLiteral("rise_k"), Words::tr("coil warmer by")},
+        {QStringLiteral("sheetPower_w"), Words::tr("as a sheet counts it")},
+        {QStringLiteral("limitVoltage_v"), Words::tr("voltage")},
+        {QStringLiteral("qts"), Words::tr("Qts")},
+        {QStringLiteral("qes"), Words::tr("Qes")},
+        {QStringLiteral("qms"), Words::tr("Qms")},
+        {QStringLiteral("mms_kg"), Words::tr("moving mass")},
+        {QStringLiteral("vas_m3"), Words::tr("Vas")},
+        {QStringLiteral("fraction"), Words::tr("share of the power")},
+        {QStringLiteral("mean_w"), Words::tr("mean power")},
+        {QStringLiteral("averageShare"), Words::tr("mean over full-sine power")},
+        {QStringLiteral("crest_db"), Words::tr("crest factor left")},
+        {QStringLiteral("lowering_db"), Words::tr("lower by")},
+        {QStringLiteral("soundSpeed_m_s"), Words::tr("speed of sound")},
+        {QStringLiteral("density_kg_m3"), Words::tr("density")},
+    };
+    return labels.value(QString::fromStdString(name));
+}
+
+QString wordOf(const std::string& text)
+{
+    const QHash<QString, QString> known{
+        {QStringLiteral("silent"), Words::tr("all right")},
+        {QStringLiteral("care"), Words::tr("care: below 80 % of the minimum")},
+        {QStringLiteral("stop"), Words::tr("stop: below 70 % of the minimum")},
+        {QStringLiteral("either"), Words::tr("either way is flat")},
+        {QStringLiteral("invert"), Words::tr("invert one leg")},
+        {QStringLiteral("same"), Words::tr("both alike")},
+    };
+    const QString plain = QString::fromStdString(text);
+    return known.value(plain, plain);
+}
+
+QString sentenceOfWarning(const std::string& warning)
+{
+    const QHash<QString, QString> known{
+        {QStringLiteral("BelowRatedLoad"), Words::tr("That load is below what the amplifier is rated for.")},
+        {QStringLiteral("RatingsFlat"),
+         Words::tr("The ratings hardly rise towards the lower load: a regulated or current-limited stage.")},
+        {QStringLiteral("RatingMoreThanDoubles"),
+         Words::tr("The power more than doubles towards the lower load; the voltage is taken from the higher one.")},
+        {QStringLiteral("MiddleRatingOff"), Words::tr("A rating between the others is more than 10 % off.")},
+        {QStringLiteral("NoCandidate"),
+         Words::tr("No nominal impedance fits: a short, coils in parallel or in series, or a part in circuit.")},
+        {QStringLiteral("UnlikeInSeries"),
+         Words::tr("Unlike coils in series share the voltage by their impedance, which changes with frequency.")},
+        {QStringLiteral("OverlapIgnored"),
+         Words::tr("The driver bears less than the amplifier gives, so the tone counts as 0 dB.")},
+        {QStringLiteral("GainOutOfRange"), Words::tr("That is outside what a gain control usually spans, 0.2 to 5 V.")},
+        {QStringLiteral("ClippedProgramme"), Words::tr("So low a crest factor means clipping.")},
+        {QStringLiteral("OutsideTable"),
+         Words::tr("The size is outside the table; this is a heat balance, and rough.")},
+        {QStringLiteral("ClassGuess"), Words::tr("Guessed from the size of its frame.")},
+        {QStringLiteral("NoResistance"), Words::tr("No resistance at all: no loss.")},
+        {QStringLiteral("CentreOff"), Words::tr("The flanks do not lie evenly round the peak; read them again.")},
+        {QStringLiteral("NothingToCompensate"), Words::tr("No inductance: nothing to take away.")},
+        {QStringLiteral("NoSignal"), Words::tr("Nothing has no level.")},
+        {QStringLiteral("Null(same_db)"), Words::tr("With like polarity the two legs cancel.")},
+        {QStringLiteral("Null(inverted_db)"), Words::tr("With one leg inverted the two cancel.")},
+    };
+    const QString plain = QString::fromStdString(warning);
+    return known.value(plain, plain);
+}
+
+}  // namespace words

@@ -1,0 +1,22 @@
+#pragma once
+
+#include <QString>
+
+#include "core/calc/calc_value.h"
+#include "core/slate/quantity_text.h"
+
+namespace words {
+
+// A number with a unit of the models ("ohm", "m3", "") as people read it: 4.7 Ω, 12 l, 135 cm².
+[[nodiscard]] QString figure(double value, std::string_view unit);
+// The unit of the models for a typed dimension.
+[[nodiscard]] std::string_view unitOf(core::Dimension dimension);
+
+// What an output of a model is called: "shunt_ohm" -> "across the load". Empty if it has no words yet.
+[[nodiscard]] QString labelOfOutput(const std::string& name);
+// What a model warns of, as a sentence.
+[[nodiscard]] QString sentenceOfWarning(const std::string& warning);
+// Words that models answer with: "care" -> "too low to be at ease with".
+[[nodiscard]] QString wordOf(const std::string& text);
+
+}  // namespace words
