@@ -32,9 +32,9 @@ int refused(const InputError& error)
 
 int refused(const ModelError& error)
 {
-    const std::string found = std::isfinite(error.found) ? fmt::format("{:g}", error.found) : "no finite number";
-    return refused(errorJson(error), fmt::format("{}: {}, found {}, expected {}", core::textOf(error.code),
-                                                 error.quantity, found, error.allowed));
+    const std::string found = hasFound(error.code) ? fmt::format(", found {:g}", error.found) : "";
+    return refused(errorJson(error), fmt::format("{}: {}{}, expected {}", core::textOf(error.code), error.quantity,
+                                                 found, error.allowed));
 }
 
 std::string inputText(const CalcInput& input, const Practice& practice)

@@ -112,10 +112,12 @@ Json modelJson(const CalcModel& model, const Practice& practice)
 Json errorJson(const ModelError& error)
 {
     Json json{{"code", std::string(core::textOf(error.code))}, {"quantity", error.quantity}};
-    if (std::isfinite(error.found))
-        json["found"] = error.found;
-    else
-        json["found"] = std::isnan(error.found) ? "nan" : error.found > 0.0 ? "inf" : "-inf";
+    if (hasFound(error.code)) {
+        if (std::isfinite(error.found))
+            json["found"] = error.found;
+        else
+            json["found"] = std::isnan(error.found) ? "nan" : error.found > 0.0 ? "inf" : "-inf";
+    }
     json["allowed"] = error.allowed;
     return json;
 }

@@ -29,6 +29,12 @@ struct ModelError {
     bool operator==(const ModelError&) const = default;
 };
 
+// Whether an error of this kind was about a number that was there.
+[[nodiscard]] inline bool hasFound(ErrorCode code)
+{
+    return code != ErrorCode::Underdetermined && code != ErrorCode::Unreadable && code != ErrorCode::UnknownName;
+}
+
 [[nodiscard]] inline tl::unexpected<ModelError> refuse(ErrorCode code, std::string quantity, double found,
                                                        std::string allowed)
 {

@@ -136,6 +136,22 @@ Outcome<CalcResults> arrangementsModel(const CalcArguments& in)
     return answer;
 }
 
+// Coils with one number sit on one cone: their impedances are those of all together only while they share evenly.
+Outcome<bool> conesShareEvenly(const CalcArguments& in, const CoilArrangement& arrangement)
+{
+    if (!in.has("cone")) return Answer<bool>{true, {}};
+    const Eigen::ArrayXd cone = in.numbers("cone");
+    if (cone.size() != static_cast<Eigen::Index>(arrangement.share.size()))
+        return refuse(ErrorCode::Inconsistent, "cone", static_cast<double>(cone.size()), "one number for each coil");
+    constexpr double kEven = 1e-6;
+    bool even = true;
+    for (size_t a = 0; a < arrangement.share.size(); ++a)
+        for (size_t b = 0; b < a; ++b)
+            even &= cone(static_cast<Eigen::Index>(a)) != cone(static_cast<Eigen::Index>(b)) ||
+                    std::abs(arrangement.share[a] - arrangement.share[b]) < kEven;
+    return Answer<bool>{even, {}};
+}
+
 Outcome<CalcResults> arrangementModel(const CalcArguments& in)
 {
     const auto& coils = in.complexNumbers("coil_ohm");
@@ -146,6 +162,10 @@ Outcome<CalcResults> arrangementModel(const CalcArguments& in)
     const auto arrangement = arrangementOf(tree->value, coils);
     if (!arrangement) return tl::unexpected(arrangement.error());
     const CoilArrangement& one = arrangement->value;
+    const auto even = conesShareEvenly(in, one);
+    if (!even) return tl::unexpected(even.error());
+    std::vector<std::string> warnings = arrangement->warnings;
+    if (!even->value) warnings.emplace_back("SharedCone");
     const double voltage_v = in.number("voltage_v");
     const double power_w = voltage_v * voltage_v * (1.0 / one.load_ohm).real();
     const Eigen::ArrayXd share =
@@ -155,7 +175,7 @@ Outcome<CalcResults> arrangementModel(const CalcArguments& in)
                                    .set("share", share)
                                    .set("coilPower_w", (share * power_w).eval())
                                    .set("power_w", power_w),
-                               arrangement->warnings};
+                               std::move(warnings)};
 }
 
 Outcome<CalcResults> bridgedLoadModel(const CalcArguments& in)
@@ -236,7 +256,8 @@ void addLoadModels(std::vector<CalcModel>& models)
                       "one arrangement of coils: load and power of each",
                       "series Z = sum Zi, parallel Z = 1 / sum (1/Zi)",
                       {impedance("coil_ohm").list(), textInput("arrangement").meaning("a is the first coil: a+(b||c)"),
-                       notNegative("voltage_v").orElse(1.0)},
+                       notNegative("voltage_v").orElse(1.0),
+                       anyNumber("cone").list().maybe().meaning("coils with one number sit on one cone")},
                       {"load_ohm", "share", "coilPower_w", "power_w"},
                       arrangementModel});
     models.push_back({"A5",

@@ -25,7 +25,8 @@ struct FilterSection {
     bool operator==(const FilterSection&) const = default;
 };
 
-// Sections of any Butterworth or Bessel order 1..8 and of even Linkwitz-Riley orders; first order first, then rising Q.
+// Sections of Butterworth of any order from 1 to 8, of even Linkwitz-Riley orders and of Bessel 2 to 4; first order
+// first, then rising Q.
 // Bessel is normalised to -3.0103 dB at the corner.
 // source  S. Butterworth, "On the theory of filter amplifiers", Experimental Wireless 7 (1930); W. E. Thomson, "Delay
 //         networks having maximally flat frequency characteristics", Proc. IEE 96 (1949); S. Linkwitz, "Active

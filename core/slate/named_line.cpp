@@ -102,6 +102,7 @@ private:
     {
         if (error.code == ErrorCode::Underdetermined)
             return fmt::format("{} is missing; such as: {}", error.quantity, m_line.example);
+        if (!hasFound(error.code)) return fmt::format("{}: expected {}", error.quantity, error.allowed);
         return fmt::format("{}: found {:g}, expected {}", error.quantity, error.found, error.allowed);
     }
 

@@ -3,10 +3,13 @@
 #include <unistd.h>
 
 #include <array>
+#include <cmath>
 #include <cstdio>
 #include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
+#include <set>
+#include <sstream>
 
 namespace {
 
@@ -19,10 +22,11 @@ struct Ran {
     [[nodiscard]] Json json() const { return Json::parse(out); }
 };
 
-Ran run(const std::string& arguments)
+// Both streams, or what a machine reads: the output alone.
+Ran run(const std::string& arguments, const char* errors = "2>&1")
 {
     Ran ran;
-    FILE* pipe = ::popen((std::string(CLI_PROGRAM) + " " + arguments + " 2>&1").c_str(), "r");
+    FILE* pipe = ::popen((std::string(CLI_PROGRAM) + " " + arguments + " " + errors).c_str(), "r");
     EXPECT_NE(pipe, nullptr);
     std::array<char, 4096> buffer{};
     for (size_t got = 0; (got = std::fread(buffer.data(), 1, buffer.size(), pipe)) > 0;)
@@ -106,7 +110,7 @@ TEST_F(Cli, AnUnreadablePlanIsOneLineAndCodeTwo)
     EXPECT_EQ(ran.code, 2);
     EXPECT_EQ(std::count(ran.out.begin(), ran.out.end(), '\n'), 1) << ran.out;
     EXPECT_NE(ran.out.find("broken.reed line 2"), std::string::npos) << ran.out;
-    EXPECT_EQ(run("check --json " + file("broken.reed") + " 2>/dev/null").code, 2);
+    EXPECT_EQ(run("check --json " + file("broken.reed")).code, 2);
 }
 
 TEST_F(Cli, AnImpossiblePlanNamesItsJsonPath)
@@ -134,6 +138,132 @@ TEST_F(Cli, NetlistOfAChannelOrTheListOfThem)
     const Ran wrong = run("netlist " + file("demo.reed") + " d10.FL");
     EXPECT_EQ(wrong.code, 2);
     EXPECT_NE(wrong.out.find("it has d10.RL, d10.RR"), std::string::npos);
+}
+
+TEST_F(Cli, CalcListsEverySectionWithUnitsAndDefaults)
+{
+    const Json models = run("calc --json").json().at("models");
+    std::set<std::string> sections;
+    for (const Json& model : models) {
+        sections.insert(model.at("section"));
+        EXPECT_FALSE(model.at("purpose").get<std::string>().empty()) << model.at("name");
+        EXPECT_FALSE(model.at("outputs").empty()) << model.at("name");
+        for (const Json& input : model.at("inputs")) {
+            EXPECT_FALSE(input.at("allowed").get<std::string>().empty()) << input;
+            EXPECT_EQ(input.contains("default"), input.contains("default") && !input.at("needed").get<bool>()) << input;
+        }
+    }
+    std::set<std::string> wanted{"0"};
+    for (int i = 1; i <= 16; ++i) wanted.insert("A" + std::to_string(i));
+    for (const int i : {1, 2, 3, 4, 5, 6, 7, 8, 10, 11}) wanted.insert("B" + std::to_string(i));  // B9 is networks
+    for (int i = 1; i <= 3; ++i) wanted.insert("C" + std::to_string(i));
+    for (int i = 1; i <= 8; ++i) wanted.insert("D" + std::to_string(i));
+    wanted.insert({"G1", "G2", "H6"});
+    for (const std::string& section : wanted) EXPECT_TRUE(sections.contains(section)) << section;
+    const std::string text = run("calc").out;
+    EXPECT_NE(text.find("ratedSupply_v [V] > 0, usually 14.4 (practice ratedSupply_v)"), std::string::npos);
+}
+
+TEST_F(Cli, CalcRunsByNameAndBySection)
+{
+    const Json byName = run("calc fuse load_a=60 ampacity_a=160 kind=anl").json();
+    EXPECT_EQ(byName.at("results").at("fuse_a").at("value"), 80.0);
+    EXPECT_EQ(byName.at("results").at("fuse_a").at("unit"), "A");
+    EXPECT_EQ(byName.at("warnings"), Json::array());
+    EXPECT_EQ(run("calc A13 load_a=60 ampacity_a=160 kind=anl").json(), byName);
+    EXPECT_EQ(run("calc A7 from_ohm=8 to_ohm=4").json().at("model"), "load-change");
+    const Ran either = run("calc A7", "2>/dev/null");
+    EXPECT_EQ(either.code, 2);
+    EXPECT_EQ(either.json().at("error").at("allowed"), "for section A7 one of load-change, sensitivity");
+}
+
+TEST_F(Cli, CalcTakesListsComplexNumbersAndFiles)
+{
+    // Source: closed form, 10 V across 3.3 + 2.2j ohm.
+    const Json typed = run("calc A1 voltage_v=10 load_ohm=3.3+2.2j").json();
+    EXPECT_NEAR(typed.at("results").at("power_w").at("value").get<double>(), 20.9790, 5e-5);
+    EXPECT_EQ(typed.at("inputs").at("load_ohm").at("value").at("im"), 2.2);
+    write("in.json", R"({"voltage_v": 10, "load_ohm": {"re": 3.3, "im": 2.2}})");
+    EXPECT_EQ(run("calc sine-power --in " + file("in.json")).json(), typed);
+    write("ladder.cir", "t\nV1 in 0 AC 1\nR1 in out 1\nR2 out 0 1\n");
+    const Json network = run("calc network node=out frequency_hz=[100,1000] netlist=@" + file("ladder.cir")).json();
+    EXPECT_EQ(network.at("results").at("voltage_v").at("value").size(), 2U);
+    EXPECT_EQ(network.at("results").at("voltage_v").at("value")[1].at("re"), 0.5);
+}
+
+struct BadCalc {
+    const char* arguments;
+    const char* code;
+    const char* quantity;
+};
+TEST_F(Cli, CalcRefusesByNameWithCodeTwo)
+{
+    write("nan.json", R"({"load_a": "nan", "ampacity_a": 160})");
+    write("list.json", "[1]");
+    const std::string nanFile = "calc fuse --in " + file("nan.json"), listFile = "calc fuse --in " + file("list.json");
+    for (const BadCalc& bad :
+         {BadCalc{"calc fuse load_a=inf ampacity_a=160", "NotFinite", "load_a"},
+          BadCalc{nanFile.c_str(), "NotFinite", "load_a"},
+          BadCalc{"calc fuse load_a=-1 ampacity_a=160", "OutOfDomain", "load_a"},
+          BadCalc{"calc fuse load_a=130 ampacity_a=160 kind=anl", "CableTooSmall", "ampacity_a"},
+          BadCalc{"calc fuse load_a=1", "Underdetermined", "ampacity_a"},
+          BadCalc{"calc fuse load_a=1 colour=2", "UnknownName", "colour"}, BadCalc{"calc bake", "UnknownName", "model"},
+          BadCalc{"calc fuse load_a=x", "Unreadable", "load_a"}, BadCalc{"calc fuse load_a", "Unreadable", "load_a"},
+          BadCalc{listFile.c_str(), "Unreadable", "/"}}) {
+        const Ran ran = run(bad.arguments, "2>/dev/null");
+        EXPECT_EQ(ran.code, 2) << bad.arguments;
+        EXPECT_EQ(ran.json().at("error").at("code"), bad.code) << bad.arguments;
+        EXPECT_EQ(ran.json().at("error").at("quantity"), bad.quantity) << bad.arguments;
+    }
+}
+
+TEST_F(Cli, CalcSpreadsUncertaintyOnRequest)
+{
+    const Json result = run("calc load-change from_ohm=8 to_ohm=4 --spread from_ohm=0.1").json().at("results");
+    // Source: 10/ln 10 dB for each relative unit, by a difference of 0.1 %.
+    EXPECT_NEAR(result.at("change_db").at("spread").get<double>(), 0.434294, 1e-6);
+    EXPECT_EQ(run("calc load-change from_ohm=8 to_ohm=4 --spread wide").code, 2);
+}
+
+TEST_F(Cli, EvaluateSaysWhatPartsAndCoilsBear)
+{
+    const Json before = run("evaluate --json " + file("demo.reed")).json().at("before");
+    const Json& part = before.at("circuits")[0].at("parts")[0];
+    EXPECT_EQ(part.at("part"), "d11.C");
+    EXPECT_EQ(part.at("kind"), "capacitor");
+    // Source: a capacitor is bought for 1.5 times the peak of its largest voltage; common practice, no source.
+    EXPECT_NEAR(part.at("leastRating").at("value").get<double>(),
+                1.5 * std::sqrt(2.0) * part.at("voltage").at("value").get<double>(), 1e-9);
+    EXPECT_EQ(part.at("leastRating").at("unit"), "V");
+    EXPECT_EQ(part.at("voltage").at("origin"), "classGuess");
+    const Json& coil = before.at("runs")[0];
+    double bands = 0.0;
+    for (const auto& [name, band] : coil.at("programmeBands").items()) bands += band.at("value").get<double>();
+    EXPECT_NEAR(bands, coil.at("programmePower").at("value").get<double>(), 1e-6 * bands + 1e-2 * bands);
+    EXPECT_GT(coil.at("travel").at("value").get<double>(), 0.0);
+    EXPECT_EQ(coil.at("travel").at("unit"), "m");
+}
+
+TEST_F(Cli, EvaluateGivesItsCurvesAsCsv)
+{
+    const Ran ran = run("evaluate --csv " + file("demo.reed"));
+    EXPECT_EQ(ran.code, 0);
+    EXPECT_EQ(std::count(ran.out.begin(), ran.out.end(), '\n'), 482);  // a heading and the grid
+    EXPECT_EQ(ran.out.find("frequency_hz,before d10.RL load_ohm,before d10.RL load_deg"), 0U);
+    std::istringstream lines(ran.out);
+    std::string line, heading;
+    std::getline(lines, heading);
+    while (std::getline(lines, line))
+        EXPECT_EQ(std::count(line.begin(), line.end(), ','), std::count(heading.begin(), heading.end(), ','));
+}
+
+TEST_F(Cli, SlateAnswersNamedLinesInJson)
+{
+    const Json answer = run("slate --json \"pad 3 dB 4 ohm\"").json();
+    EXPECT_EQ(answer.at("model"), "l-pad");
+    EXPECT_NEAR(answer.at("results").at("series_ohm").at("value").get<double>(), 1.16822, 5e-6);
+    EXPECT_EQ(answer.at("results").at("series_ohm").at("unit"), "ohm");
+    EXPECT_FALSE(answer.at("steps").empty());
 }
 
 TEST_F(Cli, SchemaIsJson)
