@@ -3,6 +3,8 @@
 #include <QHash>
 #include <QLocale>
 
+#include "core/base/unit.h"
+
 #include "words/figures.h"
 #include "words/tr.h"
 
@@ -49,6 +51,14 @@ QString figure(double value, std::string_view unit)
                QString::fromUtf8(unit.data(), qsizetype(unit.size()));
     if (unit.empty()) return plainNumber(value);
     return plainNumber(value) + QChar(0x202F) + QString::fromUtf8(unit.data(), qsizetype(unit.size()));
+}
+
+QString outputFigure(const std::string& name, double value)
+{
+    const bool share = name.ends_with("Share") || name == "drop_ratio" || name == "fraction" || name == "efficiency" ||
+                       name == "ratio";
+    return share ? plainNumber(100.0 * value) + QChar(0x202F) + QLatin1Char('%')
+                 : figure(value, core::unitOfName(name));
 }
 
 std::string_view unitOf(Dimension dimension)
@@ -178,8 +188,8 @@ QString wordOf(const std::string& text)
 {
     const QHash<QString, QString> known{
         {QStringLiteral("silent"), Words::tr("all right")},
-        {QStringLiteral("care"), Words::tr("care: below 80 % of the minimum")},
-        {QStringLiteral("stop"), Words::tr("stop: below 70 % of the minimum")},
+        {QStringLiteral("care"), Words::tr("take care")},
+        {QStringLiteral("stop"), Words::tr("stop")},
         {QStringLiteral("either"), Words::tr("either way is flat")},
         {QStringLiteral("invert"), Words::tr("invert one leg")},
         {QStringLiteral("same"), Words::tr("both alike")},

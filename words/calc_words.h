@@ -9,6 +9,8 @@ namespace words {
 
 // A number with a unit of the models ("ohm", "m3", "") as people read it: 4.7 Ω, 12 l, 135 cm².
 [[nodiscard]] QString figure(double value, std::string_view unit);
+// A result of a model: shares in per cent, all else with the unit that its name carries.
+[[nodiscard]] QString outputFigure(const std::string& name, double value);
 // The unit of the models for a typed dimension.
 [[nodiscard]] std::string_view unitOf(core::Dimension dimension);
 

@@ -5,9 +5,9 @@
 #include "core/base/unit.h"
 #include "core/physics/level.h"
 #include "core/physics/wire.h"
-#include "core/slate/named_line.h"
 #include "words/calc_words.h"
 #include "words/figures.h"
+#include "words/named_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -93,119 +93,6 @@ SlateText severalCoils(const SlateAnswer& a)
     return text;
 }
 
-QString figureOf(const NamedResult& named, size_t index, const QString& unitless)
-{
-    const auto& [name, value] = named.results.at(index);
-    if (!value.texts.empty()) return wordOf(value.texts.front());
-    if (value.numbers.empty()) return Words::tr("none");
-    const std::string_view unit = core::unitOfName(name);
-    return unit.empty() && !unitless.isEmpty()
-               ? unitless
-               : figure(std::abs(value.numbers.front()) > 0.0 && value.isComplex ? std::abs(value.numbers.front())
-                                                                                 : value.numbers.front().real(),
-                        unit);
-}
-
-// Lists stand line by line: a+(b||c) 5.6 ohm; series L 0.48 mH; 4 ohm at 0.8 of nominal.
-QStringList listLines(const NamedResult& named)
-{
-    QStringList lines;
-    const CalcValue& left = named.results.at(0).second;
-    const CalcValue& right = named.results.at(1).second;
-    const size_t count = std::max(left.texts.size(), left.numbers.size());
-    constexpr size_t kMost = 24;
-    for (size_t i = 0; i < std::min(count, kMost); ++i) {
-        const double value = right.isComplex ? std::abs(right.numbers.at(i)) : right.numbers.at(i).real();
-        if (left.texts.empty()) {
-            lines << QStringLiteral("%1: %2 %3")
-                         .arg(figure(left.numbers.at(i).real(), core::unitOfName(named.results.at(0).first)),
-                              labelOfOutput(named.results.at(1).first), plainNumber(value));
-            continue;
-        }
-        const QStringList part = QString::fromStdString(left.texts.at(i)).split(QStringLiteral(", "));
-        const std::string unit =
-            part.size() > 1 ? part.at(1).toStdString() : std::string(core::unitOfName(named.results.at(1).first));
-        const bool forbidden = named.results.size() > 2 && named.results[2].second.numbers.at(i) == 0.0;
-        const QString line = QStringLiteral("%1: %2").arg(part.at(0), figure(value, unit));
-        lines << (forbidden ? Words::tr("%1, below the minimum").arg(line) : line);
-    }
-    if (count > kMost) lines << Words::tr("and %1 more").arg(count - kMost);
-    return lines;
-}
-
-// Signs instead of the words that plain text has for them.
-QString formulaText(const std::string& plain)
-{
-    QString text = QString::fromStdString(plain);
-    for (const auto& [word, sign] : {std::pair{" - ", " − "},
-                                     {"sqrt", "√"},
-                                     {"pi", "π"},
-                                     {"^2", "²"},
-                                     {"<=", "≤"},
-                                     {">=", "≥"},
-                                     {"alpha", "α"},
-                                     {"eta", "η"},
-                                     {"rho", "ρ"},
-                                     {" x ", " · "}})
-        text.replace(QString::fromUtf8(word), QString::fromUtf8(sign));
-    return text;
-}
-
-SlateText help()
-{
-    SlateText text{Words::tr("Slate reads lines such as"), {}, {}};
-    QStringList row{QStringLiteral("68 uF 4 ohm"), QStringLiteral("390 Hz 4 ohm"), QStringLiteral("50 W 4 ohm"),
-                    QStringLiteral("4 ohm || 8 ohm"), QStringLiteral("3x4 ohm min 2")};
-    for (const NamedLine& line : namedLines()) {
-        if (row.join(QStringLiteral("  ·  ")).size() > 90) {
-            text.steps << row.join(QStringLiteral("  ·  "));
-            row.clear();
-        }
-        row << QString::fromUtf8(line.example.data(), static_cast<qsizetype>(line.example.size()));
-    }
-    text.steps << row.join(QStringLiteral("  ·  "));
-    return text;
-}
-
-SlateText named(const SlateAnswer& a)
-{
-    const NamedResult& n = a.named;
-    SlateText text;
-    text.formula = formulaText(n.formula);
-    QStringList typed;
-    for (size_t i = 0; i < a.inputs.size(); ++i)
-        typed << QStringLiteral("%1 = %2").arg(QString::fromStdString(n.symbols.at(i)),
-                                               figure(a.inputs[i].value, unitOf(a.inputs[i].dimension)));
-    if (!typed.isEmpty()) text.steps << typed.join(QStringLiteral(",  "));
-    QStringList usual;
-    for (const auto& [symbol, quantity] : n.usual)
-        usual << QStringLiteral("%1 = %2").arg(QString::fromStdString(symbol),
-                                               figure(quantity.value, unitOf(quantity.dimension)));
-    if (!usual.isEmpty()) text.steps << Words::tr("as usual: %1").arg(usual.join(QStringLiteral(",  ")));
-    const bool list = n.results.size() >= 2 && n.results.front().second.list;
-    if (list) {
-        const QStringList lines = listLines(n);
-        text.headline = lines.isEmpty() ? Words::tr("nothing fits") : lines.front();
-        if (lines.size() > 1) text.steps << lines;
-    }
-    // A preferred value has the unit of what was typed.
-    const auto unitless = [&](size_t i) {
-        const CalcValue& value = n.results[i].second;
-        if (n.model != "preferred-value" || value.numbers.empty() || a.inputs.empty()) return QString();
-        return figure(value.numbers.front().real(), unitOf(a.inputs.front().dimension));
-    };
-    for (size_t i = 0; i < n.results.size() && !list; ++i) {
-        const QString one = QStringLiteral("%1 %2").arg(labelOfOutput(n.results[i].first), figureOf(n, i, unitless(i)));
-        if (i == 0)
-            text.headline = one;
-        else
-            text.steps << one;
-    }
-    for (const std::string& warning : n.warnings) text.steps << sentenceOfWarning(warning);
-    if (text.headline.isEmpty()) text.headline = n.warnings.empty() ? Words::tr("nothing fits") : text.steps.takeLast();
-    return text;
-}
-
 SlateText conversion(const SlateAnswer& a)
 {
     const double value = input(a, 0);
@@ -286,9 +173,9 @@ SlateText textOf(const SlateAnswer& answer)
         case SlateKind::Conversion:
             return conversion(answer);
         case SlateKind::Named:
-            return named(answer);
+            return namedText(answer);
         case SlateKind::Help:
-            return help();
+            return slateHelp();
     }
     return {};
 }

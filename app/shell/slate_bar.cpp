@@ -4,20 +4,61 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QScrollArea>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/theme/theme.h"
 #include "core/slate/slate.h"
 #include "words/slate_words.h"
 
 namespace app {
+namespace {
+
+// As high as the answer; a long one scrolls, so that it never pushes the window taller.
+class StepsScroll : public QScrollArea {
+public:
+    StepsScroll(QLabel* steps, QWidget* parent) : QScrollArea(parent), m_steps(steps)
+    {
+        setWidget(steps);
+        setWidgetResizable(true);
+        setFrameShape(QFrame::NoFrame);
+        setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        setFocusPolicy(Qt::NoFocus);
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+        steps->setAutoFillBackground(false);  // setWidget turned it on
+    }
+    [[nodiscard]] QSize sizeHint() const override
+    {
+        const int wanted = m_steps->heightForWidth(std::max(200, viewport()->width()));
+        return {400, std::min(kMostLines * m_steps->fontMetrics().lineSpacing(), wanted)};
+    }
+    [[nodiscard]] QSize minimumSizeHint() const override
+    {
+        return {100, std::min(kLeastLines * m_steps->fontMetrics().lineSpacing(), sizeHint().height())};
+    }
+
+protected:
+    void resizeEvent(QResizeEvent* event) override
+    {
+        QScrollArea::resizeEvent(event);
+        if (event->size().width() != event->oldSize().width()) updateGeometry();
+    }
+
+private:
+    static constexpr int kLeastLines = 4, kMostLines = 14;
+    QLabel* m_steps;
+};
+
+}  // namespace
 
 SlateBar::SlateBar(const Theme& theme, core::Practice practice, QWidget* parent)
     : QFrame(parent),
       m_practice(std::move(practice)),
       m_line(new QLineEdit(this)),
       m_headline(new QLabel(this)),
-      m_steps(new QLabel(this))
+      m_steps(new QLabel(this)),
+      m_scroll(new StepsScroll(m_steps, this))
 {
     setProperty("role", "slate");
     setObjectName(QStringLiteral("slateBar"));
@@ -36,7 +77,7 @@ SlateBar::SlateBar(const Theme& theme, core::Practice practice, QWidget* parent)
     layout->setContentsMargins(16, 8, 16, 8);
     layout->addWidget(m_line);
     layout->addWidget(m_headline);
-    layout->addWidget(m_steps);
+    layout->addWidget(m_scroll);
     connect(m_line, &QLineEdit::textChanged, this, &SlateBar::answer);
     connect(&theme, &Theme::changed, this, [this, &theme] { m_headline->setFont(theme.figure()); });
     m_headline->setFont(theme.figure());
@@ -61,21 +102,23 @@ void SlateBar::close()
 void SlateBar::answer(const QString& text)
 {
     m_headline->hide();
-    m_steps->hide();
+    showSteps({});
     if (text.trimmed().isEmpty()) return;
     const auto found = core::slate(text.toUtf8().toStdString(), m_practice);
-    if (!found) {
-        m_steps->setText(QString::fromStdString(found.error().message));
-        m_steps->show();
-        return;
-    }
+    if (!found) return showSteps(QString::fromStdString(found.error().message));
     const words::SlateText said = words::textOf(*found);
     m_headline->setText(said.headline);
     m_headline->show();
     QStringList lines = said.steps;
     if (!said.formula.isEmpty()) lines.prepend(said.formula);
-    m_steps->setText(lines.join(QLatin1Char('\n')));
-    m_steps->setVisible(!lines.isEmpty());
+    showSteps(lines.join(QLatin1Char('\n')));
+}
+
+void SlateBar::showSteps(const QString& text)
+{
+    m_steps->setText(text);
+    m_scroll->setVisible(!text.isEmpty());
+    m_scroll->updateGeometry();
 }
 
 void SlateBar::keyPressEvent(QKeyEvent* event)

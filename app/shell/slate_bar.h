@@ -7,6 +7,7 @@
 
 class QLabel;
 class QLineEdit;
+class QScrollArea;
 
 namespace app {
 
@@ -25,12 +26,14 @@ protected:
 
 private:
     void answer(const QString& text);
+    void showSteps(const QString& text);
     void close();
 
     core::Practice m_practice;  // defaults and limits that named calculations take
     QLineEdit* m_line;
     QLabel* m_headline;
     QLabel* m_steps;
+    QScrollArea* m_scroll;
     QPointer<QWidget> m_cameFrom{};  // where the keys go back to
 };
 

@@ -34,6 +34,7 @@ QFrame[role="slip"] { background: @raised; border: 1px solid @rule; border-radiu
 QFrame[role="notice"] { background: @goldTint; border: 1px solid @goldText; border-radius: ~2~px; }
 QFrame[role="slate"] { background: @raised; border: 1px solid @goldText; }
 QScrollArea { border: none; }
+QFrame[role="slate"] QScrollArea { background: @raised; }
 QScrollBar:vertical { background: @paper; width: ~12~px; } QScrollBar::handle:vertical { background: @rule; border-radius: ~5~px; min-height: ~30~px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QToolTip { background: @raised; color: @ink; border: 1px solid @rule; }

@@ -28,7 +28,7 @@ int main(int argc, char** argv)
     window.pickCandidate("wb-alder-4");
     shoot("match.png");
     window.click("traceImpedance");
-    window.openSlate("68 uF 4 ohm");
+    window.openSlate("drop 60 A 5 m awg 4");
     shoot("slate.png");
     window.closeSlate();
     window.click("traceLevel");

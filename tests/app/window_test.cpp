@@ -223,6 +223,22 @@ TEST_F(Window, SlateAnswersWhileTypingAndGivesTheKeysBack)
     EXPECT_EQ(QApplication::focusWidget()->objectName(), "slateLine");
 }
 
+TEST_F(Window, SlateRunsANamedCalculationAndScrollsALongAnswer)
+{
+    driver.openDemo();
+    driver.window().resize(1280, 800);
+    driver.openSlate("drop 60 A 5 m awg 4");
+    EXPECT_EQ(driver.text("slateAnswer"), "drop 558 mV");
+    EXPECT_TRUE(driver.text("slateSteps").contains("take care"));
+    driver.openSlate("pad x");
+    EXPECT_TRUE(driver.text("slateSteps").contains("such as: pad 3 dB 4 ohm"));
+    driver.openSlate("coils 4 4 8 8 2 ohm min 2");
+    EXPECT_TRUE(driver.text("slateAnswer").contains("ways to wire them"));
+    driver.openSlate("help");
+    EXPECT_TRUE(driver.text("slateSteps").contains("fuse 60 A cable 160 A anl"));
+    EXPECT_EQ(driver.window().height(), 800);
+}
+
 TEST_F(Window, ABrokenPlanSaysWhereAndLeavesTheOpenOneAlone)
 {
     driver.openDemo();

@@ -164,13 +164,16 @@ TEST_F(Words, SlateSaysWhatAPersonWouldReadOut)
         return plain(text.headline + QStringLiteral(" | ") + text.steps.join(QStringLiteral(" | ")));
     };
     EXPECT_EQ(lines("pad 3 dB 4 ohm"),
-              "in series 1.17 Ω | A = 3.00 dB,  Z = 4 Ω | across the load 9.7 Ω | or one resistor in series 1.65 Ω");
-    EXPECT_EQ(lines("ladder lr2 low 3000 Hz 4 ohm"),
-              "series L: 0.424 mH | f0 = 3 kHz,  R = 4 Ω | series L: 0.424 mH | shunt C: 6.63 µF");
+              "in series 1.17 Ω | A = 3.00 dB,  Z = 4 Ω | across the load 9.7 Ω  ·  or one resistor in series 1.65 Ω");
+    EXPECT_EQ(lines("ladder lr2 low 3000 Hz 4 ohm"), "series L 0.424 mH  ·  shunt C 6.63 µF | f0 = 3 kHz,  R = 4 Ω");
     EXPECT_EQ(
         lines("coils 4 8 min 5"),
-        "a+b: 12 Ω | Z = 4 Ω,  Z = 8 Ω,  minimum = 5 Ω | a+b: 12 Ω | a||b: 2.67 Ω, below the minimum | Unlike coils "
-        "in series share the voltage by their impedance, which changes with frequency.");
+        "2 ways to wire them, 2.67 Ω to 12 Ω | Z = 4 Ω,  Z = 8 Ω,  minimum = 5 Ω | a is the first coil; + in series, "
+        "|| side by side | a+b 12 Ω | below the minimum: | a||b 2.67 Ω | Unlike coils in series share the voltage by "
+        "their impedance, which changes with frequency.");
+    EXPECT_EQ(lines("drop 60 A 5 m awg 4"),
+              "drop 558 mV | I = 60 A,  L = 5 m (16.4 ft),  n = 4 AWG,  as usual V = 13.8 V,  T = 50 °C | share of the "
+              "supply 4.04 %  ·  left at the device 13.2 V  ·  lost in the cable 33.5 W | verdict take care");
     EXPECT_TRUE(lines("help").contains("fuse 60 A cable 160 A anl"));
 }
 
