@@ -157,6 +157,47 @@ TEST_F(Words, EveryNamedLineHasFormulaStepsAndALabelForEachFigure)
     }
 }
 
+struct FigureRow {
+    double value;
+    const char* unit;
+    const char* text;
+};
+TEST_F(Words, FiguresOfModelsCarryTheUnitsThatPeopleUse)
+{
+    for (const FigureRow& row : {FigureRow{4.7, "ohm", "4.7 Ω"},
+                                 {0.00035, "H", "0.35 mH"},
+                                 {0.012, "m3", "12 l"},
+                                 {0.0135, "m2", "135 cm²"},
+                                 {3.31e-6, "m2", "3.31 mm²"},
+                                 {0.0142, "kg", "14.2 g"},
+                                 {0.00035, "s", "0.35 ms"},
+                                 {15428.6, "s", "4 h 17 min"},
+                                 {5.0, "m", "5 m (16.4 ft)"},
+                                 {0.131, "m", "131 mm (5.16 in)"},
+                                 {-126.0, "deg", "-126.0 °"},
+                                 {20.0, "degC", "20 °C"},
+                                 {18.75, "dBW", "18.75 dBW"},
+                                 {343.2, "m/s", "343 m/s"},
+                                 {0.4955, "", "0.495"},
+                                 {16.0, "AWG", "16 AWG"}})
+        EXPECT_EQ(plain(figure(row.value, row.unit)), QString::fromUtf8(row.text));
+    EXPECT_EQ(plain(outputFigure("wireShare", 0.0378)), "3.78 %");
+    EXPECT_EQ(plain(outputFigure("change_db", -0.378)), "-0.38 dB");
+}
+
+TEST_F(Words, WarningsAreSentencesAndVerdictsAreWords)
+{
+    for (const char* warning : {"BelowRatedLoad", "RatingsFlat", "UnlikeInSeries", "OverlapIgnored", "GainOutOfRange",
+                                "ClippedProgramme", "OutsideTable", "ClassGuess", "Null(same_db)"}) {
+        const QString sentence = sentenceOfWarning(warning);
+        EXPECT_TRUE(sentence.endsWith('.')) << warning;
+        EXPECT_TRUE(sentence.contains(' ')) << warning;
+    }
+    EXPECT_EQ(sentenceOfWarning("NotYetKnown"), "NotYetKnown");  // shown rather than lost
+    EXPECT_EQ(wordOf("stop"), "stop");
+    EXPECT_EQ(wordOf("invert"), "invert one leg");
+}
+
 TEST_F(Words, SlateSaysWhatAPersonWouldReadOut)
 {
     const auto lines = [](const char* line) {

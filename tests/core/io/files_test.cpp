@@ -14,6 +14,7 @@
 #include "core/io/csv.h"
 #include "core/io/practice_file.h"
 #include "core/io/shelf_file.h"
+#include "core/model/names.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -130,7 +131,29 @@ INSTANTIATE_TEST_SUITE_P(
                     PracticeRow{"\"value\": 0.7", "\"value\": 7", "/entries/loadStop_ratio"},
                     PracticeRow{"\"value\": 0.7", "\"value\": \"x\"", "/entries/loadStop_ratio"},
                     PracticeRow{"\"fs_hz\": 2800.0", "\"fs_hz\": 0", "/classes/coaxialTweeter13"},
+                    PracticeRow{"\"fuseBlade_a\"", "\"fuseBlades_a\"", "/lists/fuseBlade_a"},
+                    PracticeRow{"[18, 16, 14", "[16, 14", "/lists/ampacity_a"},
+                    PracticeRow{"[18, 16, 14", "[\"18\", 16, 14", "/lists/ampacityGauge_awg"},
                     PracticeRow{"\"usualClass\": \"coaxial165\"", "\"usualClass\": \"none\"", "/usualClass"}));
+
+// Source: common practice, no source: lists that people buy from are rising, each value once; ampacity rises with size.
+TEST(Practice, ListsAreRising)
+{
+    const Practice practice = shippedShop().practice;
+    for (const PracticeList list : {PracticeList::Ampacity_a, PracticeList::CrossSection_m2, PracticeList::FuseBlade_a,
+                                    PracticeList::FuseLargeBlade_a, PracticeList::FuseBoltM5_a,
+                                    PracticeList::FuseBoltM8_a, PracticeList::FuseAnl_a}) {
+        const std::vector<double>& values = practice[list];
+        EXPECT_TRUE(std::is_sorted(values.begin(), values.end(), std::less_equal<>())) << core::textOf(list);
+        EXPECT_FALSE(practice.lists.at(list).source.empty()) << core::textOf(list);
+    }
+}
+
+TEST(Practice, EveryEntrySaysItsSource)
+{
+    for (const auto& [key, entry] : shippedShop().practice.entries)
+        EXPECT_FALSE(entry.source.empty()) << core::textOf(key);
+}
 
 TEST(CircuitNetlist, ReadsBackAsTheCircuit)
 {
