@@ -22,6 +22,7 @@
 #include "app/widgets/vehicle_drawing.h"
 #include "core/evaluate/resolve.h"
 #include "core/io/atomic_file.h"
+#include "core/slate/named_line.h"
 #include "tests/app/window_driver.h"
 #include "words/figures.h"
 
@@ -237,6 +238,17 @@ TEST_F(Window, SlateRunsANamedCalculationAndScrollsALongAnswer)
     driver.openSlate("help");
     EXPECT_TRUE(driver.text("slateSteps").contains("fuse 60 A cable 160 A anl"));
     EXPECT_EQ(driver.window().height(), 800);
+}
+
+// Whatever Slate's help offers can be typed and is answered in the window.
+TEST_F(Window, SlateAnswersEveryLineItOffers)
+{
+    driver.openDemo();
+    for (const core::NamedLine& line : core::namedLines()) {
+        driver.openSlate(QString::fromUtf8(line.example.data(), static_cast<qsizetype>(line.example.size())));
+        EXPECT_FALSE(driver.text("slateAnswer").isEmpty()) << line.example;
+        EXPECT_FALSE(driver.text("slateSteps").contains("not understood")) << line.example;
+    }
 }
 
 TEST_F(Window, ABrokenPlanSaysWhereAndLeavesTheOpenOneAlone)

@@ -217,6 +217,45 @@ TEST_F(Cli, CalcRefusesByNameWithCodeTwo)
     }
 }
 
+// Source: the public text convention: halfway in ln f lies halfway in dB and in degrees.
+TEST_F(Cli, CalcReadsCurveFilesAndSaysWhereTheyAreBroken)
+{
+    write("two.frd", "* two points\n100 80 -10\n400 86 -100\n");
+    const Json read = run("calc curve-file frequency_hz=200 curve=@" + file("two.frd")).json().at("results");
+    EXPECT_NEAR(read.at("level_db").at("value").get<double>(), 83.0, 1e-9);
+    EXPECT_NEAR(read.at("phase_deg").at("value").get<double>(), -55.0, 1e-9);
+    EXPECT_EQ(read.at("points").at("value"), 2.0);
+    write("comma.frd", "100,5 80\n");
+    const Ran broken = run("calc H6 curve=@" + file("comma.frd"), "2>/dev/null");
+    EXPECT_EQ(broken.code, 2);
+    EXPECT_EQ(broken.json().at("error").at("quantity"), "decimalComma");
+    EXPECT_NE(broken.out.find("line 1"), std::string::npos);
+    write("zero.zma", "20 4 0\n30 0 0\n");
+    EXPECT_NE(run("calc H6 kind=impedance curve=@" + file("zero.zma")).out.find("line 2: found 0 ohm"),
+              std::string::npos);
+}
+
+TEST_F(Cli, CalcNamesTheLineOfABrokenNetlist)
+{
+    write("broken.cir", "title\nV1 in 0 AC 1\nR1 in 0 3k3\n");
+    const Ran ran = run("calc network netlist=@" + file("broken.cir"), "2>/dev/null");
+    EXPECT_EQ(ran.code, 2);
+    EXPECT_EQ(ran.json().at("error").at("code"), "Unreadable");
+    EXPECT_NE(ran.out.find("netlist line 3: found '3k3'"), std::string::npos) << ran.out;
+}
+
+// The netlist of a plan's channel goes straight back into calc, and the load is the one that evaluate found.
+TEST_F(Cli, TheNetlistOfAPlanComesBackThroughCalc)
+{
+    write("channel.cir", run("netlist " + file("demo.reed") + " d10.RL --stage found").out);
+    const Json network = run("calc network netlist=@" + file("channel.cir")).json().at("results");
+    double least = 1e9;
+    for (const Json& value : network.at("inputMagnitude_ohm").at("value")) least = std::min(least, value.get<double>());
+    const Json circuit = run("evaluate --json " + file("demo.reed")).json().at("before").at("circuits")[0];
+    // The source of the netlist stands behind the channel's own output resistance of 0.02 ohm.
+    EXPECT_NEAR(least, circuit.at("leastLoad").at("value").get<double>() + 0.02, 1e-3);
+}
+
 TEST_F(Cli, CalcSpreadsUncertaintyOnRequest)
 {
     const Json result = run("calc load-change from_ohm=8 to_ohm=4 --spread from_ohm=0.1").json().at("results");

@@ -43,7 +43,11 @@ INSTANTIATE_TEST_SUITE_P(
                     TypedRow{"2.5 kHz", 2500.0, Dimension::Frequency},
                     TypedRow{"0.35 mH", 0.35e-3, Dimension::Inductance}, TypedRow{"1.2 ms", 1.2e-3, Dimension::Time},
                     TypedRow{"-3 dB", -3.0, Dimension::Level}, TypedRow{" 50 W ", 50.0, Dimension::Power},
-                    TypedRow{"14.1 V", 14.1, Dimension::Voltage}, TypedRow{"7", 7.0, Dimension::Number}));
+                    TypedRow{"14.1 V", 14.1, Dimension::Voltage}, TypedRow{"7", 7.0, Dimension::Number},
+                    TypedRow{"135 cm2", 135e-4, Dimension::Area}, TypedRow{"16mm2", 16e-6, Dimension::Area},
+                    TypedRow{"12 l", 12e-3, Dimension::Volume}, TypedRow{"20 g", 20e-3, Dimension::Mass},
+                    TypedRow{"-10 degC", -10.0, Dimension::Temperature}, TypedRow{"1 octave", 1.0, Dimension::Octaves},
+                    TypedRow{"60 Ah", 60.0, Dimension::Charge}));
 
 struct RefusedRow {
     const char* text;
