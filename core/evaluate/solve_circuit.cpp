@@ -21,6 +21,7 @@ namespace {
 
 using Complex = std::complex<double>;
 
+constexpr double kOpen_a = 1e-12;    // per volt: what flows through less than this is open
 constexpr double kLeastGain = 1e-6;  // a channel turned down this far plays nothing
 
 Origin worstOfCoil(const Figures& coil)
@@ -169,7 +170,9 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
 
     const NetworkSolution solution = solved(*circuit, frequency_hz);
     const Eigen::ArrayXcd terminal_v = solution.voltage_v.col(circuit->terminal);
-    out.load_ohm = -terminal_v / elementCurrent_a(circuit->network, solution, circuit->source);
+    const Eigen::ArrayXcd source_a = -elementCurrent_a(circuit->network, solution, circuit->source);
+    if (source_a.abs().maxCoeff() < kOpen_a) return std::nullopt;  // parts hang on it, but nothing leads back
+    out.load_ohm = terminal_v / (source_a.abs() < kOpen_a).select(kOpen_a, source_a);
     Eigen::Index least = 0;
     out.least_ohm = out.load_ohm.abs().minCoeff(&least);
     out.least_hz = frequency_hz(least);

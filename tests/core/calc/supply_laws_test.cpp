@@ -46,7 +46,7 @@ TEST(Ampacity, IsTheTableAtItsOwnSizes)
     const auto& gauges = practice[PracticeList::AmpacityGauge_awg];
     const auto& currents = practice[PracticeList::Ampacity_a];
     for (size_t i = 0; i < gauges.size(); ++i)
-        EXPECT_NEAR(Calc("ampacity").with("gauge_awg", gauges[i]).with("insulation_degc", 105)["ampacity_a"],
+        EXPECT_NEAR(Calc("ampacity").with("gauge_awg", gauges[i]).with("insulation_degc", 105.0)["ampacity_a"],
                     currents[i], 1e-9);
 }
 
@@ -56,7 +56,7 @@ RC_GTEST_PROP(SupplyProperty, ThickerCableCarriesMoreAndDropsLess, ())
     const auto carries = [&](double a) { return Calc("ampacity").with("area_m2", a)["ampacity_a"]; };
     RC_ASSERT(carries(area * 1.2) > carries(area));
     const auto drop = [&](double a) {
-        return Calc("voltage-drop").with("area_m2", a).with("current_a", 5).with("length_m", 4)["drop_v"];
+        return Calc("voltage-drop").with("area_m2", a).with("current_a", 5.0).with("length_m", 4.0)["drop_v"];
     };
     RC_ASSERT(drop(area * 1.2) < drop(area));
 }
@@ -64,11 +64,11 @@ RC_GTEST_PROP(SupplyProperty, ThickerCableCarriesMoreAndDropsLess, ())
 RC_GTEST_PROP(SupplyProperty, HeatAndBundlesCostCurrent, ())
 {
     const double area = between(1e-6, 80e-6);
-    const auto base = [&] { return Calc("ampacity").with("area_m2", area).with("insulation_degc", 105); };
+    const auto base = [&] { return Calc("ampacity").with("area_m2", area).with("insulation_degc", 105.0); };
     const double alone = base()["ampacity_a"];
-    RC_ASSERT(base().with("engineSpace", 1)["ampacity_a"] < alone);
-    RC_ASSERT(base().with("conductors", 3)["ampacity_a"] < alone);
-    RC_ASSERT(base().with("conductors", 7)["ampacity_a"] < base().with("conductors", 4)["ampacity_a"]);
+    RC_ASSERT(base().with("engineSpace", 1.0)["ampacity_a"] < alone);
+    RC_ASSERT(base().with("conductors", 3.0)["ampacity_a"] < alone);
+    RC_ASSERT(base().with("conductors", 7.0)["ampacity_a"] < base().with("conductors", 4.0)["ampacity_a"]);
     RC_ASSERT(base().with("material", "clad10")["ampacity_a"] < base().with("material", "clad15")["ampacity_a"]);
 }
 
@@ -76,10 +76,12 @@ RC_GTEST_PROP(SupplyProperty, HeatAndBundlesCostCurrent, ())
 RC_GTEST_PROP(SupplyProperty, AChassisOfTheFeedsResistanceIsASecondWire, ())
 {
     const double area = between(5e-6, 80e-6), length = between(0.5, 8.0);
-    const double feed =
-        Calc("conductor").with("area_m2", area).with("temperature_degc", 50).with("length_m", length)["resistance_ohm"];
+    const double feed = Calc("conductor")
+                            .with("area_m2", area)
+                            .with("temperature_degc", 50.0)
+                            .with("length_m", length)["resistance_ohm"];
     const auto drop = [&] {
-        return Calc("voltage-drop").with("area_m2", area).with("length_m", length).with("current_a", 10);
+        return Calc("voltage-drop").with("area_m2", area).with("length_m", length).with("current_a", 10.0);
     };
     RC_ASSERT(std::abs(drop().with("return", "chassis").with("chassis_ohm", feed)["drop_v"] / drop()["drop_v"] - 1.0) <
               1e-9);
@@ -103,10 +105,10 @@ RC_GTEST_PROP(SupplyProperty, ABatteryLastsLongerWithLessDrawn, ())
 {
     const auto lasts = [](double audio) {
         return Calc("alternator-headroom")
-            .with("rated_a", 0)
-            .with("vehicle_a", 0)
+            .with("rated_a", 0.0)
+            .with("vehicle_a", 0.0)
             .with("audio_a", audio)
-            .with("battery_ah", 60)["time_s"];
+            .with("battery_ah", 60.0)["time_s"];
     };
     const double audio = between(1.0, 100.0);
     RC_ASSERT(std::abs(lasts(audio) * audio / (3600.0 * 60.0 * 0.5) - 1.0) < 1e-9);

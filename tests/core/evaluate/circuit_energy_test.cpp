@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "core/base/grid.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/resolve.h"
 #include "core/physics/part_stress.h"
@@ -70,7 +71,9 @@ TEST(CircuitEnergy, ACoilsProgrammeIsTheHeatOfItsResistors)
                       partStress(circuit.network, solution, i, weight, channel.gain).programme_w_v2;
         }
         for (const RunResult& run : stage.runs)
-            if (run.run.id.coil.device == tests::kLeftSpeaker) EXPECT_NEAR(run.programme_w / heat_w, 1.0, 1e-9);
+            if (run.run.id.coil.device == tests::kLeftSpeaker) {
+                EXPECT_NEAR(run.programme_w / heat_w, 1.0, 1e-9);
+            }
     }
 }
 
