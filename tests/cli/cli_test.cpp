@@ -283,6 +283,32 @@ TEST_F(Cli, EvaluateSaysWhatPartsAndCoilsBear)
     EXPECT_EQ(coil.at("travel").at("unit"), "m");
 }
 
+TEST_F(Cli, EvaluateAsTextSaysWhatToBuy)
+{
+    const Ran ran = run("evaluate " + file("demo.reed"));
+    EXPECT_NE(ran.out.find("buy at least"), std::string::npos);
+    EXPECT_NE(ran.out.find("travel up to"), std::string::npos);
+}
+
+// Every number of the results has a unit; what rests on guesses says so.
+TEST_F(Cli, EvaluateGivesEveryNumberItsUnit)
+{
+    const auto check = [](const Json& json, const auto& self) -> void {
+        if (json.is_object() && json.contains("value")) {
+            EXPECT_TRUE(json.contains("unit")) << json;
+            EXPECT_TRUE(json.at("value").is_number()) << json;
+            return;
+        }
+        for (const Json& one : json)
+            if (one.is_structured()) self(one, self);
+    };
+    const Json result = run("evaluate --json " + file("trouble.reed")).json();
+    check(result, check);
+    for (const Json& run : result.at("before").at("runs"))
+        for (const char* figure : {"voltage", "programmePower", "sinePower", "travel"})
+            EXPECT_EQ(run.at(figure).at("origin"), "classGuess") << figure;
+}
+
 TEST_F(Cli, EvaluateGivesItsCurvesAsCsv)
 {
     const Ran ran = run("evaluate --csv " + file("demo.reed"));
