@@ -1,5 +1,6 @@
 #include "cli/results_json.h"
 
+#include <algorithm>
 #include <array>
 
 #include "cli/calc_json.h"
@@ -48,11 +49,11 @@ Json burdensJson(const CircuitResult& circuit)
         parts.push_back({{"part", core::textOf(burden.element)},
                          {"kind", std::string(core::textOf(burden.kind))},
                          {"voltage", known(burden.voltage_v, "V", burden.worst)},
-                         {"voltageAt", quantity(burden.voltageAt_hz, "Hz")},
+                         {"voltageAt", known(burden.voltageAt_hz, "Hz", burden.worst)},
                          {"current", known(burden.current_a, "A", burden.worst)},
-                         {"currentAt", quantity(burden.currentAt_hz, "Hz")},
+                         {"currentAt", known(burden.currentAt_hz, "Hz", burden.worst)},
                          {"sinePower", known(burden.sine_w, "W", burden.worst)},
-                         {"sinePowerAt", quantity(burden.sineAt_hz, "Hz")},
+                         {"sinePowerAt", known(burden.sineAt_hz, "Hz", burden.worst)},
                          {"programmePower", known(burden.programme_w, "W", burden.worst)},
                          {"leastRating", known(burden.rating, unit, burden.worst)}});
     }
@@ -64,7 +65,7 @@ Json circuitJson(const CircuitResult& circuit)
     const Known& least = circuit.output.at(Quantity::LeastLoad_ohm);
     return {{"channel", core::textOf(circuit.channel)},
             {"leastLoad", known(circuit.least_ohm, "ohm", circuit.worst)},
-            {"leastLoadAt", quantity(circuit.least_hz, "Hz")},
+            {"leastLoadAt", known(circuit.least_hz, "Hz", circuit.worst)},
             {"stableMinimum", known(least.value, "ohm", least.basis.origin)},
             {"clipVoltage", known(circuit.clip_v, "V", circuit.worst)},
             {"clipCurrent", known(circuit.clip_a, "A", circuit.worst)},
@@ -82,32 +83,40 @@ Json runJson(const RunResult& run)
               {"nominal", known(nominal.value, "ohm", nominal.basis.origin)},
               {"re", known(re.value, "ohm", re.basis.origin)},
               {"voltage", known(run.most_v, "V", run.worst)},
-              {"voltageAt", quantity(run.mostAt_hz, "Hz")},
+              {"voltageAt", known(run.mostAt_hz, "Hz", run.worst)},
               {"programmePower", known(run.programme_w, "W", run.worst)},
               {"sinePower", known(run.sine_w, "W", run.worst)},
-              {"sinePowerAt", quantity(run.sine_hz, "Hz")},
+              {"sinePowerAt", known(run.sine_hz, "Hz", run.worst)},
               {"travel",
                known(run.travel_m, "m", worstOrigin(run.coil, {Quantity::Xmax_m, Quantity::Fs_hz, Quantity::Vas_m3}))},
-              {"travelAt", quantity(run.travelAt_hz, "Hz")},
+              {"travelAt", known(run.travelAt_hz, "Hz", run.worst)},
               {"travelLimit", known(run.driver.xmax_m, "m", run.coil.at(Quantity::Xmax_m).basis.origin)},
               {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
     for (size_t band = 0; band < kBandCount; ++band)
         json["programmeBands"][kBandKeys[band]] = known(run.programmeBand_w[band], "W", run.worst);
-    if (run.seriesCapacitance_f) json["seriesCapacitor"] = quantity(*run.seriesCapacitance_f, "F");
-    if (run.idealCorner_hz) json["idealCorner"] = quantity(*run.idealCorner_hz, "Hz");
+    if (run.seriesCapacitance_f) json["seriesCapacitor"] = known(*run.seriesCapacitance_f, "F", run.worst);
+    if (run.idealCorner_hz) json["idealCorner"] = known(*run.idealCorner_hz, "Hz", run.worst);
     json["halfPower"] = Json::array();
-    for (const double crossing : run.halfPower_hz) json["halfPower"].push_back(quantity(crossing, "Hz"));
+    for (const double crossing : run.halfPower_hz) json["halfPower"].push_back(known(crossing, "Hz", run.worst));
     return json;
 }
 
-Json hearingJson(const HearingResult& heard)
+// What is heard rests on every run.
+Origin worstOf(const StageResult& stage)
+{
+    Origin worst = Origin::Measured;
+    for (const RunResult& run : stage.runs) worst = std::max(worst, run.worst);
+    return worst;
+}
+
+Json hearingJson(const HearingResult& heard, Origin worst)
 {
     Json json = Json::object();
     for (const BandEdges& edges : kBands) {
         const BandFigures& band = heard.bands[static_cast<size_t>(edges.band)];
-        json[kBandKeys[static_cast<size_t>(edges.band)]] = {{"reach", quantity(band.reach_db, "dB")},
+        json[kBandKeys[static_cast<size_t>(edges.band)]] = {{"reach", known(band.reach_db, "dB", worst)},
                                                             {"limit", limitKey(band.limit)},
-                                                            {"balance", quantity(band.balance_db, "dB")}};
+                                                            {"balance", known(band.balance_db, "dB", worst)}};
     }
     return json;
 }
@@ -117,7 +126,8 @@ Json stageJson(const StageResult& stage)
     Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
     for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
     for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
-    for (const auto& [id, heard] : stage.hearing) json["listeners"][core::textOf(id)] = hearingJson(heard);
+    for (const auto& [id, heard] : stage.hearing)
+        json["listeners"][core::textOf(id)] = hearingJson(heard, worstOf(stage));
     return json;
 }
 
@@ -128,13 +138,13 @@ Json changesJson(const StageResult& before, const StageResult& after)
         const RunChange change = runChange(before, after, run.run.id.coil.device);
         if (!change.before) continue;
         Json json{{"run", core::textOf(Subject{run.run.id})},
-                  {"equalVolts", quantity(change.equalVolts_db, "dB")},
-                  {"midLevel", quantity(change.midLevel_db, "dB")}};
+                  {"equalVolts", known(change.equalVolts_db, "dB", run.worst)},
+                  {"midLevel", known(change.midLevel_db, "dB", run.worst)}};
         if (change.restoring)
-            json["restoringCapacitor"] = {{"exact", quantity(change.restoring->exact_f, "F")},
-                                          {"e6", quantity(change.restoring->e6_f, "F")},
-                                          {"e12", quantity(change.restoring->e12_f, "F")},
-                                          {"e24", quantity(change.restoring->e24_f, "F")}};
+            json["restoringCapacitor"] = {{"exact", known(change.restoring->exact_f, "F", run.worst)},
+                                          {"e6", known(change.restoring->e6_f, "F", run.worst)},
+                                          {"e12", known(change.restoring->e12_f, "F", run.worst)},
+                                          {"e24", known(change.restoring->e24_f, "F", run.worst)}};
         changes.push_back(std::move(json));
     }
     return changes;
@@ -155,13 +165,14 @@ Json evaluationJson(const Plan& plan, const Evaluation& evaluation)
               {"after", stageJson(after)},
               {"changes", changesJson(before, after)},
               {"bandChange", Json::object()}};
+    const Origin worst = std::max(worstOf(before), worstOf(after));
     for (const auto& [id, heard] : after.hearing) {
         const auto was = before.hearing.find(id);
         if (was == before.hearing.end()) continue;
         for (size_t band = 0; band < kBandCount; ++band)
             json["bandChange"][core::textOf(id)][kBandKeys[band]] = {
-                {"reach", quantity(heard.bands[band].reach_db - was->second.bands[band].reach_db, "dB")},
-                {"balance", quantity(heard.bands[band].balance_db - was->second.bands[band].balance_db, "dB")}};
+                {"reach", known(heard.bands[band].reach_db - was->second.bands[band].reach_db, "dB", worst)},
+                {"balance", known(heard.bands[band].balance_db - was->second.bands[band].balance_db, "dB", worst)}};
     }
     return json;
 }

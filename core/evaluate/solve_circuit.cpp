@@ -153,7 +153,8 @@ std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& chan
     const Part& part = fitout.parts.at(fitout.devices.at(channel.device).part);
     out.channel = channel;
     out.output = complete(part, channel.element, practice);
-    out.worst = worstOrigin(out.output, {Quantity::RatedPower_w, Quantity::RatedLoad_ohm});
+    out.worst = worstOrigin(out.output, {Quantity::RatedPower_w, Quantity::RatedLoad_ohm, Quantity::SecondPower_w,
+                                         Quantity::SecondLoad_ohm});
     setLimits(out, practice);
     const auto setting = fitout.settings.find(channel);
     out.filteredLow = out.output.contains(Quantity::HighPass_hz) ||

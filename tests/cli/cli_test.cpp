@@ -290,12 +290,12 @@ TEST_F(Cli, EvaluateAsTextSaysWhatToBuy)
     EXPECT_NE(ran.out.find("travel up to"), std::string::npos);
 }
 
-// Every number of the results has a unit; what rests on guesses says so.
-TEST_F(Cli, EvaluateGivesEveryNumberItsUnit)
+// Every number of the results has a unit and an origin; what rests on guesses says so.
+TEST_F(Cli, EvaluateGivesEveryNumberItsUnitAndOrigin)
 {
     const auto check = [](const Json& json, const auto& self) -> void {
         if (json.is_object() && json.contains("value")) {
-            EXPECT_TRUE(json.contains("unit")) << json;
+            EXPECT_TRUE(json.contains("unit") && json.contains("origin")) << json;
             EXPECT_TRUE(json.at("value").is_number()) << json;
             return;
         }
