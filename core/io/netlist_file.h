@@ -22,6 +22,7 @@ struct Netlist {
 // a line; the first line is the title, * begins a comment, ; ends a line, + continues one; case does not matter; node 0
 // or gnd is ground; numbers with t g meg k m u n p f and mil, letters after them ignored. `.ac` and `.options` are
 // passed over, `.end` ends; everything else is refused. A source's direct voltage is read and left out of the network.
+// At most 2000 elements.
 // errors  line and what was expected: an unknown kind or card, a missing or extra field, a bad number, a duplicate
 //         name, no ground
 [[nodiscard]] Result<Netlist> readNetlist(std::string_view text, const std::string& file);

@@ -64,6 +64,8 @@ Result<NetlistNumber> netlistNumber(std::string_view text)
     return NetlistNumber{value, false};
 }
 
+constexpr size_t kMostElements = 2000;  // a crossover has some tens; far more would only hang the solver
+
 class NetlistReader {
 public:
     explicit NetlistReader(const std::string& file) : m_file(file) {}
@@ -215,6 +217,8 @@ private:
             }
             if (const auto error = number(line, fields[needed - 1], element.value)) return error;
         }
+        if (m_result.network.elements.size() >= kMostElements)
+            return at(line, fmt::format("more than {} elements", kMostElements));
         m_result.network.elements.push_back(std::move(element));
         return std::nullopt;
     }

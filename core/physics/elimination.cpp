@@ -60,6 +60,8 @@ private:
 
     [[nodiscard]] Place choose() const
     {
+        std::vector<int> inColumn;
+        for (int column = 0; column < m_size; ++column) inColumn.push_back(countInColumn(column));
         Place best;
         int leastWork = std::numeric_limits<int>::max();
         double bestShare = 0.0;
@@ -72,7 +74,7 @@ private:
             for (int column = 0; column < m_size; ++column) {
                 if (!active(row, column)) continue;
                 const double share = std::abs(m_values(row, column)) / largest;
-                const int work = (inRow - 1) * (countInColumn(column) - 1);
+                const int work = (inRow - 1) * (inColumn[static_cast<size_t>(column)] - 1);
                 if (!(share >= kPivotShare) || work > leastWork) continue;
                 if (work == leastWork && share <= bestShare) continue;
                 best = {row, column};

@@ -115,6 +115,16 @@ TEST(NetlistReader, WantsAnElementAndGround)
     EXPECT_NE(readNetlist("t\n+ 4\n", "n.cir").error().message.find("continues"), std::string::npos);
 }
 
+TEST(NetlistReader, StopsAtTwoThousandElements)
+{
+    std::string text = "many\nV1 n0 0 AC 1\n";
+    for (int i = 0; i < 2000; ++i) text += "R" + std::to_string(i) + " n0 0 1k\n";
+    const auto netlist = readNetlist(text, "n.cir");
+    ASSERT_FALSE(netlist);
+    EXPECT_EQ(netlist.error().where, "line 2002");
+    EXPECT_EQ(netlist.error().message, "more than 2000 elements");
+}
+
 TEST(NetlistWriter, AddsASourceWhereThereIsNone)
 {
     std::ostringstream out;
