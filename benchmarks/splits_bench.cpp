@@ -113,8 +113,8 @@ double unevenness(const NetworkSolution& solution, const TwoWay& two, const Eige
 void Splits50000(benchmark::State& state)
 {
     const Eigen::ArrayXd grid = coarseGrid_hz();
-    const Eigen::ArrayXcd low = radiate(kWoofer, grid, 300.0).pressure_pa_v;
-    const Eigen::ArrayXcd high = radiate(kTweeter, grid, 300.0).pressure_pa_v;
+    const Eigen::ArrayXcd low = radiate(kWoofer, {}, grid, 300.0).pressure_pa_v;
+    const Eigen::ArrayXcd high = radiate(kTweeter, {}, grid, 300.0).pressure_pa_v;
     const FilterShape shapes[] = {{FilterFamily::LinkwitzRiley, 2},
                                   {FilterFamily::Butterworth, 3},
                                   {FilterFamily::LinkwitzRiley, 4},

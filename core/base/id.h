@@ -21,5 +21,7 @@ using WireId = Id<'w'>;
 using AlterationId = Id<'a'>;
 using StageId = Id<'s'>;
 using ReadingId = Id<'r'>;
+using SurfaceId = Id<'z'>;
+using CurveId = Id<'c'>;
 
 }  // namespace core

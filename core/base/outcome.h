@@ -16,6 +16,7 @@ enum class ErrorCode {
     NoResonance,
     MultipleResonances,
     CableTooSmall,
+    PortTooSmall,
     Unreadable,   // a text that is not what was expected; allowed says where and what
     UnknownName,  // a name that the model does not have
 };

@@ -77,4 +77,27 @@ DriverParameters driverOf(const CalcArguments& in)
     return driver;
 }
 
+std::vector<CalcInput> withBox(std::vector<CalcInput> first, const std::vector<CalcInput>& more)
+{
+    first = joined(std::move(first),
+                   {positive("box_m3").maybe(), positive("tuning_hz").maybe().meaning("closed without it"),
+                    positive("leakQ").maybe(), positive("portQ").maybe(), choice("leakTo", {"listener", "outdoors"})});
+    return joined(std::move(first), more);
+}
+
+std::optional<Box> boxOf(const CalcArguments& in)
+{
+    if (!in.has("box_m3")) return std::nullopt;
+    return Box{in.number("box_m3"), in.maybe("tuning_hz"), in.maybe("leakQ"), in.maybe("portQ"),
+               in.text("leakTo") == "outdoors"};
+}
+
+Outcome<Vec3> vectorOf(const CalcArguments& in, const char* input)
+{
+    const Eigen::ArrayXd values = in.numbers(input);
+    if (values.size() != 3)
+        return refuse(ErrorCode::OutOfDomain, input, static_cast<double>(values.size()), "three numbers: x, y, z");
+    return Answer<Vec3>{{values(0), values(1), values(2)}, {}};
+}
+
 }  // namespace core

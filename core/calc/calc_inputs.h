@@ -1,6 +1,8 @@
 #pragma once
 
+#include "core/base/vec3.h"
 #include "core/calc/calc_model.h"
+#include "core/model/names.h"
 #include "core/physics/driver.h"
 #include "core/physics/driver_box.h"
 #include "core/physics/filter.h"
@@ -24,5 +26,22 @@ namespace core {
 // and with vas and sd: the whole of it
 [[nodiscard]] std::vector<CalcInput> withDriver(std::vector<CalcInput> more);
 [[nodiscard]] DriverParameters driverOf(const CalcArguments& in);
+
+// one of an enumeration's names, as files write them
+template <class Enum>
+[[nodiscard]] CalcInput choiceOf(std::string name)
+{
+    std::vector<std::string> names;
+    for (const EnumName<Enum>& one : enumNames<Enum>()) names.emplace_back(one.text);
+    return choice(std::move(name), std::move(names));
+}
+
+// the box behind it: closed, leaky or vented; without box_m3 an infinite baffle
+[[nodiscard]] std::vector<CalcInput> withBox(std::vector<CalcInput> first, const std::vector<CalcInput>& more);
+[[nodiscard]] std::optional<Box> boxOf(const CalcArguments& in);
+
+// three numbers as a point or a direction
+// errors  OutOfDomain (not three)
+[[nodiscard]] Outcome<Vec3> vectorOf(const CalcArguments& in, const char* input);
 
 }  // namespace core

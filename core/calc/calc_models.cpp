@@ -17,7 +17,10 @@ const std::vector<CalcModel>& calcModels()
         addFilterModels(models);
         addDriverModels(models);
         addMeasurementModels(models);
+        addEnclosureModels(models);
+        addBoxBuildingModels(models);
         addCabinModels(models);
+        addHearingModels(models);
         addProgrammeModels(models);
         // By letter, then by number: B2 before B10.
         std::stable_sort(models.begin(), models.end(), [](const CalcModel& a, const CalcModel& b) {

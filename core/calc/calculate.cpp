@@ -170,6 +170,8 @@ std::string_view textOf(ErrorCode code)
             return "MultipleResonances";
         case ErrorCode::CableTooSmall:
             return "CableTooSmall";
+        case ErrorCode::PortTooSmall:
+            return "PortTooSmall";
         case ErrorCode::Unreadable:
             return "Unreadable";
         case ErrorCode::UnknownName:

@@ -208,7 +208,7 @@ Outcome<CalcResults> classModel(const CalcArguments& in)
     const double nominal = in.number("nominal_ohm");
     part.inside["1"].figures[Quantity::Nominal_ohm] = Known{nominal};
     const Figures filled = complete(part, "1", practice);
-    const DriverParameters driver = driverParameters(filled, part, practice);
+    const DriverParameters driver = driverParameters(filled, part, "1", practice);
     const double quality = practice[PracticeKey::ClassFsSpread_ratio],
                  volume = practice[PracticeKey::ClassVasSpread_ratio];
     const double travel = practice[PracticeKey::ClassXmaxSpread_ratio];

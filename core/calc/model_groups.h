@@ -15,6 +15,9 @@ void addFilterModels(std::vector<CalcModel>& models);       // C
 void addDriverModels(std::vector<CalcModel>& models);       // B2, D1 to D6, D8
 void addMeasurementModels(std::vector<CalcModel>& models);  // D7, H6
 void addProgrammeModels(std::vector<CalcModel>& models);    // G
-void addCabinModels(std::vector<CalcModel>& models);        // F1, F7
+void addEnclosureModels(std::vector<CalcModel>& models);    // E1 to E3, E5, E7, E8, pod
+void addBoxBuildingModels(std::vector<CalcModel>& models);  // E4, E6: what is cut and glued
+void addCabinModels(std::vector<CalcModel>& models);        // F1 to F7
+void addHearingModels(std::vector<CalcModel>& models);      // F8 to F11
 
 }  // namespace core

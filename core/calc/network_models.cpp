@@ -6,6 +6,7 @@
 #include "core/calc/model_groups.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/io/netlist_file.h"
+#include "core/physics/bands.h"
 #include "core/physics/level.h"
 #include "core/physics/network.h"
 #include "core/physics/network_condition.h"
@@ -129,7 +130,8 @@ Outcome<CalcResults> stressModel(const CalcArguments& in)
     const Eigen::ArrayXd frequency_hz = frequenciesOf(in);
     const auto solution = solveNetwork(network, frequency_hz);
     if (!solution) return tl::unexpected(solution.error());
-    const Eigen::ArrayXd weight = programmeWeight(programmeShape(in.practice()), frequency_hz);
+    const Eigen::ArrayXd weight =
+        spectrumWeights(frequency_hz, programmeWeight(programmeShape(in.practice()), frequency_hz));
     const double voltage_v = in.number("source_v"), square = voltage_v * voltage_v;
     const double share = programmeShare(in.number("crestFactor_db"));
     const StressMargins margins = stressMargins(in.practice());

@@ -1,6 +1,5 @@
 #include "core/evaluate/burdens.h"
 
-#include "core/evaluate/complete.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/part_stress.h"
 #include "core/physics/programme.h"
@@ -23,18 +22,17 @@ double ratingOf(const PartBurden& burden, const StressMargins& margins)
 }  // namespace
 
 std::vector<PartBurden> partBurdens(const Circuit& circuit, const NetworkSolution& solution,
-                                    const CircuitResult& channel, const Fitout& fitout, const Practice& practice)
+                                    const CircuitResult& channel, const GridTables& tables, const Practice& practice)
 {
-    const Eigen::ArrayXd weight = programmeWeight(programmeShape(practice), solution.frequency_hz);
     const double limit_v = channel.sourceLimit_v.minCoeff();
     const double square = limit_v * limit_v;
     const double share = programmeShare(practice[PracticeKey::CrestFactor_db]);
     std::vector<PartBurden> burdens;
     for (const CircuitTap& tap : circuit.taps) {
         if (!isBurdened(tap.kind)) continue;
-        const PartStress stress = partStress(circuit.network, solution, tap.part, weight, channel.gain);
+        const PartStress stress = partStress(circuit.network, solution, tap.part, tables.programme, channel.gain);
         const PartStress heat =
-            tap.loss ? partStress(circuit.network, solution, *tap.loss, weight, channel.gain) : stress;
+            tap.loss ? partStress(circuit.network, solution, *tap.loss, tables.programme, channel.gain) : stress;
         PartBurden burden{.element = tap.element, .kind = tap.kind};
         burden.voltage_v = limit_v * stress.voltage_v_v;
         burden.voltageAt_hz = stress.voltageAt_hz;
@@ -44,10 +42,7 @@ std::vector<PartBurden> partBurdens(const Circuit& circuit, const NetworkSolutio
         burden.sineAt_hz = heat.sineAt_hz;
         burden.programme_w = square * share * heat.programme_w_v2;
         burden.rating = ratingOf(burden, stressMargins(practice));
-        const Part& part = fitout.parts.at(fitout.devices.at(tap.element.device).part);
-        burden.worst = std::max(
-            channel.worst, worstOrigin(complete(part, tap.element.element, practice),
-                                       {Quantity::Capacitance_f, Quantity::Inductance_h, Quantity::Resistance_ohm}));
+        burden.worst = std::max(channel.worst, tap.worst);
         burdens.push_back(burden);
     }
     return burdens;

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/evaluate/complete.h"
+#include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/wiring_graph.h"
 #include "core/model/names.h"
 #include "core/physics/driver_network.h"
@@ -25,12 +26,10 @@ std::optional<double> wireResistance_ohm(const Wire& wire, const Practice& pract
 
 class CircuitBuilder {
 public:
-    CircuitBuilder(const Fitout& fitout, const Practice& practice)
-        : m_fitout(fitout),
-          m_practice(practice),
-          m_graph(wiringGraph(fitout)),
-          m_net(nets(m_graph,
-                     [this](const GraphEdge& edge) { return edge.kind == ElementKind::Link && !resistanceOf(edge); }))
+    CircuitBuilder(const Fitout& fitout, const WiringGraph& graph, const Practice& practice)
+        : m_fitout(fitout), m_practice(practice), m_graph(graph), m_net(nets(m_graph, [this](const GraphEdge& edge) {
+              return edge.kind == ElementKind::Link && !resistanceOf(edge);
+          }))
     {
     }
 
@@ -112,7 +111,7 @@ private:
         };
         switch (edge.kind) {
             case ElementKind::Coil:
-                addDriver(m_circuit.network, name, plus, minus, driverParameters(figures, part, m_practice));
+                addCoil(edge.element, name, plus, minus, figures);
                 break;
             case ElementKind::Capacitor:
                 lossy(NetworkKind::Capacitor, "C", figures.at(Quantity::Capacitance_f).value,
@@ -134,12 +133,19 @@ private:
             case ElementKind::Input:
                 break;
         }
+        tap.worst = worstOrigin(figures, {Quantity::Capacitance_f, Quantity::Inductance_h, Quantity::Resistance_ohm});
         m_circuit.taps.push_back(tap);
+    }
+
+    void addCoil(const Port& coil, const std::string& name, int plus, int minus, const Figures& figures)
+    {
+        const MountedDriver mounted = mountedDriver(m_fitout, coil, figures, m_practice);
+        addDriver(m_circuit.network, name, plus, minus, mounted.driver, mounted.mounting.box);
     }
 
     const Fitout& m_fitout;
     const Practice& m_practice;
-    WiringGraph m_graph;
+    const WiringGraph& m_graph;
     std::vector<int> m_net;
     Circuit m_circuit{};
     std::map<int, int> m_nodes{};  // net -> node
@@ -150,7 +156,13 @@ private:
 
 std::optional<Circuit> circuitOf(const Fitout& fitout, const Port& channel, const Practice& practice)
 {
-    return CircuitBuilder(fitout, practice).build(channel);
+    return circuitOf(fitout, wiringGraph(fitout), channel, practice);
+}
+
+std::optional<Circuit> circuitOf(const Fitout& fitout, const WiringGraph& graph, const Port& channel,
+                                 const Practice& practice)
+{
+    return CircuitBuilder(fitout, graph, practice).build(channel);
 }
 
 std::vector<Port> channels(const Fitout& fitout)

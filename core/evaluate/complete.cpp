@@ -28,9 +28,9 @@ double nominalNear(double re_ohm, double reOfNominal)
     return best;
 }
 
-void completeCoil(Figures& figures, const Part& part, const Practice& practice)
+void completeCoil(Figures& figures, const Part& part, const std::string& element, const Practice& practice)
 {
-    const DriverClass& usual = practice.driverClass(part.driverClass);
+    const DriverClass& usual = practice.driverClass(driverClassOf(part, element));
     const double reOfNominal = practice[PracticeKey::ReOfNominal_ratio];
     const auto re = valueOf(figures, Quantity::Re_ohm);
     fill(figures, Quantity::Nominal_ohm, re ? nominalNear(*re, reOfNominal) : kClassNominal_ohm, Origin::ClassGuess);
@@ -47,7 +47,7 @@ void completeCoil(Figures& figures, const Part& part, const Practice& practice)
     if (!figures.contains(Quantity::Vas_m3)) {
         if (const auto sensitivity = figures.find(Quantity::Sensitivity_db); sensitivity != figures.end()) {
             const double vas =
-                vasFromSensitivity_m3(sensitivity->second.value, driverParameters(figures, part, practice));
+                vasFromSensitivity_m3(sensitivity->second.value, driverParameters(figures, part, element, practice));
             const Origin origin =
                 worstOrigin(figures, {Quantity::Sensitivity_db, Quantity::Fs_hz, Quantity::Qes, Quantity::Re_ohm});
             fill(figures, Quantity::Vas_m3, vas, origin);
@@ -55,7 +55,7 @@ void completeCoil(Figures& figures, const Part& part, const Practice& practice)
             fill(figures, Quantity::Vas_m3, usual.vas_m3, Origin::ClassGuess);
         }
     }
-    const double computed = sensitivity_db(driverParameters(figures, part, practice));
+    const double computed = sensitivity_db(driverParameters(figures, part, element, practice));
     fill(figures, Quantity::Sensitivity_db, computed,
          worstOrigin(figures, {Quantity::Vas_m3, Quantity::Fs_hz, Quantity::Qes, Quantity::Re_ohm}));
 }
@@ -78,7 +78,7 @@ Figures complete(const Part& part, const std::string& element, const Practice& p
     if (found == part.inside.end()) return figures;
     switch (found->second.kind) {
         case ElementKind::Coil:
-            completeCoil(figures, part, practice);
+            completeCoil(figures, part, element, practice);
             break;
         case ElementKind::Output:
             fill(figures, Quantity::RatedPower_w, practice[PracticeKey::HeadUnitPower_w], Origin::ClassGuess);
@@ -105,7 +105,8 @@ Figures complete(const Part& part, const std::string& element, const Practice& p
     return figures;
 }
 
-DriverParameters driverParameters(const Figures& completed, const Part& part, const Practice& practice)
+DriverParameters driverParameters(const Figures& completed, const Part& part, const std::string& element,
+                                  const Practice& practice)
 {
     DriverParameters driver;
     const auto take = [&](double& into, Quantity quantity) {
@@ -123,7 +124,7 @@ DriverParameters driverParameters(const Figures& completed, const Part& part, co
     take(driver.nominal_ohm, Quantity::Nominal_ohm);
     take(driver.polarity, Quantity::Polarity);
     driver.polarity = driver.polarity < 0.0 ? -1.0 : 1.0;
-    driver.topCorner_hz = practice.driverClass(part.driverClass).topCorner_hz;
+    driver.topCorner_hz = practice.driverClass(driverClassOf(part, element)).topCorner_hz;
     return driver;
 }
 

@@ -11,7 +11,8 @@ namespace core {
 [[nodiscard]] Figures complete(const Part& part, const std::string& element, const Practice& practice);
 
 // The completed figures of a coil as plain numbers.
-[[nodiscard]] DriverParameters driverParameters(const Figures& completed, const Part& part, const Practice& practice);
+[[nodiscard]] DriverParameters driverParameters(const Figures& completed, const Part& part, const std::string& element,
+                                                const Practice& practice);
 
 // The worst origin among these figures; Measured if none is there.
 [[nodiscard]] Origin worstOrigin(const Figures& figures, std::initializer_list<Quantity> of);

@@ -3,91 +3,55 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numbers>
 
+#include "core/base/grid.h"
 #include "core/evaluate/practice_shapes.h"
+#include "core/evaluate/ways.h"
 #include "core/physics/air.h"
+#include "core/physics/measured_source.h"
 #include "core/physics/path.h"
+#include "core/physics/stereo.h"
+#include "core/physics/travel_limit.h"
 
 namespace core {
 namespace {
 
-constexpr double kLeastDistance_m = 0.05;  // a place inside the head is a slip, not a level
-
-Vec3 positionOf(const Fitout& fitout, DeviceId device)
+const Curve* inPlaceCurve(const StageResult& stage, const Port& coil, ListenerId listener)
 {
-    if (const auto mount = fitout.mounts.find(device); mount != fitout.mounts.end() && mount->second.frame)
-        return mount->second.frame->at_m;
-    const auto place = fitout.places.find(fitout.devices.at(device).at);
-    return place == fitout.places.end() ? Vec3{} : place->second.frame.at_m;
+    for (const auto& [id, curve] : stage.used.curves)
+        if (curve.kind == CurveKind::InPlace && curve.coil == coil && curve.listener == listener) return &curve;
+    return nullptr;
 }
 
-double distance_m(const Vec3& a, const Vec3& b)
+// A curve measured at this head stands for everything between the coil and the ear, as far as it reaches.
+void takeMeasured(Eigen::ArrayXcd& pressure, const Curve& curve, const RunResult& run, double distance_m)
 {
-    return std::max(kLeastDistance_m, std::hypot(a.x - b.x, a.y - b.y, a.z - b.z));
-}
-
-// A channel belongs to the side on which its drivers sit; one on the centre plane plays on both.
-struct EarPressure {
-    Eigen::ArrayXcd left_pa{}, right_pa{};
-};
-
-EarPressure pressureAt(const StageResult& stage, const Vec3& ear, const Eigen::ArrayXd& frequency_hz)
-{
-    EarPressure sum{Eigen::ArrayXcd::Zero(frequency_hz.size()), Eigen::ArrayXcd::Zero(frequency_hz.size())};
-    for (const RunResult& run : stage.runs) {
-        const Vec3 at = positionOf(stage.used, run.run.id.coil.device);
-        const Eigen::ArrayXcd pressure = run.pressure_pa_v * directPath(distance_m(at, ear), frequency_hz);
-        if (at.y > 0.0)
-            sum.left_pa += pressure;
-        else if (at.y < 0.0)
-            sum.right_pa += pressure;
-        else {
-            sum.left_pa += 0.5 * pressure;
-            sum.right_pa += 0.5 * pressure;
-        }
-    }
-    return sum;
-}
-
-Eigen::ArrayXd levelOf_db(const Eigen::ArrayXd& meanSquare_pa2)
-{
-    return 10.0 * (meanSquare_pa2 / (kReferencePressure_pa * kReferencePressure_pa)).max(1e-30).log10();
-}
-
-// The largest clean source voltage at each frequency, and which limit sets it. All channels hang on one volume control.
-struct CleanVoltage {
-    Eigen::ArrayXd most_v{};
-    std::vector<Limit> limit{};
-    double sourceLeast_v = 0.0;
-};
-
-CleanVoltage cleanVoltage(const StageResult& stage, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
-{
-    const Eigen::Index n = frequency_hz.size();
-    CleanVoltage clean{Eigen::ArrayXd::Constant(n, 1e9), std::vector<Limit>(static_cast<size_t>(n), Limit::Source),
-                       1e9};
-    const auto lower = [&](Eigen::Index i, double voltage, Limit limit) {
-        if (voltage >= clean.most_v(i)) return;
-        clean.most_v(i) = voltage;
-        clean.limit[static_cast<size_t>(i)] = limit;
+    const Eigen::ArrayXd f = frequencyGrid_hz();
+    const auto array = [](const std::vector<double>& values) {
+        return Eigen::ArrayXd(Eigen::Map<const Eigen::ArrayXd>(values.data(), std::ssize(values)));
     };
-    const Eigen::ArrayXd weight = programmeWeight(programmeShape(practice), frequency_hz);
-    for (const RunResult& run : stage.runs) {
-        const Eigen::ArrayXd& source_v = findCircuit(stage, run.run.id.channel)->sourceLimit_v;
-        // Watts of a sheet stand for a voltage on the nominal impedance.
-        const double heatTerminal_v = std::sqrt(run.driver.power_w * run.driver.nominal_ohm);
-        const double meanSquare = weightedMean(frequency_hz, weight, run.transfer.abs2());
-        const double heat_v =
-            heatTerminal_v /
-            std::sqrt(std::max(1e-12, programmeShare(practice[PracticeKey::CrestFactor_db]) * meanSquare));
-        clean.sourceLeast_v = std::min(clean.sourceLeast_v, source_v.minCoeff());
-        for (Eigen::Index i = 0; i < n; ++i) {
-            lower(i, source_v(i), Limit::Source);
-            lower(i, heat_v, Limit::Heat);
-            lower(i, run.driver.xmax_m / std::max(1e-12, run.excursion_m_v(i)), Limit::Travel);
-        }
+    MeasuredResponse measured{
+        {array(curve.frequency_hz), array(curve.level_db), array(curve.phase_deg), true}, curve.voltage_v, 1.0, false};
+    measured.curve.hasPhase = !curve.phase_deg.empty();
+    if (!measured.curve.hasPhase) measured.curve.phase_deg = Eigen::ArrayXd::Zero(measured.curve.magnitude.size());
+    Eigen::ArrayXcd heard = measuredPressure_pa_v(measured, f) * run.transfer;
+    if (!measured.curve.hasPhase) heard *= flight(distance_m, f);
+    for (Eigen::Index i = 0; i < f.size(); ++i)
+        if (f(i) >= curve.frequency_hz.front() && f(i) <= curve.frequency_hz.back()) pressure(i) = heard(i);
+}
+
+Ears<Eigen::ArrayXcd> runAt(const StageResult& stage, size_t run, ListenerId listener)
+{
+    const RunResult& result = stage.runs[run];
+    const Ears<Eigen::ArrayXcd>& ways = stage.ways[run].ears.at(listener);
+    Ears<Eigen::ArrayXcd> pressure{result.pressure_pa_v * ways[0], result.pressure_pa_v * ways[1]};
+    if (const Curve* curve = inPlaceCurve(stage, result.run.id.coil, listener)) {
+        const Ears<Vec3> ears = earsOf(stage.used.listeners.at(listener));
+        for (size_t ear = 0; ear < ears.size(); ++ear)
+            takeMeasured(pressure[ear], *curve, result, distance(stage.ways[run].source.at_m, ears[ear]));
     }
-    return clean;
+    return pressure;
 }
 
 // The limit that rules over the largest share of ln f; the grid is even in ln f, so its points count.
@@ -100,35 +64,128 @@ Limit rulingLimit(const CleanVoltage& clean, const Eigen::ArrayXd& frequency_hz,
     return static_cast<Limit>(std::max_element(count.begin(), count.end()) - count.begin());
 }
 
+double delayOf(const StageResult& stage, const Port& channel)
+{
+    const auto setting = stage.used.settings.find(channel);
+    return setting == stage.used.settings.end() ? 0.0 : setting->second.delay_s;
+}
+
+// The loudest driver of each side in the middle band leads the ear.
+std::optional<double> imageAt(const StageResult& stage, const Vec3& head, const std::array<double, 2>& side_db,
+                              const std::array<std::vector<std::pair<double, size_t>>, 2>& runs,
+                              const Practice& practice)
+{
+    std::array<double, 2> arrival_s{};
+    for (size_t side = 0; side < 2; ++side) {
+        if (runs[side].empty()) return std::nullopt;
+        const size_t lead = std::max_element(runs[side].begin(), runs[side].end())->second;
+        arrival_s[side] = distance(stage.ways[lead].source.at_m, head) / kSoundSpeed_m_s +
+                          delayOf(stage, stage.runs[lead].run.id.channel);
+    }
+    return imageShift(arrival_s[1] - arrival_s[0], side_db[0] - side_db[1], imagePractice(practice));
+}
+
 }  // namespace
 
-std::optional<HearingResult> hear(const StageResult& stage, const Listener& listener, const Practice& practice,
-                                  const Eigen::ArrayXd& frequency_hz)
+int sideOf(const SoundSource& source)
+{
+    return source.at_m.y > 0.0 ? 1 : source.at_m.y < 0.0 ? -1 : 0;
+}
+
+Eigen::ArrayXd levelOf_db(const Eigen::ArrayXd& meanSquare_pa2)
+{
+    constexpr double kSilence = 1e-30;
+    return (10.0 / std::numbers::ln10) *
+           (meanSquare_pa2 * (1.0 / (kReferencePressure_pa * kReferencePressure_pa))).max(kSilence).log();
+}
+
+void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTables& tables)
+{
+    constexpr double kBeyondAll_v = 1e9, kNoTravel_m_v = 1e-12;
+    stage.clean = unlimited(tables.frequency_hz.size());
+    stage.sourceLeast_v = kBeyondAll_v;
+    const double crest_db = practice[PracticeKey::CrestFactor_db];
+    for (const RunResult& run : stage.runs) {
+        const Eigen::ArrayXd& source_v = findCircuit(stage, run.run.id.channel)->sourceLimit_v;
+        // Watts of a sheet stand for a voltage on the nominal impedance.
+        const double coil_v = std::sqrt(run.driver.power_w * run.driver.nominal_ohm);
+        const double heat_v = heatSourceVoltage_v(coil_v, crest_db, tables.programme, run.transfer.abs2());
+        stage.sourceLeast_v = std::min(stage.sourceLeast_v, source_v.minCoeff());
+        limitBy(stage.clean, source_v, Limit::Source);
+        limitBy(stage.clean, Eigen::ArrayXd::Constant(source_v.size(), heat_v), Limit::Heat);
+        limitBy(stage.clean, travelVoltage_v(run.driver.xmax_m, run.excursion_m_v.max(kNoTravel_m_v)), Limit::Travel);
+    }
+}
+
+std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener, const Practice& practice,
+                                  const GridTables& tables)
 {
     if (stage.runs.empty()) return std::nullopt;
-    const StereoMix mix = stereoMix(practice);
-    Eigen::ArrayXd meanSquare_pa2 = Eigen::ArrayXd::Zero(frequency_hz.size());
-    for (const double side : {kHeadRadius_m, -kHeadRadius_m}) {
-        const Vec3 ear{listener.head_m.x, listener.head_m.y + side, listener.head_m.z};
-        const EarPressure pressure = pressureAt(stage, ear, frequency_hz);
-        meanSquare_pa2 += 0.5 * leftAndRight_pa2(pressure.left_pa, pressure.right_pa, frequency_hz, mix);
+    const Eigen::Index n = tables.frequency_hz.size();
+    const Eigen::ArrayXcd silence = Eigen::ArrayXcd::Zero(n);
+    Ears<Eigen::ArrayXcd> left{silence, silence}, right{silence, silence};
+    std::array<std::vector<std::pair<double, size_t>>, 2> sideRuns;  // by level in the middle band
+    for (size_t i = 0; i < stage.runs.size(); ++i) {
+        const int side = sideOf(stage.ways[i].source);
+        const Ears<Eigen::ArrayXcd> pressure = runAt(stage, i, listener);
+        for (size_t ear = 0; ear < 2; ++ear) {
+            if (side >= 0) left[ear] += (side > 0 ? 1.0 : 0.5) * pressure[ear];
+            if (side <= 0) right[ear] += (side < 0 ? 1.0 : 0.5) * pressure[ear];
+        }
+        if (side != 0)
+            sideRuns[side > 0 ? 0 : 1].emplace_back(
+                bandLevel_db(tables, Band::Mid, pressure[0].abs2() + pressure[1].abs2()), i);
     }
-    const CleanVoltage clean = cleanVoltage(stage, practice, frequency_hz);
     HearingResult result;
-    result.level_db = levelOf_db(meanSquare_pa2);
-    result.loudest_db = result.level_db + 20.0 * clean.most_v.log10();
-    result.curve_db =
-        result.level_db + 20.0 * std::log10(clean.sourceLeast_v) - practice[PracticeKey::CurveBelowLimit_db];
-    const BandEdges& mid = kBands[static_cast<size_t>(Band::Mid)];
-    const double middle_db = bandMean_db(frequency_hz, result.level_db, mid.low_hz, mid.high_hz);
-    result.curveMid_db = bandMean_db(frequency_hz, result.curve_db, mid.low_hz, mid.high_hz);
+    Eigen::ArrayXd square_pa2 = Eigen::ArrayXd::Zero(n);
+    for (size_t ear = 0; ear < 2; ++ear) {
+        const Eigen::ArrayXd one_pa2 = leftAndRight_pa2(left[ear], right[ear], tables.random);
+        result.ear_db[ear] = levelOf_db(one_pa2);
+        square_pa2 += 0.5 * one_pa2;
+    }
+    const Eigen::ArrayXd left_pa2 = 0.5 * (left[0].abs2() + left[1].abs2());
+    const Eigen::ArrayXd right_pa2 = 0.5 * (right[0].abs2() + right[1].abs2());
+    result.level_db = levelOf_db(square_pa2);
+    result.left_db = levelOf_db(left_pa2);
+    result.right_db = levelOf_db(right_pa2);
+    result.loudest_db = result.level_db + 20.0 * stage.clean.most_v.log10();
+    const double curve_db = 20.0 * std::log10(stage.sourceLeast_v) - practice[PracticeKey::CurveBelowLimit_db];
+    result.curve_db = result.level_db + curve_db;
+
+    const Eigen::ArrayXd relative = square_pa2 * (1.0 / (kReferencePressure_pa * kReferencePressure_pa));
+    const Eigen::ArrayXd loudest = relative * stage.clean.most_v.square();
+    const double middle_db = bandLevel_db(tables, Band::Mid, relative);
+    result.curveMid_db = middle_db + curve_db;
     for (const BandEdges& edges : kBands) {
         BandFigures& band = result.bands[static_cast<size_t>(edges.band)];
-        band.reach_db = bandMean_db(frequency_hz, result.loudest_db, edges.low_hz, edges.high_hz);
-        band.limit = rulingLimit(clean, frequency_hz, edges);
-        band.balance_db = bandMean_db(frequency_hz, result.level_db, edges.low_hz, edges.high_hz) - middle_db;
+        band.reach_db = bandLevel_db(tables, edges.band, loudest);
+        band.limit = rulingLimit(stage.clean, tables.frequency_hz, edges);
+        band.balance_db = bandLevel_db(tables, edges.band, relative) - middle_db;
     }
+    result.image = imageAt(stage, stage.used.listeners.at(listener).head_m,
+                           {bandLevel_db(tables, Band::Mid, left_pa2), bandLevel_db(tables, Band::Mid, right_pa2)},
+                           sideRuns, practice);
+    result.worst = stage.cabin.worst;
+    for (const RunResult& run : stage.runs) result.worst = std::max(result.worst, run.worst);
     return result;
+}
+
+Ears<Eigen::ArrayXcd> channelAt(const StageResult& stage, const Port& channel, ListenerId listener)
+{
+    Ears<Eigen::ArrayXcd> sum;
+    for (Eigen::ArrayXcd& ear : sum) ear = Eigen::ArrayXcd::Zero(kGridSize);
+    for (size_t i = 0; i < stage.runs.size(); ++i) {
+        if (stage.runs[i].run.id.channel != channel) continue;
+        const Ears<Eigen::ArrayXcd> one = runAt(stage, i, listener);
+        for (size_t ear = 0; ear < sum.size(); ++ear) sum[ear] += one[ear];
+    }
+    return sum;
+}
+
+Eigen::ArrayXd channelLevel_db(const StageResult& stage, const Port& channel, ListenerId listener)
+{
+    const Ears<Eigen::ArrayXcd> sum = channelAt(stage, channel, listener);
+    return levelOf_db(0.5 * (sum[0].abs2() + sum[1].abs2()));
 }
 
 }  // namespace core

@@ -2,18 +2,29 @@
 
 #include <optional>
 
+#include "core/evaluate/grid_tables.h"
 #include "core/model/evaluation.h"
-#include "core/practice/practice.h"
 
 namespace core {
 
-// Distance between the ears is twice this.
-inline constexpr double kHeadRadius_m = 0.0875;
+// How loud the one volume control may be turned: all channels hang on it and keep their ratios, so that the first limit
+// of any of them counts, frequency by frequency. Fills clean and sourceLeast_v of the stage.
+void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTables& tables);
 
-// What one listener hears of all channels together, and how loud each band can get. Nothing if no run plays.
-// This slice knows distance, delay, filters, the driver in a large baffle and its own roll-off; no direction, cover,
-// mirror or cabin.
-[[nodiscard]] std::optional<HearingResult> hear(const StageResult& stage, const Listener& listener,
-                                                const Practice& practice, const Eigen::ArrayXd& frequency_hz);
+// What one listener hears of all channels together and of each side alone, and how loud each band can get. Nothing if
+// no run plays.      requires the stage's runs, ways and clean voltage
+[[nodiscard]] std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener, const Practice& practice,
+                                                const GridTables& tables);
+
+// One channel alone: pressure at each ear per source volt, all its ways added.
+[[nodiscard]] Ears<Eigen::ArrayXcd> channelAt(const StageResult& stage, const Port& channel, ListenerId listener);
+// Its level, mean over the two ears.
+[[nodiscard]] Eigen::ArrayXd channelLevel_db(const StageResult& stage, const Port& channel, ListenerId listener);
+
+// 10 log of mean squares in Pa^2, re 20 uPa.
+[[nodiscard]] Eigen::ArrayXd levelOf_db(const Eigen::ArrayXd& meanSquare_pa2);
+
+// The side a run plays on: +1 left, -1 right, 0 a driver on the centre plane, which plays on both.
+[[nodiscard]] int sideOf(const SoundSource& source);
 
 }  // namespace core

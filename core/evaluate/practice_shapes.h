@@ -1,6 +1,9 @@
 #pragma once
 
+#include "core/model/vehicle.h"
 #include "core/physics/amplifier.h"
+#include "core/physics/interaural.h"
+#include "core/physics/obstruction.h"
 #include "core/physics/ohmmeter.h"
 #include "core/physics/part_stress.h"
 #include "core/physics/programme.h"
@@ -31,6 +34,42 @@ namespace core {
 [[nodiscard]] inline RatingPractice ratingPractice(const Practice& practice)
 {
     return {practice[PracticeKey::RatingRise_ratio], practice[PracticeKey::RatingFlatExponent_ratio]};
+}
+
+[[nodiscard]] inline ImagePractice imagePractice(const Practice& practice)
+{
+    return {practice[PracticeKey::ImageFullTime_s], practice[PracticeKey::ImageFullLevel_db]};
+}
+
+// The list of a material's absorption, octaves from 125 Hz.
+[[nodiscard]] inline PracticeList absorptionOf(SurfaceMaterial material)
+{
+    switch (material) {
+        case SurfaceMaterial::Glass:
+            return PracticeList::AbsorptionGlass;
+        case SurfaceMaterial::HardTrim:
+            return PracticeList::AbsorptionHardTrim;
+        case SurfaceMaterial::SoftDash:
+            return PracticeList::AbsorptionSoftDash;
+        case SurfaceMaterial::Carpet:
+            return PracticeList::AbsorptionCarpet;
+        case SurfaceMaterial::ClothSeat:
+            return PracticeList::AbsorptionClothSeat;
+        case SurfaceMaterial::LeatherSeat:
+            return PracticeList::AbsorptionLeatherSeat;
+        case SurfaceMaterial::Headliner:
+            return PracticeList::AbsorptionHeadliner;
+    }
+    return PracticeList::AbsorptionGlass;
+}
+
+[[nodiscard]] inline CoverLoss coverLoss(const Practice& practice, Cover cover)
+{
+    if (cover == Cover::None) return {};
+    const std::vector<double>& table = practice[cover == Cover::ThinCloth    ? PracticeList::CoverThinCloth_db
+                                                : cover == Cover::ThickCloth ? PracticeList::CoverThickCloth_db
+                                                                             : PracticeList::CoverClothUnderLeather_db];
+    return {table[0], table[1], table[2]};
 }
 
 [[nodiscard]] inline StressMargins stressMargins(const Practice& practice)

@@ -41,12 +41,14 @@ std::vector<StageId> wayTo(const Plan& plan, StageId stage)
 Fitout resolve(const Plan& plan, StageId stage)
 {
     const std::vector<StageId> way = wayTo(plan, stage);
-    Fitout fitout{.body = plan.body, .places = plan.places, .listeners = plan.listeners};
+    Fitout fitout{.body = plan.body, .places = plan.places, .surfaces = plan.surfaces, .listeners = plan.listeners};
+    fitout.curves = plan.curves;
     fitout.devices = flatten(plan.devices, way);
     for (const auto& [id, device] : fitout.devices) fitout.parts.try_emplace(device.part, plan.parts.at(device.part));
     fitout.mounts = flatten(plan.mounts, way);
     fitout.settings = flatten(plan.settings, way);
     fitout.wires = flatten(plan.wires, way);
+    fitout.alterations = flatten(plan.alterations, way);
     std::erase_if(fitout.wires, [&](const auto& entry) {
         const bool loose = !hasTerminal(fitout, entry.second.a) || !hasTerminal(fitout, entry.second.b);
         if (loose) fitout.loose.push_back(entry.first);

@@ -1,10 +1,9 @@
 #pragma once
 
 #include <optional>
-#include <span>
 
+#include "core/evaluate/grid_tables.h"
 #include "core/model/evaluation.h"
-#include "core/practice/practice.h"
 
 namespace core {
 
@@ -13,14 +12,12 @@ struct SolvedCircuit {
     std::vector<RunResult> runs{};
 };
 
-// One channel over the grid: what it sees, what reaches each coil, and what the coils bear at the source's limit.
-// A dead short gives a circuit of zero ohm and no runs.
-[[nodiscard]] std::optional<SolvedCircuit> solveCircuit(const Fitout& fitout, const Port& channel,
-                                                        std::span<const Run> runs, const Practice& practice,
-                                                        const Eigen::ArrayXd& frequency_hz);
+// One channel over the grid: what it sees, what reaches each coil, what the coils bear at the source's limit, and what
+// sound they make. A dead short gives a circuit of zero ohm and no runs; nothing where nothing leads back.
+[[nodiscard]] std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Practice& practice,
+                                                        const GridTables& tables);
 
 // Terminal volts per source volt of everything active in a channel: built-in filters, then its setting.
-[[nodiscard]] Eigen::ArrayXcd channelResponse(const Fitout& fitout, const Port& channel, const Figures& output,
-                                              const Eigen::ArrayXd& frequency_hz);
+[[nodiscard]] Eigen::ArrayXcd channelResponse(const ChannelInputs& channel, const Eigen::ArrayXd& frequency_hz);
 
 }  // namespace core

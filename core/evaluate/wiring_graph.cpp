@@ -188,7 +188,11 @@ std::vector<int> nets(const WiringGraph& graph, const std::function<bool(const G
 
 std::vector<Run> runs(const Fitout& fitout)
 {
-    const WiringGraph graph = wiringGraph(fitout);
+    return runs(wiringGraph(fitout));
+}
+
+std::vector<Run> runs(const WiringGraph& graph)
+{
     std::vector<Run> found;
     for (const GraphEdge& channel : graph.edges) {
         if (channel.kind != ElementKind::Output) continue;

@@ -39,6 +39,8 @@ void describe(Io& io, Element& element)
     io.always("b", element, &Element::b);
     io.field("figures", element, &Element::figures);
     io.field("twin", element, &Element::twin);
+    io.field("driverClass", element, &Element::driverClass);
+    io.field("curve", element, &Element::curve);
 }
 
 template <class Io>
@@ -62,6 +64,7 @@ void describe(Io& io, Body& body)
     io.field("length_m", body, &Body::length_m);
     io.field("width_m", body, &Body::width_m);
     io.field("frontAxle_m", body, &Body::frontAxle_m);
+    io.field("cabin", body, &Body::cabin);
 }
 
 template <class Io>
@@ -72,6 +75,7 @@ void describe(Io& io, Place& place)
     io.field("frame", place, &Place::frame);
     io.field("pair", place, &Place::pair);
     io.field("followsPair", place, &Place::followsPair);
+    io.field("cover", place, &Place::cover);
     io.field("room", place, &Place::room);
 }
 
@@ -80,6 +84,35 @@ void describe(Io& io, Listener& listener)
 {
     io.always("seat", listener, &Listener::seat);
     io.field("head_m", listener, &Listener::head_m);
+    io.field("facing", listener, &Listener::facing);
+}
+
+template <class Io>
+void describe(Io& io, Surface& surface)
+{
+    io.always("material", surface, &Surface::material);
+    io.field("name", surface, &Surface::name);
+    io.always("corner_m", surface, &Surface::corner_m);
+    io.always("along_m", surface, &Surface::along_m);
+    io.always("across_m", surface, &Surface::across_m);
+    io.field("blocks", surface, &Surface::blocks);
+    io.field("mountable", surface, &Surface::mountable);
+}
+
+template <class Io>
+void describe(Io& io, Curve& curve)
+{
+    io.always("kind", curve, &Curve::kind);
+    io.field("name", curve, &Curve::name);
+    io.always("frequency_hz", curve, &Curve::frequency_hz);
+    io.always("level_db", curve, &Curve::level_db);
+    io.field("phase_deg", curve, &Curve::phase_deg);
+    io.field("voltage_v", curve, &Curve::voltage_v);
+    io.field("distance_m", curve, &Curve::distance_m);
+    io.field("flightInPhase", curve, &Curve::flightInPhase);
+    io.field("coil", curve, &Curve::coil);
+    io.field("listener", curve, &Curve::listener);
+    io.field("box", curve, &Curve::box);
 }
 
 template <class Io>
@@ -105,6 +138,7 @@ template <class Io>
 void describe(Io& io, Mount& mount)
 {
     io.field("frame", mount, &Mount::frame);
+    io.field("behind", mount, &Mount::behind);
     io.field("backwards", mount, &Mount::backwards);
 }
 
@@ -180,8 +214,10 @@ void describe(Io& io, Plan& plan)
     io.field("job", plan, &Plan::job);
     io.field("body", plan, &Plan::body);
     io.field("places", plan, &Plan::places);
+    io.field("surfaces", plan, &Plan::surfaces);
     io.field("listeners", plan, &Plan::listeners);
     io.field("parts", plan, &Plan::parts);
+    io.field("curves", plan, &Plan::curves);
     io.stages(plan);
     io.field("readings", plan, &Plan::readings);
     io.field("practice", plan, &Plan::practice);

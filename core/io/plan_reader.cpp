@@ -116,6 +116,18 @@ private:
         if (!found) return expected(node, pointer, "a pin such as \"d9.RL+\"");
         pin = *found;
     }
+    void read(const Json& node, const std::string& pointer, Port& port)
+    {
+        const auto found = node.is_string() ? portFromText(node.get<std::string>()) : std::nullopt;
+        if (!found) return expected(node, pointer, "a coil such as \"d11.1\"");
+        port = *found;
+    }
+    void read(const Json& node, const std::string& pointer, std::vector<double>& values)
+    {
+        if (!node.is_array()) return expected(node, pointer, "a list of numbers");
+        values.resize(node.size());
+        for (size_t i = 0; i < values.size(); ++i) read(node[i], childPointer(pointer, std::to_string(i)), values[i]);
+    }
     void read(const Json& node, const std::string& pointer, Address& address)
     {
         const auto found = node.is_string() ? addressFromText(node.get<std::string>()) : std::nullopt;

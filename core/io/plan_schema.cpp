@@ -59,6 +59,8 @@ private:
     {
         return {{"type", "array"}, {"items", {{"type", "number"}}}, {"minItems", 3}, {"maxItems", 3}};
     }
+    static Schema schema(const std::vector<double>&) { return {{"type", "array"}, {"items", {{"type", "number"}}}}; }
+    static Schema schema(const Port&) { return {{"type", "string"}, {"pattern", "^d[1-9][0-9]{0,8}\\.[^.:>]+$"}}; }
     static Schema schema(const Pin&) { return {{"type", "string"}, {"pattern", "^d[1-9][0-9]{0,8}\\.[^.:>]+$"}}; }
     static Schema schema(const Address&) { return {{"type", "string"}, {"pattern", "^.*:[A-Za-z_0-9]+$"}}; }
     template <class Enum>

@@ -47,6 +47,8 @@ private:
     static Json json(bool value) { return value; }
     static Json json(const std::string& value) { return value; }
     static Json json(const Vec3& point) { return Json::array({point.x, point.y, point.z}); }
+    static Json json(const std::vector<double>& values) { return values; }
+    static Json json(const Port& port) { return textOf(port); }
     static Json json(const Pin& pin) { return textOf(pin); }
     static Json json(const Address& address) { return textOf(address); }
     template <class Enum>

@@ -66,6 +66,9 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
     }
     if (practice[PracticeList::AmpacityGauge_awg].size() != practice[PracticeList::Ampacity_a].size())
         return wrong(file, "/lists/ampacity_a", "needs one value for each gauge");
+    for (const PracticeList list :
+         {PracticeList::CoverThinCloth_db, PracticeList::CoverThickCloth_db, PracticeList::CoverClothUnderLeather_db})
+        if (practice[list].size() != 3) return wrong(file, "/lists/" + std::string(textOf(list)), "needs three values");
     const Json classes = json.value("classes", Json::object());
     for (const auto& [name, row] : classes.items()) {
         DriverClass one{.source = row.value("source", "")};
@@ -84,6 +87,28 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
                                    one.power_w, one.topCorner_hz})
             if (!(value > 0.0)) return wrong(file, "/classes/" + name, "holds a number that is not above 0");
         practice.classes[name] = one;
+    }
+    const Json bodies = json.value("bodies", Json::object());
+    for (const auto& name : enumNames<BodyKind>()) {
+        const std::string where = "/bodies/" + std::string(name.text);
+        const auto found = bodies.find(std::string(name.text));
+        if (found == bodies.end() || !found->is_object()) return wrong(file, where, "is missing");
+        const auto cabin = found->find("cabin"), boot = found->find("separateBoot");
+        BodyClass body{.source = found->value("source", "")};
+        if (cabin == found->end() || !cabin->is_boolean() || boot == found->end() || !boot->is_boolean())
+            return wrong(file, where, "needs true or false for cabin and separateBoot");
+        body.cabin = cabin->get<bool>();
+        body.separateBoot = boot->get<bool>();
+        if (!readNumbers(*found, {{"length_m", &body.length_m},
+                                  {"width_m", &body.width_m},
+                                  {"height_m", &body.height_m},
+                                  {"floor_m", &body.floor_m},
+                                  {"front_m", &body.front_m},
+                                  {"leak_hz", &body.leak_hz}}))
+            return wrong(file, where, "lacks a number");
+        for (const double value : {body.length_m, body.width_m, body.height_m, body.leak_hz})
+            if (!(value > 0.0)) return wrong(file, where, "holds a number that is not above 0");
+        practice.bodies[std::string(name.text)] = body;
     }
     practice.usualClass = json.value("usualClass", "");
     if (!practice.classes.contains(practice.usualClass))

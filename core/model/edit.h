@@ -14,9 +14,9 @@ namespace core {
 template <auto... Members>
 struct MemberList {
 };
-using PlanTables =
-    MemberList<&Plan::places, &Plan::listeners, &Plan::parts, &Plan::stages, &Plan::devices, &Plan::mounts,
-               &Plan::settings, &Plan::wires, &Plan::alterations, &Plan::readings, &Plan::practice>;
+using PlanTables = MemberList<&Plan::places, &Plan::surfaces, &Plan::listeners, &Plan::parts, &Plan::curves,
+                              &Plan::stages, &Plan::devices, &Plan::mounts, &Plan::settings, &Plan::wires,
+                              &Plan::alterations, &Plan::readings, &Plan::practice>;
 using PlanWholes = MemberList<&Plan::lastId, &Plan::job, &Plan::body>;
 
 template <auto Member>

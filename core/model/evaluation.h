@@ -9,8 +9,10 @@
 #include <vector>
 
 #include "core/model/plan.h"
+#include "core/model/stage_inputs.h"
 #include "core/physics/amplifier.h"
 #include "core/physics/bands.h"
+#include "core/physics/clean_voltage.h"
 #include "core/physics/driver.h"
 #include "core/practice/practice.h"
 
@@ -20,8 +22,11 @@ namespace core {
 struct Fitout {
     Body body{};
     std::map<PlaceId, Place> places{};
+    std::map<SurfaceId, Surface> surfaces{};
     std::map<ListenerId, Listener> listeners{};
     std::map<PartId, Part> parts{};  // those that a device plays
+    std::map<CurveId, Curve> curves{};
+    std::map<AlterationId, Alteration> alterations{};
     std::map<DeviceId, Device> devices{};
     std::map<DeviceId, Mount> mounts{};
     std::map<Port, Setting> settings{};
@@ -35,17 +40,6 @@ struct Computed {
     Origin worst = Origin::Measured;  // the worst origin of what it rests on
     bool operator==(const Computed&) const = default;
 };
-
-// One way from a source channel through a voice coil.
-struct Run {
-    RunId id{};
-    int sign = 0;                   // of the coil's voltage, every passive part taken as one ohm; 0: cannot be told
-    std::vector<DeviceId> along{};  // devices on any simple way from the channel's plus through the coil to its minus
-    std::vector<Port> seriesCapacitors{};  // capacitors that every such way passes
-    bool operator==(const Run&) const = default;
-};
-
-enum class Limit { Source, Heat, Travel };
 
 // What one part of a channel's circuit has to bear with the source at its limit.
 struct PartBurden {
@@ -93,6 +87,8 @@ struct RunResult {
     double most_v = 0.0, mostAt_hz = 0.0;              // largest rms volts at the coil with the source at its limit
     double travel_m = 0.0, travelAt_hz = 0.0;          // largest excursion there, peak, one way
     double midLevel_db = 0.0;                          // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
+    std::optional<double> blendStep_db{};              // a measured response over the model where they are joined
+    std::vector<std::string> marks{};                  // "BlendStep"
     Origin worst = Origin::Measured;
 };
 
@@ -102,18 +98,37 @@ struct BandFigures {
     double balance_db = 0.0;      // band mean relative to 250 Hz-4 kHz
 };
 
+// Two ears: left, right.
+template <class T>
+using Ears = std::array<T, 2>;
+
+// One run's way to the ears of the listeners: pressure there over the pressure on axis at 1 m.
+struct RunWays {
+    SoundSource source{};
+    std::map<ListenerId, Ears<Eigen::ArrayXcd>> ears{};
+};
+
 struct HearingResult {
-    Eigen::ArrayXd level_db{};    // left and right together, mean over the two ears, per source volt, re 20 uPa
-    Eigen::ArrayXd loudest_db{};  // at the largest clean voltage of each frequency
-    Eigen::ArrayXd curve_db{};    // with the source as far under its first limit as practice says
-    double curveMid_db = 0.0;     // its mean in 250 Hz-4 kHz
+    Eigen::ArrayXd level_db{};             // all together, mean over the two ears, per source volt, re 20 uPa
+    Ears<Eigen::ArrayXd> ear_db{};         // the same at each ear
+    Eigen::ArrayXd left_db{}, right_db{};  // the channels of one side alone, mean over the ears
+    Eigen::ArrayXd loudest_db{};           // at the largest clean voltage of each frequency
+    Eigen::ArrayXd curve_db{};             // with the source as far under its first limit as practice says
+    double curveMid_db = 0.0;              // its mean in 250 Hz-4 kHz
     std::array<BandFigures, kBandCount> bands{};
+    std::optional<double> image{};  // between the sides, -1 right to +1 left; an estimate
+    Origin worst = Origin::Measured;
 };
 
 struct StageResult {
     Fitout used{};
+    Cabin cabin{};
+    std::vector<ChannelInputs> inputs{};
     std::vector<CircuitResult> circuits{};
     std::vector<RunResult> runs{};
+    std::vector<RunWays> ways{};  // of each run
+    CleanVoltage clean{};         // of the one volume control
+    double sourceLeast_v = 0.0;   // where the source clips first
     std::map<ListenerId, HearingResult> hearing{};
     std::map<Address, Computed> expected{};  // what a meter should read
 };

@@ -61,6 +61,12 @@ template <>
 std::span<const EnumName<PracticeKey>> enumNames();
 template <>
 std::span<const EnumName<PracticeList>> enumNames();
+template <>
+std::span<const EnumName<Cover>> enumNames();
+template <>
+std::span<const EnumName<SurfaceMaterial>> enumNames();
+template <>
+std::span<const EnumName<CurveKind>> enumNames();
 
 // "d17"
 template <char Letter>

@@ -10,4 +10,11 @@ Figures figuresOf(const Part& part, const std::string& element)
     return figures;
 }
 
+const std::string& driverClassOf(const Part& part, const std::string& element)
+{
+    const auto found = part.inside.find(element);
+    return found != part.inside.end() && !found->second.driverClass.empty() ? found->second.driverClass
+                                                                            : part.driverClass;
+}
+
 }  // namespace core

@@ -3,6 +3,7 @@
 #include <map>
 
 #include "core/model/address.h"
+#include "core/model/curve.h"
 #include "core/practice/practice_key.h"
 
 namespace core {
@@ -13,8 +14,10 @@ struct Plan {
     Job job{};
     Body body{};
     std::map<PlaceId, Place> places{};
+    std::map<SurfaceId, Surface> surfaces{};  // none: those that the kind of vehicle has
     std::map<ListenerId, Listener> listeners{};
     std::map<PartId, Part> parts{};
+    std::map<CurveId, Curve> curves{};
     std::map<StageId, Stage> stages{{kFactory, {StageKind::Factory, {}, "factory"}},
                                     {kFound, {StageKind::Found, kFactory, "found"}}};
     Layered<DeviceId, Device> devices{};

@@ -2,15 +2,10 @@
 
 #include <string>
 
+#include "core/base/vec3.h"
 #include "core/model/quantity.h"
 
 namespace core {
-
-// Vehicle frame: x ahead, y to the left, z up, metres; y = 0 the centre plane, x = 0 the front axle, z = 0 the ground.
-struct Vec3 {
-    double x = 0.0, y = 0.0, z = 0.0;
-    bool operator==(const Vec3&) const = default;
-};
 
 struct Frame {
     Vec3 at_m{};
@@ -39,6 +34,7 @@ struct Body {
     std::string name{};
     bool wheelOnLeft = true;
     double length_m = 4.7, width_m = 1.82, frontAxle_m = 0.9;  // frontAxle: nose to front axle
+    Figures cabin{};  // inside measures, its leakage frequency; what is absent comes from the kind
     bool operator==(const Body&) const = default;
 };
 
@@ -60,6 +56,9 @@ enum class PlaceKind {
     Hidden
 };
 
+// What covers a driver; a perforated plate is given by its holes instead, as figures of the place.
+enum class Cover { None, ThinCloth, ThickCloth, ClothUnderLeather };
+
 // A spot in the vehicle that holds or could hold a driver, an amplifier or a network.
 struct Place {
     PlaceKind kind = PlaceKind::Door;
@@ -67,15 +66,30 @@ struct Place {
     Frame frame{};
     PlaceId pair{};            // the same spot on the other side
     bool followsPair = false;  // an edit of the pair is made here too
+    Cover cover = Cover::None;
     Figures room{};
     bool operator==(const Place&) const = default;
+};
+
+enum class SurfaceMaterial { Glass, HardTrim, SoftDash, Carpet, ClothSeat, LeatherSeat, Headliner };
+
+// A flat rectangle of the vehicle that mirrors sound: a corner and the two edges that leave it. One that blocks also
+// stands in the way: a dash, a seat back.
+struct Surface {
+    SurfaceMaterial material = SurfaceMaterial::Glass;
+    std::string name{};
+    Vec3 corner_m{}, along_m{1.0, 0.0, 0.0}, across_m{0.0, 1.0, 0.0};
+    bool blocks = false;
+    bool mountable = false;  // a driver could be fixed to it
+    bool operator==(const Surface&) const = default;
 };
 
 enum class Seat { Driver, FrontPassenger, RearLeft, RearRight };
 
 struct Listener {
     Seat seat = Seat::Driver;
-    Vec3 head_m{};  // the head's centre; it looks ahead
+    Vec3 head_m{};               // the head's centre
+    Vec3 facing{1.0, 0.0, 0.0};  // its ears are to the left and right of this
     bool operator==(const Listener&) const = default;
 };
 

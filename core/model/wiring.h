@@ -34,6 +34,7 @@ struct Device {
 
 struct Mount {
     std::optional<Frame> frame{};  // if not as the place
+    DeviceId behind{};             // the enclosure whose air it shares; else the place's own
     bool backwards = false;
     bool operator==(const Mount&) const = default;
 };

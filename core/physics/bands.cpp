@@ -6,35 +6,48 @@
 
 namespace core {
 
+Eigen::ArrayXd bandWeights(const Eigen::ArrayXd& frequency_hz, double low_hz, double high_hz)
+{
+    assert(frequency_hz.size() >= 2);
+    const Eigen::ArrayXd x = frequency_hz.log();
+    const double low = std::log(low_hz), high = std::log(high_hz);
+    Eigen::ArrayXd weight = Eigen::ArrayXd::Zero(x.size());
+    for (Eigen::Index i = 0; i + 1 < x.size(); ++i) {
+        const double from = std::max(x(i), low), to = std::min(x(i + 1), high);
+        if (to <= from) continue;
+        const double share = (0.5 * (from + to) - x(i)) / (x(i + 1) - x(i));
+        weight(i) += (1.0 - share) * (to - from);
+        weight(i + 1) += share * (to - from);
+    }
+    const double width = weight.sum();
+    assert(width > 0.0);
+    return weight / width;
+}
+
+Eigen::ArrayXd spectrumWeights(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& spectrum)
+{
+    const Eigen::Index n = frequency_hz.size();
+    assert(n >= 1 && spectrum.size() == n);
+    if (n == 1) return Eigen::ArrayXd::Ones(1);
+    const Eigen::ArrayXd step = (frequency_hz.tail(n - 1) / frequency_hz.head(n - 1)).log();
+    Eigen::ArrayXd weight = Eigen::ArrayXd::Zero(n);
+    weight.head(n - 1) += step;
+    weight.tail(n - 1) += step;
+    weight *= spectrum;
+    return weight / weight.sum();
+}
+
 double bandMean_db(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& level_db, double low_hz, double high_hz)
 {
-    assert(frequency_hz.size() == level_db.size() && frequency_hz.size() >= 2);
+    assert(frequency_hz.size() == level_db.size());
     const Eigen::ArrayXd power = (level_db * (std::log(10.0) / 10.0)).exp();
-    double integral = 0.0;
-    double width = 0.0;
-    for (Eigen::Index i = 0; i + 1 < frequency_hz.size(); ++i) {
-        const double left = std::log(frequency_hz(i));
-        const double right = std::log(frequency_hz(i + 1));
-        const double from = std::max(left, std::log(low_hz));
-        const double to = std::min(right, std::log(high_hz));
-        if (to <= from) continue;
-        const auto at = [&](double x) { return power(i) + (power(i + 1) - power(i)) * (x - left) / (right - left); };
-        integral += 0.5 * (at(from) + at(to)) * (to - from);
-        width += to - from;
-    }
-    assert(width > 0.0);
-    return 10.0 * std::log10(std::max(integral / width, 1e-300));
+    const double mean = (bandWeights(frequency_hz, low_hz, high_hz) * power).sum();
+    return 10.0 * std::log10(std::max(mean, 1e-300));
 }
 
 double weightedMean(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& weight, const Eigen::ArrayXd& value)
 {
-    const Eigen::Index n = frequency_hz.size();
-    assert(n >= 2 && weight.size() == n && value.size() == n);
-    const Eigen::ArrayXd step = (frequency_hz.tail(n - 1) / frequency_hz.head(n - 1)).log();
-    const Eigen::ArrayXd product = weight * value;
-    const double above = (step * (product.tail(n - 1) + product.head(n - 1))).sum();
-    const double below = (step * (weight.tail(n - 1) + weight.head(n - 1))).sum();
-    return above / below;
+    return (spectrumWeights(frequency_hz, weight) * value).sum();
 }
 
 }  // namespace core

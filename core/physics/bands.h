@@ -21,6 +21,12 @@ inline constexpr size_t kBandCount = kBands.size();
 [[nodiscard]] double bandMean_db(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& level_db, double low_hz,
                                  double high_hz);
 
+// The same as weights, so that the mean power is their sum with |H|^2; they add up to 1.
+[[nodiscard]] Eigen::ArrayXd bandWeights(const Eigen::ArrayXd& frequency_hz, double low_hz, double high_hz);
+
+// Weights of the integral over ln f by trapezoid on the samples, scaled to add up to 1 with a spectrum.
+[[nodiscard]] Eigen::ArrayXd spectrumWeights(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& spectrum);
+
 // The weighted mean of a curve over ln f: integral(w y dln f) / integral(w dln f), by trapezoid on the samples.
 [[nodiscard]] double weightedMean(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& weight,
                                   const Eigen::ArrayXd& value);

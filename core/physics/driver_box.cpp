@@ -9,6 +9,12 @@
 
 namespace core {
 
+DriverParameters withBoxLosses(DriverParameters driver, double box_m3, double boxQ)
+{
+    driver.qms = boxQ / std::sqrt(1.0 + driver.vas_m3 / box_m3);
+    return driver;
+}
+
 BoxElements boxElements(const DriverParameters& driver, const Box& box)
 {
     assert(box.volume_m3 > 0.0);

@@ -13,7 +13,12 @@ struct Box {
     std::optional<double> tuning_hz{};  // fb; none: closed
     std::optional<double> leakQ{};      // QL; none: tight
     std::optional<double> portQ{};      // Qp; none: no loss in the port
+    bool leaksOutdoors = false;         // drain holes, outer skin; else the leak is heard
+    bool operator==(const Box&) const = default;
 };
+
+// The driver with the losses of its closed box in it, Q_mc: Rms = 2 pi fc Mms / Q_mc, so Qms = Q_mc / sqrt(1 + alpha).
+[[nodiscard]] DriverParameters withBoxLosses(DriverParameters driver, double box_m3, double boxQ);
 
 // What the box adds across Res, Cmes and Lces: a series chain of L (the air's spring), R (leak) and, vented, C (the air
 // in the port) with R across it. 0 stands for a part that is not there.

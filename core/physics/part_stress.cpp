@@ -3,8 +3,6 @@
 #include <algorithm>
 #include <numbers>
 
-#include "core/physics/bands.h"
-
 namespace core {
 
 PartStress partStress(const Network& network, const NetworkSolution& solution, size_t element,
@@ -23,8 +21,7 @@ PartStress partStress(const Network& network, const NetworkSolution& solution, s
     stress.currentAt_hz = solution.frequency_hz(at);
     stress.sine_w_v2 = power_w.maxCoeff(&at);
     stress.sineAt_hz = solution.frequency_hz(at);
-    stress.programme_w_v2 =
-        solution.frequency_hz.size() > 1 ? weightedMean(solution.frequency_hz, weight, power_w) : stress.sine_w_v2;
+    stress.programme_w_v2 = (weight * power_w).sum();
     return stress;
 }
 

@@ -19,7 +19,7 @@ struct PartStress {
 
 // programme = integral(w p dln f) / integral(w dln f), p the power per square volt; times V^2 and 2 / 10^(CF/10) it is
 // the mean power of programme with crest factor CF that just touches the limit V.
-// weight, gain  n values each, as the solution's frequencies
+// weight, gain  n values each, as the solution's frequencies; weights of the programme that add up to 1
 [[nodiscard]] PartStress partStress(const Network& network, const NetworkSolution& solution, size_t element,
                                     const Eigen::ArrayXd& weight, const Eigen::ArrayXd& gain);
 

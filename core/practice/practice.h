@@ -26,6 +26,18 @@ struct DriverClass {
     bool operator==(const DriverClass&) const = default;
 };
 
+// Usual inside measures of one kind of vehicle. Whatever comes from here is a class guess.
+struct BodyClass {
+    std::string source{};
+    bool cabin = true;  // closed: an open vehicle gets none of a cabin's help or harm
+    double length_m = 0.0, width_m = 0.0, height_m = 0.0;
+    double floor_m = 0.0;  // above the ground
+    double front_m = 0.0;  // where the dash ends the cabin, ahead of the front axle
+    double leak_hz = 0.0;
+    bool separateBoot = false;  // a boot behind seats
+    bool operator==(const BodyClass&) const = default;
+};
+
 struct PracticeValues {
     std::vector<double> values{};
     std::string source{};
@@ -36,7 +48,8 @@ struct Practice {
     std::map<PracticeKey, PracticeEntry> entries{};
     std::map<PracticeList, PracticeValues> lists{};
     std::map<std::string, DriverClass> classes{};
-    std::string usualClass{};  // taken where a driver names no class
+    std::map<std::string, BodyClass> bodies{};  // by kind
+    std::string usualClass{};                   // taken where a driver names no class
     bool operator==(const Practice&) const = default;
 
     // requires that the key has an entry (the reader of practice.json sees to it)

@@ -14,6 +14,10 @@
 // Tables of tests/reference: comment lines that name the source, a heading, then rows.
 namespace tests {
 
+inline constexpr const char* kCalcFiles[] = {"calc_electrical.csv", "calc_networks.csv",   "calc_filters.csv",
+                                             "calc_drivers.csv",    "calc_enclosures.csv", "calc_hearing.csv",
+                                             "calc_sweeps.csv"};
+
 using ReferenceRow = std::map<std::string, std::string>;
 
 inline std::vector<ReferenceRow> referenceRows(const std::string& file)

@@ -24,8 +24,7 @@ bool isText(const CalcInput& input)
 std::map<std::string, std::map<std::string, CalcValue>> goodInputs()
 {
     std::map<std::string, std::map<std::string, CalcValue>> good;
-    for (const char* file :
-         {"calc_electrical.csv", "calc_networks.csv", "calc_filters.csv", "calc_drivers.csv", "calc_sweeps.csv"}) {
+    for (const char* file : tests::kCalcFiles) {
         for (const tests::ReferenceRow& row : tests::referenceRows(file)) {
             if (good.contains(row.at("model")) || row.at("output") == "error") continue;
             const CalcModel* model = findCalcModel(row.at("model"), {});

@@ -118,14 +118,15 @@ INSTANTIATE_TEST_SUITE_P(Electrical, Reference, testing::ValuesIn(tests::referen
 INSTANTIATE_TEST_SUITE_P(Networks, Reference, testing::ValuesIn(tests::referenceRows("calc_networks.csv")), nameOf);
 INSTANTIATE_TEST_SUITE_P(Filters, Reference, testing::ValuesIn(tests::referenceRows("calc_filters.csv")), nameOf);
 INSTANTIATE_TEST_SUITE_P(Drivers, Reference, testing::ValuesIn(tests::referenceRows("calc_drivers.csv")), nameOf);
+INSTANTIATE_TEST_SUITE_P(Enclosures, Reference, testing::ValuesIn(tests::referenceRows("calc_enclosures.csv")), nameOf);
+INSTANTIATE_TEST_SUITE_P(Hearing, Reference, testing::ValuesIn(tests::referenceRows("calc_hearing.csv")), nameOf);
 INSTANTIATE_TEST_SUITE_P(Sweeps, Reference, testing::ValuesIn(tests::referenceRows("calc_sweeps.csv")), nameOf);
 
 // Every model has at least one row, so none can be added without a check.
 TEST(Reference, CoversEveryModel)
 {
     std::set<std::string> checked;
-    for (const char* file :
-         {"calc_electrical.csv", "calc_networks.csv", "calc_filters.csv", "calc_drivers.csv", "calc_sweeps.csv"})
+    for (const char* file : tests::kCalcFiles)
         for (const tests::ReferenceRow& row : tests::referenceRows(file)) checked.insert(row.at("model"));
     for (const CalcModel& model : calcModels()) EXPECT_TRUE(checked.contains(model.name)) << model.name;
 }

@@ -6,6 +6,7 @@
 #include "core/base/grid.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/resolve.h"
+#include "core/physics/bands.h"
 #include "core/physics/part_stress.h"
 #include "core/physics/programme.h"
 #include "tests/core/demo_plan.h"
@@ -61,7 +62,7 @@ TEST(CircuitEnergy, ACoilsProgrammeIsTheHeatOfItsResistors)
         const StageResult& stage = *evaluation.stages.at(plan.job.goal);
         const auto [circuit, solution] = solvedCircuit(plan, {tests::kRadio, "RL"});
         const CircuitResult& channel = *findCircuit(stage, {tests::kRadio, "RL"});
-        const Eigen::ArrayXd weight = programmeWeight({}, frequencyGrid_hz());
+        const Eigen::ArrayXd weight = spectrumWeights(frequencyGrid_hz(), programmeWeight({}, frequencyGrid_hz()));
         const double limit_v = channel.sourceLimit_v.minCoeff();
         double heat_w = 0.0;
         for (size_t i = 0; i < circuit.network.elements.size(); ++i) {

@@ -103,25 +103,30 @@ TEST(Evaluate, NearnessCounts)
     // Source: free field, 20 log of the ratio of distances. The source is one speaker, so the other one is unplugged.
     Plan plan = tests::demoPlan();
     for (const int wire : {22, 23}) plan.wires[{kFound, {wire}}] = std::nullopt;
+    plan.body.kind = BodyKind::Motorcycle;  // no cabin
+    plan.places[{3}].frame.facing = {1.0, 0.0, 0.0};
     plan.listeners[{5}].head_m = {-2.45 + 2.0, 0.66, 0.78};
     plan.listeners[{6}].head_m = {-2.45 + 1.0, 0.66, 0.78};
     const Evaluation evaluation = tests::evaluated(plan);
     const auto& hearing = evaluation.stages.at(kFound)->hearing;
     const double far_m = std::hypot(2.0, 0.0875);
     const double near_m = std::hypot(1.0, 0.0875);
-    EXPECT_NEAR(hearing.at({6}).level_db(200) - hearing.at({5}).level_db(200), 20.0 * std::log10(far_m / near_m), 1e-9);
+    EXPECT_NEAR(hearing.at({6}).level_db(200) - hearing.at({5}).level_db(200), 20.0 * std::log10(far_m / near_m), 1e-3);
 }
 
 TEST(Evaluate, AMirroredVehicleGivesMirroredResults)
 {
     const Plan plan = tests::withDriver(tests::demoPlan(), kFourOhm);
     Plan mirrored = plan;
-    for (auto& [id, place] : mirrored.places) place.frame.at_m.y *= -1.0;
+    for (auto& [id, place] : mirrored.places) {
+        place.frame.at_m.y *= -1.0;
+        place.frame.facing.y *= -1.0;
+    }
     for (auto& [id, listener] : mirrored.listeners) listener.head_m.y *= -1.0;
     const Evaluation one = tests::evaluated(plan);
     const Evaluation other = tests::evaluated(mirrored);
     for (const auto& [id, heard] : one.stages.at(plan.job.goal)->hearing)
-        EXPECT_TRUE(heard.level_db.isApprox(other.stages.at(plan.job.goal)->hearing.at(id).level_db, 1e-12));
+        EXPECT_TRUE(heard.level_db.isApprox(other.stages.at(plan.job.goal)->hearing.at(id).level_db, 1e-9));
 }
 
 TEST(Evaluate, ReversingOneSideTakesBassAway)
@@ -216,7 +221,7 @@ TEST(Complete, AStatedSensitivityGivesVas)
 {
     const Figures figures =
         complete(tests::driverPart("x", {{Quantity::Sensitivity_db, 92.0}}), "1", shippedShop().practice);
-    EXPECT_NEAR(sensitivity_db(driverParameters(figures, {}, shippedShop().practice)), 92.0, 1e-9);
+    EXPECT_NEAR(sensitivity_db(driverParameters(figures, {}, "1", shippedShop().practice)), 92.0, 1e-9);
 }
 
 TEST(Complete, AReadingAloneNamesTheNominalImpedance)

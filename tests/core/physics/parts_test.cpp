@@ -7,6 +7,7 @@
 
 #include "core/base/grid.h"
 #include "core/base/splitmix.h"
+#include "core/physics/bands.h"
 #include "core/physics/compensation.h"
 #include "core/physics/driver_network.h"
 #include "core/physics/network.h"
@@ -147,10 +148,11 @@ TEST(PartStress, HeatsAddUpToWhatTheSourceGives)
         const Network network = tests::referenceNetwork(name);
         const auto solution = solveNetwork(network, frequencyGrid_hz());
         const Eigen::ArrayXd weight = programmeWeight({}, frequencyGrid_hz());
+        const Eigen::ArrayXd share = spectrumWeights(frequencyGrid_hz(), weight);
         const Eigen::ArrayXd ones = Eigen::ArrayXd::Ones(kGridSize);
         double heat = 0.0;
         for (size_t i = 0; i < network.elements.size(); ++i)
-            heat += partStress(network, solution->value, i, weight, ones).programme_w_v2;
+            heat += partStress(network, solution->value, i, share, ones).programme_w_v2;
         const Eigen::ArrayXd given = -elementCurrent_a(network, solution->value, 0).real();
         const Eigen::ArrayXd step = (frequencyGrid_hz().tail(480) / frequencyGrid_hz().head(480)).log();
         const Eigen::ArrayXd product = weight * given;

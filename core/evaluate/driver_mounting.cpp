@@ -1,0 +1,150 @@
+#include "core/evaluate/driver_mounting.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/evaluate/cabin.h"
+#include "core/evaluate/complete.h"
+#include "core/evaluate/practice_shapes.h"
+
+namespace core {
+namespace {
+
+const Place* placeOf(const Fitout& fitout, DeviceId device)
+{
+    const auto place = fitout.places.find(fitout.devices.at(device).at);
+    return place == fitout.places.end() ? nullptr : &place->second;
+}
+
+const Mount* mountOf(const Fitout& fitout, DeviceId device)
+{
+    const auto mount = fitout.mounts.find(device);
+    return mount == fitout.mounts.end() ? nullptr : &mount->second;
+}
+
+bool leaksByNature(PlaceKind kind)
+{
+    return kind == PlaceKind::Door || kind == PlaceKind::KickPanel || kind == PlaceKind::Quarter ||
+           kind == PlaceKind::RearDeck;
+}
+
+bool isPod(PlaceKind kind)
+{
+    return kind == PlaceKind::Fairing || kind == PlaceKind::BagLid || kind == PlaceKind::RollBar;
+}
+
+bool isSealed(const Fitout& fitout, PlaceId place)
+{
+    return std::any_of(fitout.alterations.begin(), fitout.alterations.end(), [&](const auto& entry) {
+        return entry.second.place == place && entry.second.what == AlterationKind::Seal;
+    });
+}
+
+// This driver's part of an enclosure's air.
+double shareOf(const Fitout& fitout, const Port& coil, DeviceId enclosure, const Practice& practice)
+{
+    double own = 0.0, all = 0.0;
+    for (const auto& [device, mount] : fitout.mounts) {
+        const auto entry = fitout.devices.find(device);
+        if (mount.behind != enclosure || entry == fitout.devices.end()) continue;
+        const Part& part = fitout.parts.at(entry->second.part);
+        for (const auto& [name, element] : part.inside) {
+            if (element.kind != ElementKind::Coil) continue;
+            const double vas = complete(part, name, practice).at(Quantity::Vas_m3).value;
+            all += vas;
+            if (Port{device, name} == coil) own = vas;
+        }
+    }
+    return all > 0.0 ? own / all : 1.0;
+}
+
+struct Value {
+    double value = 0.0;
+    Origin origin = Origin::Measured;
+};
+
+Value valueOr(const Figures& figures, Quantity quantity, double usual)
+{
+    const auto found = figures.find(quantity);
+    return found == figures.end() ? Value{usual, Origin::ClassGuess}
+                                  : Value{found->second.value, found->second.basis.origin};
+}
+
+}  // namespace
+
+std::optional<Box> boxOf(const Figures& figures)
+{
+    const auto volume = valueOf(figures, Quantity::BoxVolume_m3);
+    if (!volume) return std::nullopt;
+    Box box{.volume_m3 = *volume,
+            .tuning_hz = valueOf(figures, Quantity::Tuning_hz),
+            .leakQ = valueOf(figures, Quantity::LeakQ),
+            .portQ = valueOf(figures, Quantity::PortQ),
+            .leaksOutdoors = valueOf(figures, Quantity::LeaksOutdoors).value_or(0.0) > 0.5};
+    if (!box.tuning_hz) box.volume_m3 *= 1.0 + valueOf(figures, Quantity::FillGain).value_or(0.0);
+    return box;
+}
+
+MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figures& completed, const Practice& practice)
+{
+    const Part& part = fitout.parts.at(fitout.devices.at(coil.device).part);
+    MountedDriver out{driverParameters(completed, part, coil.element, practice), {}, Origin::Measured};
+    const Place* place = placeOf(fitout, coil.device);
+    const Mount* mount = mountOf(fitout, coil.device);
+    const auto enclosure = mount ? fitout.devices.find(mount->behind) : fitout.devices.end();
+    static const Figures kNothing;
+    const Figures& figures = enclosure != fitout.devices.end() ? fitout.parts.at(enclosure->second.part).figures
+                             : place                           ? place->room
+                                                               : kNothing;
+    out.mounting.box = boxOf(figures);
+    if (out.mounting.box) {
+        if (enclosure != fitout.devices.end())
+            out.mounting.box->volume_m3 *= shareOf(fitout, coil, enclosure->first, practice);
+        const bool filled = valueOf(figures, Quantity::FillGain).value_or(0.0) > 0.0;
+        const auto boxQ = valueOf(figures, Quantity::BoxQ);
+        if (!out.mounting.box->tuning_hz && (boxQ || filled))
+            out.driver = withBoxLosses(out.driver, out.mounting.box->volume_m3,
+                                       boxQ.value_or(practice[PracticeKey::FilledBoxQ]));
+        out.worst = worstOrigin(figures, {Quantity::BoxVolume_m3, Quantity::Tuning_hz, Quantity::LeakQ});
+    } else if (place && (leaksByNature(place->kind) || figures.contains(Quantity::LeakCoupling))) {
+        const Value path = valueOr(figures, Quantity::FrontBack_m, practice[PracticeKey::FrontBackPath_m]);
+        const Value coupling =
+            valueOr(figures, Quantity::LeakCoupling,
+                    practice[isSealed(fitout, fitout.devices.at(coil.device).at) ? PracticeKey::SealedLeak_ratio
+                                                                                 : PracticeKey::UnsealedLeak_ratio]);
+        out.mounting.leak = BaffleLeak{path.value, coupling.value};
+        out.worst = std::max(path.origin, coupling.origin);
+    }
+    if (place && (isPod(place->kind) || figures.contains(Quantity::PodWidth_m))) {
+        const Value width = valueOr(figures, Quantity::PodWidth_m, practice[PracticeKey::PodWidth_m]);
+        out.mounting.podWidth_m = width.value;
+        out.worst = std::max(out.worst, width.origin);
+    }
+    return out;
+}
+
+SoundSource soundSource(const Fitout& fitout, DeviceId device, double sd_m2, const Practice& practice)
+{
+    SoundSource source{.radius_m = std::sqrt(sd_m2 / std::numbers::pi)};
+    const Mount* mount = mountOf(fitout, device);
+    const Place* place = placeOf(fitout, device);
+    const auto take = [&](const Frame& frame) {
+        source.at_m = frame.at_m;
+        source.axis = frame.facing;
+    };
+    if (mount && mount->frame)
+        take(*mount->frame);
+    else if (place)
+        take(place->frame);
+    if (!place) return source;
+    const auto thickness = valueOf(place->room, Quantity::GrilleThickness_m);
+    const auto hole = valueOf(place->room, Quantity::GrilleHole_m);
+    const auto pitch = valueOf(place->room, Quantity::GrillePitch_m);
+    if (thickness && hole && pitch && *pitch > *hole) source.plate = PerforatedPlate{*thickness, *hole, *pitch};
+    source.cover = coverLoss(practice, place->cover);
+    if (isBehindSeats(fitout.body, place->kind, practice)) source.loss_db = practice[PracticeKey::BootLoss_db];
+    return source;
+}
+
+}  // namespace core

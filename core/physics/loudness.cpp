@@ -1,0 +1,55 @@
+#include "core/physics/loudness.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace core {
+namespace {
+
+struct LoudnessRow {
+    double frequency_hz, exponent, transfer_db, threshold_db;
+};
+constexpr std::array<LoudnessRow, 29> kRows{{
+    {20, 0.532, -31.6, 78.5},   {25, 0.506, -27.2, 68.7}, {31.5, 0.480, -23.0, 59.5}, {40, 0.455, -19.1, 51.1},
+    {50, 0.432, -15.9, 44.0},   {63, 0.409, -13.0, 37.5}, {80, 0.387, -10.3, 31.5},   {100, 0.367, -8.1, 26.5},
+    {125, 0.349, -6.2, 22.1},   {160, 0.330, -4.5, 17.9}, {200, 0.315, -3.1, 14.4},   {250, 0.301, -2.0, 11.4},
+    {315, 0.288, -1.1, 8.6},    {400, 0.276, -0.4, 6.2},  {500, 0.267, 0.0, 4.4},     {630, 0.259, 0.3, 3.0},
+    {800, 0.253, 0.5, 2.2},     {1000, 0.250, 0.0, 2.4},  {1250, 0.246, -2.7, 3.5},   {1600, 0.244, -4.1, 1.7},
+    {2000, 0.243, -1.0, -1.3},  {2500, 0.243, 1.7, -4.2}, {3150, 0.243, 2.5, -6.0},   {4000, 0.242, 1.2, -5.4},
+    {5000, 0.242, -2.1, -1.5},  {6300, 0.245, -7.1, 6.0}, {8000, 0.254, -11.2, 12.6}, {10000, 0.271, -10.7, 13.9},
+    {12500, 0.301, -3.1, 12.3},
+}};
+
+double contour_db(const LoudnessRow& row, double phon)
+{
+    const double a = 4.47e-3 * (std::pow(10.0, 0.025 * phon) - 1.15) +
+                     std::pow(0.4 * std::pow(10.0, (row.threshold_db + row.transfer_db) / 10.0 - 9.0), row.exponent);
+    return 10.0 / row.exponent * std::log10(a) - row.transfer_db + 94.0;
+}
+
+}  // namespace
+
+std::optional<Eigen::ArrayXd> equalLoudness_db(double phon, const Eigen::ArrayXd& frequency_hz)
+{
+    if (!(phon >= 20.0 && phon <= 90.0)) return std::nullopt;
+    return frequency_hz
+        .unaryExpr([&](double f) {
+            const auto above =
+                std::find_if(kRows.begin(), kRows.end(), [&](const LoudnessRow& row) { return row.frequency_hz >= f; });
+            if (above == kRows.begin()) return contour_db(kRows.front(), phon);
+            if (above == kRows.end()) return contour_db(kRows.back(), phon);
+            const LoudnessRow& below = *(above - 1);
+            const double share = std::log(f / below.frequency_hz) / std::log(above->frequency_hz / below.frequency_hz);
+            return contour_db(below, phon) + share * (contour_db(*above, phon) - contour_db(below, phon));
+        })
+        .eval();
+}
+
+double dailyExposure_s(double level_dba)
+{
+    constexpr double kDay_s = 8.0 * 3600.0, kLevel_dba = 85.0, kExchange_db = 3.0;
+    return kDay_s * std::exp2((kLevel_dba - level_dba) / kExchange_db);
+}
+
+}  // namespace core
