@@ -1,6 +1,8 @@
 #include "core/model/validate.h"
 
+#include <algorithm>
 #include <cmath>
+#include <functional>
 #include <set>
 
 #include "core/model/names.h"
@@ -20,6 +22,8 @@ public:
             if (device) m_devices.insert(key.key);
         checkIds();
         checkVehicle();
+        checkSurfaces();
+        checkCurves();
         checkParts();
         checkLayers();
         checkReadings();
@@ -62,6 +66,8 @@ private:
                     add("/" + name + "/" + textOf(id), "is beyond lastId " + std::to_string(m_plan.lastId));
         };
         within(m_plan.places, "places");
+        within(m_plan.surfaces, "surfaces");
+        within(m_plan.curves, "curves");
         within(m_plan.listeners, "listeners");
         within(m_plan.parts, "parts");
         within(m_plan.stages, "stages");
@@ -114,8 +120,58 @@ private:
         }
         for (const auto& [id, listener] : m_plan.listeners)
             checkPoint(listener.head_m, "/listeners/" + textOf(id) + "/head_m");
+        checkFigures(m_plan.body.cabin, "/body/cabin");
+        for (const auto& [id, listener] : m_plan.listeners)
+            checkPoint(listener.facing, "/listeners/" + textOf(id) + "/facing");
         for (const double measure : {m_plan.body.length_m, m_plan.body.width_m, m_plan.body.frontAxle_m})
             checkFinite(measure, "/body");
+    }
+
+    void checkSurfaces()
+    {
+        constexpr double kLeastSide_m = 1e-3, kSkew_ratio = 0.02;
+        for (const auto& [id, surface] : m_plan.surfaces) {
+            const std::string where = "/surfaces/" + textOf(id);
+            checkPoint(surface.corner_m, where + "/corner_m");
+            checkPoint(surface.along_m, where + "/along_m");
+            checkPoint(surface.across_m, where + "/across_m");
+            const double along = length(surface.along_m), across = length(surface.across_m);
+            if (!(along >= kLeastSide_m && across >= kLeastSide_m))
+                add(where, "needs two edges of 1 mm or more");
+            else if (!(std::abs(dot(surface.along_m, surface.across_m)) <= kSkew_ratio * along * across))
+                add(where, "its edges along_m and across_m must stand at right angles");
+        }
+    }
+
+    void checkCurves()
+    {
+        const auto within = [](const std::vector<double>& values, double least, double greatest) {
+            return std::all_of(values.begin(), values.end(),
+                               [&](double value) { return value >= least && value <= greatest; });
+        };
+        for (const auto& [id, curve] : m_plan.curves) {
+            const std::string where = "/curves/" + textOf(id);
+            const size_t count = curve.frequency_hz.size();
+            if (count < 2 || curve.level_db.size() != count)
+                add(where, "needs two points or more, and a level for each frequency");
+            if (!curve.phase_deg.empty() && curve.phase_deg.size() != count)
+                add(where + "/phase_deg", "needs a phase for each frequency, or none");
+            if (!within(curve.frequency_hz, 1.0, 1e5) ||
+                std::adjacent_find(curve.frequency_hz.begin(), curve.frequency_hz.end(), std::greater_equal<>()) !=
+                    curve.frequency_hz.end())
+                add(where + "/frequency_hz", "must rise within 1 to 100000 Hz");
+            if (!within(curve.level_db, -200.0, 250.0)) add(where + "/level_db", "is outside -200 to 250 dB");
+            if (!within(curve.phase_deg, -1e6, 1e6)) add(where + "/phase_deg", "is not a number of degrees");
+            if (!(curve.voltage_v >= 1e-3 && curve.voltage_v <= 1000.0))
+                add(where + "/voltage_v", "is outside 0.001 to 1000 V");
+            if (!(curve.distance_m >= 0.01 && curve.distance_m <= 100.0))
+                add(where + "/distance_m", "is outside 0.01 to 100 m");
+            checkFigures(curve.box, where + "/box");
+            if (curve.kind != CurveKind::InPlace) continue;
+            checkDevice(curve.coil.device, where + "/coil");
+            if (!m_plan.listeners.contains(curve.listener))
+                add(where + "/listener", "names " + textOf(curve.listener) + ", which is no listener of this plan");
+        }
     }
 
     void checkParts()
@@ -131,6 +187,8 @@ private:
                 if (!element.twin.empty() && !part.inside.contains(element.twin))
                     add(at + "/twin", "names no element of this part");
                 checkFigures(element.figures, at + "/figures");
+                if (element.curve && !m_plan.curves.contains(element.curve))
+                    add(at + "/curve", "names " + textOf(element.curve) + ", which is no curve of this plan");
             }
         }
     }
@@ -163,6 +221,7 @@ private:
         for (const auto& [key, mount] : m_plan.mounts) {
             checkKey(key.stage, key.key.number, at(key, "mounts"));
             checkDevice(key.key, at(key, "mounts"));
+            if (mount && mount->behind) checkDevice(mount->behind, at(key, "mounts") + "/behind");
             if (mount && mount->frame) checkFrame(*mount->frame, at(key, "mounts") + "/frame");
         }
         for (const auto& [key, setting] : m_plan.settings) {

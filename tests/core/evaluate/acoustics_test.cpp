@@ -1,0 +1,180 @@
+// A whole vehicle's sound: what must hold whatever the model's constants are.
+#include <gtest/gtest.h>
+
+#include <array>
+#include <sstream>
+
+#include "core/evaluate/evaluate.h"
+#include "core/evaluate/hearing.h"
+#include "core/evaluate/ways.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+#include "core/model/validate.h"
+#include "core/physics/path.h"
+#include "tests/core/twelve_runs.h"
+
+namespace core {
+namespace {
+
+const StageResult& found(const Evaluation& evaluation)
+{
+    return *evaluation.stages.at(kFound);
+}
+
+Evaluation evaluated(const Plan& plan, const Evaluation& last = {})
+{
+    return evaluate(plan, shippedShop().practice, std::array{kFound}, last);
+}
+
+void expectSame(const StageResult& a, const StageResult& b)
+{
+    ASSERT_EQ(a.hearing.size(), b.hearing.size());
+    ASSERT_EQ(a.runs.size(), b.runs.size());
+    for (const auto& [id, heard] : a.hearing) {
+        const HearingResult& other = b.hearing.at(id);
+        EXPECT_TRUE((heard.level_db == other.level_db).all());
+        EXPECT_TRUE((heard.loudest_db == other.loudest_db).all());
+        for (size_t band = 0; band < kBandCount; ++band)
+            EXPECT_EQ(heard.bands[band].reach_db, other.bands[band].reach_db);
+        EXPECT_EQ(heard.image, other.image);
+    }
+}
+
+TEST(Acoustics, TwelveRunsSoundAtFourEars)
+{
+    const tests::TwelveRuns twelve;
+    ASSERT_TRUE(validate(twelve.plan).empty());
+    const Evaluation evaluation = evaluated(twelve.plan);
+    EXPECT_EQ(found(evaluation).runs.size(), 12U);
+    EXPECT_EQ(found(evaluation).cabin.panels.size(), 6U);
+    for (const auto& [id, heard] : found(evaluation).hearing) {
+        EXPECT_TRUE(heard.level_db.isFinite().all());
+        EXPECT_TRUE(heard.ear_db[0].isFinite().all() && heard.ear_db[1].isFinite().all());
+    }
+}
+
+// The plan is the same on both sides, so the passenger hears what the driver hears, ears and sides exchanged.
+TEST(Acoustics, SymmetricListenersAgree)
+{
+    const tests::TwelveRuns twelve;
+    const Evaluation evaluation = evaluated(twelve.plan);
+    const HearingResult& driver = found(evaluation).hearing.at(twelve.driver);
+    const HearingResult& passenger = found(evaluation).hearing.at(twelve.passenger);
+    EXPECT_LT((driver.level_db - passenger.level_db).abs().maxCoeff(), 1e-6);
+    EXPECT_LT((driver.ear_db[0] - passenger.ear_db[1]).abs().maxCoeff(), 1e-6);
+    EXPECT_LT((driver.left_db - passenger.right_db).abs().maxCoeff(), 1e-6);
+    EXPECT_NEAR(*driver.image, -*passenger.image, 1e-9);
+}
+
+TEST(Acoustics, WithoutCabinAndSurfacesItIsTheFreeField)
+{
+    SoundSource source{.at_m = {-1.0, 0.5, 0.6}, .axis = {0.0, -1.0, 0.0}, .radius_m = 1e-8};
+    const Vec3 ear{-1.5, 0.3, 1.2};
+    const PreparedCabin open = prepareCabin({}, gridField({}), shippedShop().practice);
+    const Eigen::ArrayXcd free = directPath(distance(source.at_m, ear), open.field.frequency_hz);
+    EXPECT_LT((wayTo(source, ear, open) - free).abs().maxCoeff(), 1e-10);
+}
+
+// Reciprocity: without directivity a source and an ear may change places, mirrors and all.
+TEST(Acoustics, SourceAndEarMayChangePlaces)
+{
+    const tests::TwelveRuns twelve;
+    const Practice practice = shippedShop().practice;
+    const Evaluation evaluation = evaluated(twelve.plan);
+    const Cabin& cabin = found(evaluation).cabin;
+    const PreparedCabin prepared = prepareCabin(cabin, gridField(cabin.gain), practice);
+    const Vec3 a{-0.7, 0.6, 1.1}, b{-1.45, 0.37, 1.2};
+    const Eigen::ArrayXcd there = wayTo({.at_m = a, .radius_m = 1e-7}, b, prepared);
+    const Eigen::ArrayXcd back = wayTo({.at_m = b, .radius_m = 1e-7}, a, prepared);
+    EXPECT_LT(((there - back).abs() / there.abs()).maxCoeff(), 1e-9);
+    EXPECT_FALSE(reportWay({.at_m = a}, b, cabin.panels).mirrors.empty());
+}
+
+TEST(Acoustics, LastOnlySavesTimeAfterEveryKindOfEdit)
+{
+    const tests::TwelveRuns twelve;
+    const Evaluation last = evaluated(twelve.plan);
+    std::vector<Plan> edited(6, twelve.plan);
+    edited[0].listeners.at(twelve.driver).head_m.x -= 0.1;
+    edited[1].places.begin()->second.frame.at_m.z += 0.1;
+    edited[2].settings[{kFactory, {twelve.amplifier, "FL"}}] = Setting{.gain_db = -3.0, .delay_s = 1e-3};
+    edited[3].places.begin()->second.cover = Cover::ThickCloth;
+    edited[4].body.cabin[Quantity::CabinLength_m] = Known{2.2};
+    edited[5].parts.rbegin()->second.figures[Quantity::Fs_hz] = Known{70.0};
+    for (const Plan& plan : edited) {
+        ASSERT_TRUE(validate(plan).empty());
+        const Evaluation fresh = evaluated(plan);
+        expectSame(found(fresh), found(evaluated(plan, last)));
+    }
+}
+
+TEST(Acoustics, RemovingACoverNeverLowersALevel)
+{
+    tests::TwelveRuns covered;
+    for (auto& [id, place] : covered.plan.places) place.cover = Cover::ClothUnderLeather;
+    const Evaluation under = evaluated(covered.plan), bare = evaluated(tests::TwelveRuns().plan);
+    for (size_t run = 0; run < found(bare).ways.size(); ++run)
+        for (size_t ear = 0; ear < 2; ++ear)
+            EXPECT_TRUE((found(bare).ways[run].ears.at(covered.driver)[ear].abs() >=
+                         found(under).ways[run].ears.at(covered.driver)[ear].abs() * (1.0 - 1e-9))
+                            .all());
+}
+
+// Source: as a definition, a curve measured at the head stands for everything between coil and ear.
+TEST(Acoustics, ACurveMeasuredInPlaceIsTaken)
+{
+    tests::TwelveRuns twelve;
+    const Evaluation before = evaluated(twelve.plan);
+    const RunResult& run = found(before).runs.front();
+    const CurveId id = drawId<CurveId>(twelve.plan);
+    twelve.plan.curves[id] = Curve{.kind = CurveKind::InPlace,
+                                   .frequency_hz = {100.0, 1000.0},
+                                   .level_db = {80.0, 80.0},
+                                   .phase_deg = {0.0, 0.0},
+                                   .voltage_v = 1.0,
+                                   .coil = run.run.id.coil,
+                                   .listener = twelve.driver};
+    ASSERT_TRUE(validate(twelve.plan).empty());
+    StageResult alone = found(evaluated(twelve.plan));
+    alone.runs.resize(1);
+    const Eigen::ArrayXd level = channelLevel_db(alone, run.run.id.channel, twelve.driver);
+    EXPECT_NEAR(level(160), 80.0 + 20.0 * std::log10(std::abs(alone.runs[0].transfer(160))), 1e-9);  // 200 Hz
+    EXPECT_NE(level(400), 80.0);  // 6.3 kHz: the model
+}
+
+TEST(Acoustics, NewTablesSurviveTheFile)
+{
+    tests::TwelveRuns twelve;
+    const SurfaceId surface = drawId<SurfaceId>(twelve.plan);
+    twelve.plan.surfaces[surface] = {.material = SurfaceMaterial::ClothSeat, .name = "seat back", .blocks = true};
+    const CurveId curve = drawId<CurveId>(twelve.plan);
+    twelve.plan.curves[curve] = {.frequency_hz = {20.0, 30.0}, .level_db = {80.0, 81.5}};
+    twelve.plan.body.cabin[Quantity::CabinLeak_hz] = Known{22.0};
+    std::ostringstream text;
+    writePlan(text, {twelve.plan, {}});
+    const auto back = readPlanText(text.str(), "plan.reed");
+    ASSERT_TRUE(back) << oneLine(back.error());
+    EXPECT_TRUE(back->plan == twelve.plan);
+}
+
+TEST(Acoustics, ImpossibleSurfacesAndCurvesAreNamed)
+{
+    tests::TwelveRuns twelve;
+    const auto problems = [&](auto change) {
+        Plan plan = twelve.plan;
+        plan.lastId += 2;
+        change(plan);
+        return validate(plan).size();
+    };
+    const SurfaceId z{twelve.plan.lastId + 1};
+    const CurveId c{twelve.plan.lastId + 2};
+    EXPECT_EQ(problems([&](Plan& p) { p.surfaces[z] = {.across_m = {2.0, 0.0, 0.0}}; }), 1U);
+    EXPECT_EQ(problems([&](Plan& p) { p.surfaces[z] = {.across_m = {}}; }), 1U);
+    EXPECT_EQ(problems([&](Plan& p) { p.curves[c] = {}; }), 1U);
+    EXPECT_EQ(problems([&](Plan& p) { p.curves[c] = {.frequency_hz = {30, 20}, .level_db = {1, 2}}; }), 1U);
+    EXPECT_EQ(problems([&](Plan& p) { p.parts.begin()->second.inside.begin()->second.curve = c; }), 1U);
+    EXPECT_EQ(problems([&](Plan& p) { p.body.cabin[Quantity::CabinLength_m] = Known{900.0}; }), 1U);
+}
+
+}  // namespace
+}  // namespace core
