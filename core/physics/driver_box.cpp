@@ -46,7 +46,7 @@ Eigen::ArrayXcd boxedImpedance_ohm(const DriverParameters& driver, const Box& bo
         chain += port.inverse();
     }
     return blockedImpedance_ohm(driver, frequency_hz, loss) +
-           (1.0 / m.res_ohm + s * m.cmes_f + (s * m.lces_h).inverse() + chain.inverse()).inverse();
+           chain / ((1.0 / m.res_ohm + s * m.cmes_f + (s * m.lces_h).inverse()) * chain + 1.0);
 }
 
 }  // namespace core

@@ -17,11 +17,12 @@ Eigen::ArrayXcd laplace(const Eigen::ArrayXd& frequency_hz)
     return Complex{0.0, 2.0 * pi} * frequency_hz.cast<Complex>();
 }
 
-// The acoustic side of one box at all frequencies.
+// The acoustic side of one box at all frequencies, as admittances: at its tuning a lossless one has none, so nothing
+// may be divided by it.
 struct BoxAir {
-    Eigen::ArrayXcd admittance{};  // Yb
-    Eigen::ArrayXcd heard{};       // U0 / Ud
-    Eigen::ArrayXcd port{};        // Up / Ud; empty without a port
+    Eigen::ArrayXcd whole{};  // Yb
+    Eigen::ArrayXcd heard{};  // U0 / pb
+    Eigen::ArrayXcd port{};   // Up / pb; empty without a port
 };
 
 BoxAir boxAir(const DriverParameters& driver, const Box& box, const Eigen::ArrayXcd& s)
@@ -31,30 +32,49 @@ BoxAir boxAir(const DriverParameters& driver, const Box& box, const Eigen::Array
     const double wb = 2.0 * pi * box.tuning_hz.value_or(own_hz);
     const double leak = box.leakQ ? wb * cab / *box.leakQ : 0.0;  // 1/Ral
     BoxAir air;
-    air.admittance = s * cab + leak;
+    air.whole = s * cab + leak;
     if (box.tuning_hz) {
         const double map = 1.0 / (wb * wb * cab);
-        const Eigen::ArrayXcd port = (s * map + (box.portQ ? wb * map / *box.portQ : 0.0)).inverse();
-        air.admittance += port;
-        air.port = port / air.admittance;
+        air.port = (s * map + (box.portQ ? wb * map / *box.portQ : 0.0)).inverse();
+        air.whole += air.port;
     }
-    air.heard = (s * cab + (box.leaksOutdoors ? leak : 0.0)) / air.admittance;
+    air.heard = s * cab + (box.leaksOutdoors ? leak : 0.0);
     return air;
 }
 
-// Velocity per volt, the mechanical impedance being what it is, behind this blocked impedance.
-Eigen::ArrayXcd velocity_m_s(double bl_tm, const Eigen::ArrayXcd& zm, const Eigen::ArrayXcd& ze_ohm)
-{
-    return bl_tm / (ze_ohm * zm + bl_tm * bl_tm);
-}
+// u and U0 of the cone and its box for one volt behind this blocked impedance:
+//   u = Bl Yb / D, U0 = Sd Bl heard / D, D = ze (zm Yb + Sd^2) + Bl^2 Yb;  without a box Yb = heard = 1, no Sd^2
+struct ConeMotion {
+    ConeMotion(const DriverParameters& driver, const Eigen::ArrayXcd& s, const std::optional<Box>& box)
+        : m_driver(driver),
+          m_mechanics(mechanics(driver)),
+          m_zm(s * m_mechanics.mms_kg + m_mechanics.rms_kg_s + (s * m_mechanics.cms_m_n).inverse())
+    {
+        if (box) m_air = boxAir(driver, *box, s);
+    }
+    [[nodiscard]] const std::optional<BoxAir>& air() const { return m_air; }
+    // Bl / D
+    [[nodiscard]] Eigen::ArrayXcd drive(const Eigen::ArrayXcd& ze_ohm) const
+    {
+        const double bl = m_mechanics.bl_tm, sd = m_driver.sd_m2;
+        if (!m_air) return bl / (ze_ohm * m_zm + bl * bl);
+        return bl / (ze_ohm * (m_zm * m_air->whole + sd * sd) + bl * bl * m_air->whole);
+    }
+    [[nodiscard]] Eigen::ArrayXcd velocity(const Eigen::ArrayXcd& drive) const
+    {
+        return m_air ? (drive * m_air->whole).eval() : drive;
+    }
+    [[nodiscard]] Eigen::ArrayXcd flow(const Eigen::ArrayXcd& drive) const
+    {
+        return m_driver.sd_m2 * (m_air ? (drive * m_air->heard).eval() : drive);
+    }
 
-Eigen::ArrayXcd mechanical(const DriverParameters& driver, const DriverMechanics& m, const Eigen::ArrayXcd& s,
-                           const std::optional<BoxAir>& air)
-{
-    Eigen::ArrayXcd zm = s * m.mms_kg + m.rms_kg_s + (s * m.cms_m_n).inverse();
-    if (air) zm += driver.sd_m2 * driver.sd_m2 * air->admittance.inverse();
-    return zm;
-}
+private:
+    const DriverParameters& m_driver;
+    DriverMechanics m_mechanics;
+    Eigen::ArrayXcd m_zm;
+    std::optional<BoxAir> m_air{};
+};
 
 }  // namespace
 
@@ -62,16 +82,13 @@ PistonMotion pistonMotion(const DriverParameters& driver, const Eigen::ArrayXd& 
                           const std::optional<Box>& box, const CoilLoss& loss)
 {
     const Eigen::ArrayXcd s = laplace(frequency_hz);
-    const DriverMechanics m = mechanics(driver);
-    const auto air = box ? std::optional(boxAir(driver, *box, s)) : std::nullopt;
+    const ConeMotion cone(driver, s, box);
+    const Eigen::ArrayXcd drive = cone.drive(source_ohm + blockedImpedance_ohm(driver, frequency_hz, loss));
     PistonMotion motion;
-    motion.velocity_m_s_v = velocity_m_s(m.bl_tm, mechanical(driver, m, s, air),
-                                         source_ohm + blockedImpedance_ohm(driver, frequency_hz, loss));
+    motion.velocity_m_s_v = cone.velocity(drive);
     motion.excursion_m_v = std::numbers::sqrt2 * motion.velocity_m_s_v.abs() / s.imag();
-    motion.flow_m3_s_v = driver.sd_m2 * motion.velocity_m_s_v;
-    if (!air) return motion;
-    if (air->port.size() > 0) motion.portFlow_m3_s_v = motion.flow_m3_s_v * air->port;
-    motion.flow_m3_s_v *= air->heard;
+    motion.flow_m3_s_v = cone.flow(drive);
+    if (cone.air() && cone.air()->port.size() > 0) motion.portFlow_m3_s_v = driver.sd_m2 * drive * cone.air()->port;
     return motion;
 }
 
@@ -105,19 +122,16 @@ Radiation radiate(const DriverParameters& driver, const Mounting& mounting, cons
                   double fade_hz)
 {
     const Eigen::ArrayXcd s = laplace(frequency_hz);
-    const DriverMechanics m = mechanics(driver);
-    const auto air = mounting.box ? std::optional(boxAir(driver, *mounting.box, s)) : std::nullopt;
-    const Eigen::ArrayXcd zm = mechanical(driver, m, s, air);
+    const ConeMotion cone(driver, s, mounting.box);
     const Eigen::ArrayXd left = (fade_hz / frequency_hz).square().min(1.0);
-    const double scale = driver.polarity * kAirDensity_kg_m3 * driver.sd_m2 / (2.0 * pi);
+    const double scale = driver.polarity * kAirDensity_kg_m3 / (2.0 * pi);
     Radiation out;
     out.pressure_pa_v = scale * s * topFall(driver.topCorner_hz, frequency_hz) *
-                        velocity_m_s(m.bl_tm, zm, driver.re_ohm + s * (driver.le_h * left).cast<Complex>());
-    if (air) out.pressure_pa_v *= air->heard;
+                        cone.flow(cone.drive(driver.re_ohm + s * (driver.le_h * left).cast<Complex>()));
     if (mounting.leak) out.pressure_pa_v *= baffleLeakResponse(*mounting.leak, frequency_hz);
     if (mounting.podWidth_m) out.pressure_pa_v *= podResponse(*mounting.podWidth_m, frequency_hz);
     out.excursion_m_v =
-        std::numbers::sqrt2 * velocity_m_s(m.bl_tm, zm, driver.re_ohm + s * driver.le_h).abs() / s.imag();
+        std::numbers::sqrt2 * cone.velocity(cone.drive(driver.re_ohm + s * driver.le_h)).abs() / s.imag();
     return out;
 }
 

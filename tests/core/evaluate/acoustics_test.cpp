@@ -1,5 +1,6 @@
 // A whole vehicle's sound: what must hold whatever the model's constants are.
 #include <gtest/gtest.h>
+#include <rapidcheck/gtest.h>
 
 #include <array>
 #include <sstream>
@@ -11,6 +12,7 @@
 #include "core/io/shop.h"
 #include "core/model/validate.h"
 #include "core/physics/path.h"
+#include "tests/core/random_values.h"
 #include "tests/core/twelve_runs.h"
 
 namespace core {
@@ -174,6 +176,24 @@ TEST(Acoustics, ImpossibleSurfacesAndCurvesAreNamed)
     EXPECT_EQ(problems([&](Plan& p) { p.curves[c] = {.frequency_hz = {30, 20}, .level_db = {1, 2}}; }), 1U);
     EXPECT_EQ(problems([&](Plan& p) { p.parts.begin()->second.inside.begin()->second.curve = c; }), 1U);
     EXPECT_EQ(problems([&](Plan& p) { p.body.cabin[Quantity::CabinLength_m] = Known{900.0}; }), 1U);
+}
+
+RC_GTEST_PROP(AcousticsProperty, EveryValidPlanGivesFiniteLevels, ())
+{
+    tests::TwelveRuns twelve;
+    twelve.plan.body.kind = static_cast<BodyKind>(*rc::gen::inRange(0, 13));
+    for (auto& [id, place] : twelve.plan.places) {
+        place.kind = static_cast<PlaceKind>(*rc::gen::inRange(0, 15));
+        place.frame.at_m = {tests::between(0.1, 4.0) - 3.5, tests::between(0.1, 2.0) - 1.0, tests::between(0.2, 1.6)};
+        if (*rc::gen::arbitrary<bool>()) place.room[Quantity::BoxVolume_m3] = Known{tests::between(1e-4, 0.2)};
+        if (*rc::gen::arbitrary<bool>()) place.room[Quantity::Tuning_hz] = Known{tests::between(20.0, 100.0)};
+    }
+    RC_ASSERT(validate(twelve.plan).empty());
+    const Evaluation evaluation = evaluated(twelve.plan);
+    for (const auto& [id, heard] : found(evaluation).hearing) {
+        RC_ASSERT(heard.level_db.isFinite().all() && heard.loudest_db.isFinite().all());
+        for (const BandFigures& band : heard.bands) RC_ASSERT(std::isfinite(band.reach_db));
+    }
 }
 
 }  // namespace
