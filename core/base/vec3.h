@@ -39,10 +39,4 @@ struct Vec3 {
 {
     return length(a - b);
 }
-// The other side of the vehicle: reflected in the centre plane.
-[[nodiscard]] constexpr Vec3 mirrored(const Vec3& a)
-{
-    return {a.x, -a.y, a.z};
-}
-
 }  // namespace core

@@ -20,16 +20,6 @@ namespace {
 
 constexpr double kNear_m = 0.05;
 
-double radians(double degrees)
-{
-    return degrees * std::numbers::pi / 180.0;
-}
-
-Eigen::ArrayXd levels_db(const Eigen::ArrayXd& values)
-{
-    return 20.0 * values.abs().max(1e-300).log10();
-}
-
 Outcome<CalcResults> pathModel(const CalcArguments& in)
 {
     const Eigen::ArrayXcd path = directPath(in.number("distance_m"), in.numbers("frequency_hz"));

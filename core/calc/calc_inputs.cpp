@@ -1,6 +1,7 @@
 #include "core/calc/calc_inputs.h"
 
 #include <cmath>
+#include <numbers>
 
 namespace core {
 namespace {
@@ -90,6 +91,16 @@ std::optional<Box> boxOf(const CalcArguments& in)
     if (!in.has("box_m3")) return std::nullopt;
     return Box{in.number("box_m3"), in.maybe("tuning_hz"), in.maybe("leakQ"), in.maybe("portQ"),
                in.text("leakTo") == "outdoors"};
+}
+
+Eigen::ArrayXd levels_db(const Eigen::ArrayXd& magnitudes)
+{
+    return 20.0 * magnitudes.abs().max(1e-300).log10();
+}
+
+double radians(double degrees)
+{
+    return degrees * std::numbers::pi / 180.0;
 }
 
 Outcome<Vec3> vectorOf(const CalcArguments& in, const char* input)

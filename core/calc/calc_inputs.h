@@ -40,6 +40,10 @@ template <class Enum>
 [[nodiscard]] std::vector<CalcInput> withBox(std::vector<CalcInput> first, const std::vector<CalcInput>& more);
 [[nodiscard]] std::optional<Box> boxOf(const CalcArguments& in);
 
+// 20 log of magnitudes, the floor far below anything heard
+[[nodiscard]] Eigen::ArrayXd levels_db(const Eigen::ArrayXd& magnitudes);
+[[nodiscard]] double radians(double degrees);
+
 // three numbers as a point or a direction
 // errors  OutOfDomain (not three)
 [[nodiscard]] Outcome<Vec3> vectorOf(const CalcArguments& in, const char* input);

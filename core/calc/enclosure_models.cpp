@@ -17,11 +17,6 @@
 namespace core {
 namespace {
 
-Eigen::ArrayXd levels_db(const Eigen::ArrayXcd& values)
-{
-    return 20.0 * values.abs().max(1e-300).log10();
-}
-
 Outcome<CalcResults> closedModel(const CalcArguments& in)
 {
     const double fs = in.number("fs_hz"), vas = in.number("vas_m3"), volume = in.number("box_m3");
@@ -34,7 +29,7 @@ Outcome<CalcResults> closedModel(const CalcArguments& in)
     results.set("totalQ", box.totalQ).set("resonance_hz", box.resonance_hz).set("halfPower_hz", halfPower_hz(box));
     if (const auto peak = peakOf(box)) results.set("peak_db", peak->height_db).set("peakAt_hz", peak->at_hz);
     if (in.has("frequency_hz"))
-        results.set("response_db", levels_db(closedBoxResponse(box, in.numbers("frequency_hz"))),
+        results.set("response_db", levels_db(closedBoxResponse(box, in.numbers("frequency_hz")).abs()),
                     in.isList("frequency_hz"));
     return Answer<CalcResults>{std::move(results), {}};
 }
@@ -60,7 +55,7 @@ Outcome<CalcResults> motionModel(const CalcArguments& in)
         source + (box ? boxedImpedance_ohm(driver, *box, f, coilLoss(in)) : impedance_ohm(driver, f, coilLoss(in)));
     CalcResults results;
     results.set("excursion_m", (voltage * motion.excursion_m_v).eval(), list)
-        .set("level_db", (20.0 * (pressure_pa / kReferencePressure_pa).max(1e-300).log10()).eval(), list)
+        .set("level_db", levels_db(pressure_pa / kReferencePressure_pa), list)
         .set("flow_m3_s", (voltage * motion.flow_m3_s_v.abs()).eval(), list)
         .set("load_ohm", load.abs().eval(), list);
     if (motion.portFlow_m3_s_v.size() > 0) {
@@ -78,7 +73,7 @@ Outcome<CalcResults> responseModel(const CalcArguments& in)
     const Eigen::ArrayXcd response =
         boxResponse(in.number("fs_hz"), in.number("qts"), in.number("vas_m3"), *boxOf(in), in.numbers("frequency_hz"));
     return Answer<CalcResults>{CalcResults()
-                                   .set("response_db", levels_db(response), in.isList("frequency_hz"))
+                                   .set("response_db", levels_db(response.abs()), in.isList("frequency_hz"))
                                    .set("magnitude", response.abs().eval(), in.isList("frequency_hz")),
                                {}};
 }
@@ -162,8 +157,8 @@ Outcome<CalcResults> leakModel(const CalcArguments& in)
     const Eigen::ArrayXd f = in.numbers("frequency_hz");
     const bool list = in.isList("frequency_hz");
     return Answer<CalcResults>{CalcResults()
-                                   .set("response_db", levels_db(baffleLeakResponse(leak, f)), list)
-                                   .set("bare_db", levels_db(bareLeakResponse(leak, f)), list)
+                                   .set("response_db", levels_db(baffleLeakResponse(leak, f).abs()), list)
+                                   .set("bare_db", levels_db(bareLeakResponse(leak, f).abs()), list)
                                    .set("firstMaximum_hz", kSoundSpeed_m_s / (2.0 * leak.path_m)),
                                {}};
 }
@@ -171,7 +166,7 @@ Outcome<CalcResults> leakModel(const CalcArguments& in)
 Outcome<CalcResults> podModel(const CalcArguments& in)
 {
     return Answer<CalcResults>{
-        CalcResults().set("response_db", levels_db(podResponse(in.number("width_m"), in.numbers("frequency_hz"))),
+        CalcResults().set("response_db", levels_db(podResponse(in.number("width_m"), in.numbers("frequency_hz")).abs()),
                           in.isList("frequency_hz")),
         {}};
 }

@@ -21,11 +21,6 @@
 namespace core {
 namespace {
 
-Eigen::ArrayXd levels_db(const Eigen::ArrayXcd& pressure_pa)
-{
-    return 20.0 * (pressure_pa.abs() / kReferencePressure_pa).max(1e-300).log10();
-}
-
 Outcome<MeasuredCurve> curveOf(const CalcArguments& in)
 {
     auto curve = readCurveFile(in.text("curve"), CurveFileKind::Response, "curve");
@@ -124,9 +119,8 @@ Outcome<EarCase> earCase(const CalcArguments& in)
 
     const double radius = std::sqrt(one.driver.sd_m2 / std::numbers::pi);
     const Eigen::ArrayXd open = Eigen::ArrayXd::Constant(f.size(), ratioOf(-in.number("loss_db")));
-    const double toRadians = std::numbers::pi / 180.0;
     Eigen::ArrayXcd path = Eigen::ArrayXcd::Zero(f.size());
-    addArrival(path, one.field, radius, {in.number("distance_m"), in.number("angle_deg") * toRadians}, open);
+    addArrival(path, one.field, radius, {in.number("distance_m"), radians(in.number("angle_deg"))}, open);
     if (in.has("mirror_m")) {
         const Eigen::ArrayXd way = in.numbers("mirror_m");
         const Eigen::ArrayXd angle =
@@ -137,8 +131,7 @@ Outcome<EarCase> earCase(const CalcArguments& in)
             return refuse(ErrorCode::Inconsistent, "mirror_m", static_cast<double>(way.size()),
                           "as many as mirrorAngle_deg and mirrorShare");
         for (Eigen::Index m = 0; m < way.size(); ++m)
-            addArrival(path, one.field, radius, {way(m), angle(m) * toRadians},
-                       open * share(m) * one.field.distanceShare);
+            addArrival(path, one.field, radius, {way(m), radians(angle(m))}, open * share(m) * one.field.distanceShare);
     }
     one.ear = one.source * path * one.field.gain;
     return Answer<EarCase>{std::move(one), {}};
@@ -153,9 +146,9 @@ Outcome<CalcResults> earModel(const CalcArguments& in)
     const bool list = in.isList("frequency_hz");
     return Answer<CalcResults>{
         CalcResults()
-            .set("level_db", levels_db(voltage * one.ear), list)
+            .set("level_db", levels_db(voltage / kReferencePressure_pa * one.ear.abs()), list)
             .set("phase_deg", one.ear.unaryExpr([](const auto& p) { return degreesOf(p); }).eval(), list)
-            .set("source_db", levels_db(voltage * one.untopped), list)
+            .set("source_db", levels_db(voltage / kReferencePressure_pa * one.untopped.abs()), list)
             .set("distanceShare", one.field.distanceShare, list),
         {"Estimate"}};
 }
@@ -196,15 +189,16 @@ Outcome<CalcResults> loudestModel(const CalcArguments& in)
     for (const Limit limit : clean.limit)
         names.emplace_back(limit == Limit::Source ? "source" : limit == Limit::Travel ? "travel" : "heat");
     const bool list = in.isList("frequency_hz");
-    return Answer<CalcResults>{CalcResults()
-                                   .set("level_db", (levels_db(one.ear) + 20.0 * clean.most_v.log10()).eval(), list)
-                                   .set("limit", names)
-                                   .set("voltage_v", clean.most_v, list)
-                                   .set("amplifier_v", amplifier_v, list)
-                                   .set("travel_v", travel_v, list)
-                                   .set("heat_v", heat_v)
-                                   .set("load_ohm", seen, list),
-                               {"Estimate"}};
+    return Answer<CalcResults>{
+        CalcResults()
+            .set("level_db", levels_db(clean.most_v / kReferencePressure_pa * one.ear.abs()), list)
+            .set("limit", names)
+            .set("voltage_v", clean.most_v, list)
+            .set("amplifier_v", amplifier_v, list)
+            .set("travel_v", travel_v, list)
+            .set("heat_v", heat_v)
+            .set("load_ohm", seen, list),
+        {"Estimate"}};
 }
 
 }  // namespace

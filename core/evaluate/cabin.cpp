@@ -42,7 +42,7 @@ std::map<SurfaceId, Surface> usualSurfaces(const Body& body, const Practice& pra
     add({Glass, "left windows", {front - 0.5 * lean, half, sill}, windowAlong, up});
     add({Glass, "right windows", {front - 0.5 * lean, -half, sill}, windowAlong, up});
     add({Headliner, "roof", {front - lean, half, roof}, across, {rear - front + lean, 0.0, 0.0}});
-    add({SoftDash, "dash", {front, half, sill}, across, {-kDash_ratio * length, 0.0, 0.0}, false, true});
+    add({SoftDash, "dash", {front, half, sill}, across, {-kDash_ratio * length, 0.0, 0.0}});
     add({Carpet, "floor", {front, half, floor}, across, {-length, 0.0, 0.0}});
     return surfaces;
 }
@@ -56,8 +56,6 @@ Cabin cabinOf(const Fitout& fitout, const Practice& practice)
     for (const auto& [id, surface] : own ? fitout.surfaces : usualSurfaces(body, practice)) {
         cabin.panels.push_back({surface.corner_m, surface.along_m, surface.across_m, surface.blocks});
         cabin.materials.push_back(surface.material);
-        cabin.names.push_back(surface.name);
-        cabin.mountable.push_back(surface.mountable);
     }
     if (!own && !cabin.panels.empty()) cabin.worst = Origin::ClassGuess;
     if (!kind.cabin) return cabin;

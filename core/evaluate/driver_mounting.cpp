@@ -7,15 +7,10 @@
 #include "core/evaluate/cabin.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/practice_shapes.h"
+#include "core/evaluate/sides.h"
 
 namespace core {
 namespace {
-
-const Place* placeOf(const Fitout& fitout, DeviceId device)
-{
-    const auto place = fitout.places.find(fitout.devices.at(device).at);
-    return place == fitout.places.end() ? nullptr : &place->second;
-}
 
 const Mount* mountOf(const Fitout& fitout, DeviceId device)
 {

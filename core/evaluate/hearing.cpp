@@ -6,10 +6,10 @@
 #include <numbers>
 
 #include "core/base/grid.h"
+#include "core/evaluate/loaded_curve.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/evaluate/ways.h"
 #include "core/physics/air.h"
-#include "core/physics/measured_source.h"
 #include "core/physics/path.h"
 #include "core/physics/stereo.h"
 #include "core/physics/travel_limit.h"
@@ -28,15 +28,8 @@ const Curve* inPlaceCurve(const StageResult& stage, const Port& coil, ListenerId
 void takeMeasured(Eigen::ArrayXcd& pressure, const Curve& curve, const RunResult& run, double distance_m)
 {
     const Eigen::ArrayXd f = frequencyGrid_hz();
-    const auto array = [](const std::vector<double>& values) {
-        return Eigen::ArrayXd(Eigen::Map<const Eigen::ArrayXd>(values.data(), std::ssize(values)));
-    };
-    MeasuredResponse measured{
-        {array(curve.frequency_hz), array(curve.level_db), array(curve.phase_deg), true}, curve.voltage_v, 1.0, false};
-    measured.curve.hasPhase = !curve.phase_deg.empty();
-    if (!measured.curve.hasPhase) measured.curve.phase_deg = Eigen::ArrayXd::Zero(measured.curve.magnitude.size());
-    Eigen::ArrayXcd heard = measuredPressure_pa_v(measured, f) * run.transfer;
-    if (!measured.curve.hasPhase) heard *= flight(distance_m, f);
+    Eigen::ArrayXcd heard = measuredPressure_pa_v(measuredResponse(curve), f) * run.transfer;
+    if (curve.phase_deg.empty()) heard *= flight(distance_m, f);
     for (Eigen::Index i = 0; i < f.size(); ++i)
         if (f(i) >= curve.frequency_hz.front() && f(i) <= curve.frequency_hz.back()) pressure(i) = heard(i);
 }

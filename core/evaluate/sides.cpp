@@ -22,6 +22,8 @@ DeviceId twinAt(const Fitout& fitout, DeviceId device, PlaceId other)
     return rank < there.size() ? there[rank] : DeviceId{};
 }
 
+}  // namespace
+
 const Place* placeOf(const Fitout& fitout, DeviceId device)
 {
     const auto entry = fitout.devices.find(device);
@@ -29,8 +31,6 @@ const Place* placeOf(const Fitout& fitout, DeviceId device)
     const auto place = fitout.places.find(entry->second.at);
     return place == fitout.places.end() ? nullptr : &place->second;
 }
-
-}  // namespace
 
 std::vector<DeviceId> followersOf(const Fitout& fitout, DeviceId device)
 {

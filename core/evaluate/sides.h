@@ -6,6 +6,9 @@
 
 namespace core {
 
+// Where a device is; nothing for one that is nowhere.
+[[nodiscard]] const Place* placeOf(const Fitout& fitout, DeviceId device);
+
 // Devices that do the same at the places that follow this device's place: same kind of part, in the same order of id.
 [[nodiscard]] std::vector<DeviceId> followersOf(const Fitout& fitout, DeviceId device);
 

@@ -8,12 +8,12 @@
 #include "core/evaluate/burdens.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
+#include "core/evaluate/loaded_curve.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/air.h"
 #include "core/physics/equaliser.h"
 #include "core/physics/filter.h"
 #include "core/physics/level.h"
-#include "core/physics/measured_source.h"
 #include "core/physics/network_sweep.h"
 #include "core/physics/radiation.h"
 #include "core/physics/series_capacitor.h"
@@ -78,16 +78,7 @@ void blendMeasured(RunResult& result, const CoilInputs& coil, Eigen::ArrayXcd& p
                    const Eigen::ArrayXd& frequency_hz)
 {
     const Curve& curve = *coil.response;
-    const auto array = [](const std::vector<double>& values) {
-        return Eigen::ArrayXd(Eigen::Map<const Eigen::ArrayXd>(values.data(), std::ssize(values)));
-    };
-    MeasuredResponse measured{{array(curve.frequency_hz), array(curve.level_db), array(curve.phase_deg), true},
-                              curve.voltage_v,
-                              curve.distance_m,
-                              curve.flightInPhase};
-    measured.curve.hasPhase = !curve.phase_deg.empty();
-    if (!measured.curve.hasPhase) measured.curve.phase_deg = Eigen::ArrayXd::Zero(measured.curve.magnitude.size());
-    Eigen::ArrayXcd pressure = measuredPressure_pa_v(measured, frequency_hz) * result.driver.polarity;
+    Eigen::ArrayXcd pressure = measuredPressure_pa_v(measuredResponse(curve), frequency_hz) * result.driver.polarity;
     if (!curve.box.empty()) {
         const auto flow = [&](const std::optional<Box>& box) {
             return pistonMotion(result.driver, frequency_hz, 0.0, box).flow_m3_s_v;

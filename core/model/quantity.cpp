@@ -49,8 +49,6 @@ constexpr std::array kRows{
     QuantityRow{Quantity::BoxQ, "boxQ", "", 0.1, 50.0},
     QuantityRow{Quantity::FillGain, "fillGain", "", 0.0, 0.4},
     QuantityRow{Quantity::LeaksOutdoors, "leaksOutdoors", "", 0.0, 1.0},
-    QuantityRow{Quantity::PortDiameter_m, "portDiameter_m", "m", 0.005, 1.0},
-    QuantityRow{Quantity::PortCount, "portCount", "", 1.0, 20.0},
     QuantityRow{Quantity::FrontBack_m, "frontBack_m", "m", 0.01, 5.0},
     QuantityRow{Quantity::LeakCoupling, "leakCoupling", "", 0.0, 1.0},
     QuantityRow{Quantity::PodWidth_m, "podWidth_m", "m", 0.02, 3.0},

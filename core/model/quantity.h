@@ -53,8 +53,6 @@ enum class Quantity {
     BoxQ,
     FillGain,
     LeaksOutdoors,
-    PortDiameter_m,
-    PortCount,
     FrontBack_m,
     LeakCoupling,
     PodWidth_m,

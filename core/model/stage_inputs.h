@@ -80,8 +80,6 @@ struct ChannelInputs {
 struct Cabin {
     std::vector<FlatPanel> panels{};
     std::vector<SurfaceMaterial> materials{};  // of each
-    std::vector<std::string> names{};          // of each
-    std::vector<bool> mountable{};             // of each
     std::optional<CabinGain> gain{};           // none: open
     Origin worst = Origin::Measured;
     bool operator==(const Cabin&) const = default;

@@ -80,7 +80,6 @@ struct Surface {
     std::string name{};
     Vec3 corner_m{}, along_m{1.0, 0.0, 0.0}, across_m{0.0, 1.0, 0.0};
     bool blocks = false;
-    bool mountable = false;  // a driver could be fixed to it
     bool operator==(const Surface&) const = default;
 };
 

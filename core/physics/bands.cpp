@@ -45,9 +45,4 @@ double bandMean_db(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& lev
     return 10.0 * std::log10(std::max(mean, 1e-300));
 }
 
-double weightedMean(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& weight, const Eigen::ArrayXd& value)
-{
-    return (spectrumWeights(frequency_hz, weight) * value).sum();
-}
-
 }  // namespace core

@@ -27,8 +27,4 @@ inline constexpr size_t kBandCount = kBands.size();
 // Weights of the integral over ln f by trapezoid on the samples, scaled to add up to 1 with a spectrum.
 [[nodiscard]] Eigen::ArrayXd spectrumWeights(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& spectrum);
 
-// The weighted mean of a curve over ln f: integral(w y dln f) / integral(w dln f), by trapezoid on the samples.
-[[nodiscard]] double weightedMean(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& weight,
-                                  const Eigen::ArrayXd& value);
-
 }  // namespace core
