@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/physics/smoothing.h"
 #include "words/name_words.h"
 
 namespace app {
@@ -146,7 +147,8 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
     } else {
         const auto heard = stage.hearing.find(m_listener);
         if (heard == stage.hearing.end()) return curve;
-        y = heard->second.curve_db;
+        constexpr double kPerOctave = 3.0;  // as the ear sees it; notches of single reflections are for other screens
+        y = core::smoothed_db(frequency_hz, heard->second.curve_db, kPerOctave, frequency_hz);
         const auto after = m_snapshot->after().hearing.find(m_listener);
         const bool matched = m_modes->checkedId() == static_cast<int>(Trace::Matched);
         if (matched && after != m_snapshot->after().hearing.end())
@@ -169,10 +171,14 @@ void TraceDrawer::redraw()
         m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
     else
         m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
-    m_about->setText(impedance ? tr("magnitude of the load") : tr("direct sound only: no cabin yet"));
-    m_about->setToolTip(
-        tr("This version knows distance, delay, filters and the driver in its panel; not yet direction, covers, "
-           "mirrors or the cabin."));
+    const bool cabin = m_snapshot->after().cabin.gain.has_value();
+    m_about->setText(impedance ? tr("magnitude of the load")
+                     : cabin   ? tr("an estimate, in third octaves; room modes not modelled")
+                               : tr("an estimate, in third octaves; open vehicle"));
+    m_about->setToolTip(impedance ? QString()
+                                  : tr("Distance, direction, covers, mirrors of a few surfaces and, in a closed cabin, "
+                                       "its rise in the bass (±4 dB). Up to 400 Hz room modes can change it by 6 dB "
+                                       "either way. Only a measurement at the seat knows."));
     const Curve before = curveOf(m_snapshot->before());
     const Curve after = curveOf(m_snapshot->after());
     m_plot->graph(kBefore)->setData(before.x, before.y, true);
