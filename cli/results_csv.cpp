@@ -36,8 +36,14 @@ void addStage(std::vector<Column>& columns, const std::string& stage, const Stag
         columns.push_back({name + " travelPerVolt_m", run.excursion_m_v});
     }
     for (const auto& [id, heard] : result.hearing) {
-        columns.push_back({stage + " " + core::textOf(id) + " level_db", heard.curve_db});
-        columns.push_back({stage + " " + core::textOf(id) + " loudest_db", heard.loudest_db});
+        const std::string name = stage + " " + core::textOf(id);
+        const Eigen::ArrayXd shift_db = heard.curve_db - heard.level_db;  // from a volt to the source under its limit
+        columns.push_back({name + " level_db", heard.curve_db});
+        columns.push_back({name + " leftEar_db", heard.ear_db[0] + shift_db});
+        columns.push_back({name + " rightEar_db", heard.ear_db[1] + shift_db});
+        columns.push_back({name + " leftSide_db", heard.left_db + shift_db});
+        columns.push_back({name + " rightSide_db", heard.right_db + shift_db});
+        columns.push_back({name + " loudest_db", heard.loudest_db});
     }
 }
 

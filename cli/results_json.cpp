@@ -101,17 +101,11 @@ Json runJson(const RunResult& run)
     return json;
 }
 
-// What is heard rests on every run.
-Origin worstOf(const StageResult& stage)
+Json hearingJson(const HearingResult& heard)
 {
-    Origin worst = Origin::Measured;
-    for (const RunResult& run : stage.runs) worst = std::max(worst, run.worst);
-    return worst;
-}
-
-Json hearingJson(const HearingResult& heard, Origin worst)
-{
+    const Origin worst = heard.worst;
     Json json = Json::object();
+    if (heard.image) json["image"] = known(*heard.image, "", worst);  // -1 right to +1 left, an estimate
     for (const BandEdges& edges : kBands) {
         const BandFigures& band = heard.bands[static_cast<size_t>(edges.band)];
         json[kBandKeys[static_cast<size_t>(edges.band)]] = {{"reach", known(band.reach_db, "dB", worst)},
@@ -126,8 +120,7 @@ Json stageJson(const StageResult& stage)
     Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
     for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
     for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
-    for (const auto& [id, heard] : stage.hearing)
-        json["listeners"][core::textOf(id)] = hearingJson(heard, worstOf(stage));
+    for (const auto& [id, heard] : stage.hearing) json["listeners"][core::textOf(id)] = hearingJson(heard);
     return json;
 }
 
@@ -165,10 +158,10 @@ Json evaluationJson(const Plan& plan, const Evaluation& evaluation)
               {"after", stageJson(after)},
               {"changes", changesJson(before, after)},
               {"bandChange", Json::object()}};
-    const Origin worst = std::max(worstOf(before), worstOf(after));
     for (const auto& [id, heard] : after.hearing) {
         const auto was = before.hearing.find(id);
         if (was == before.hearing.end()) continue;
+        const Origin worst = std::max(heard.worst, was->second.worst);
         for (size_t band = 0; band < kBandCount; ++band)
             json["bandChange"][core::textOf(id)][kBandKeys[band]] = {
                 {"reach", known(heard.bands[band].reach_db - was->second.bands[band].reach_db, "dB", worst)},

@@ -320,6 +320,46 @@ TEST_F(Cli, EvaluateGivesItsCurvesAsCsv)
     std::getline(lines, heading);
     while (std::getline(lines, line))
         EXPECT_EQ(std::count(line.begin(), line.end(), ','), std::count(heading.begin(), heading.end(), ','));
+    for (const char* column : {"level_db", "leftEar_db", "rightEar_db", "leftSide_db", "rightSide_db", "loudest_db"})
+        EXPECT_NE(heading.find(std::string("after e5 ") + column), std::string::npos) << column;
+}
+
+// The mean of both ears' squares is the level: a definition, and it holds in the columns that are written.
+TEST_F(Cli, TheEarsOfTheCsvMakeItsLevel)
+{
+    std::istringstream lines(run("evaluate --csv " + file("demo.reed")).out);
+    const auto cells = [](const std::string& line) {
+        std::istringstream in(line);
+        std::vector<std::string> found;
+        for (std::string cell; std::getline(in, cell, ',');) found.push_back(cell);
+        return found;
+    };
+    std::string line;
+    std::getline(lines, line);
+    const auto names = cells(line);
+    const auto at = [&](const char* name) {
+        return static_cast<size_t>(std::find(names.begin(), names.end(), name) - names.begin());
+    };
+    const size_t level = at("after e5 level_db"), left = at("after e5 leftEar_db"), right = at("after e5 rightEar_db");
+    ASSERT_LT(right, names.size());
+    int count = 0;
+    while (std::getline(lines, line)) {
+        const auto values = cells(line);
+        const auto power = [&](size_t column) { return std::pow(10.0, std::stod(values[column]) / 10.0); };
+        EXPECT_NEAR(0.5 * (power(left) + power(right)) / power(level), 1.0, 1e-6);
+        ++count;
+    }
+    EXPECT_EQ(count, 481);
+}
+
+TEST_F(Cli, EvaluateSaysWhereTheImageStandsAndThatItIsAGuess)
+{
+    const Json json = run("evaluate --json " + file("demo.reed")).json();
+    const Json& image = json.at("after").at("listeners").at("e5").at("image");
+    EXPECT_GE(image.at("value").get<double>(), 0.0);  // the driver sits on the left, nearer to the left speaker
+    EXPECT_LE(image.at("value").get<double>(), 1.0);
+    EXPECT_EQ(image.at("origin"), "classGuess");  // its cabin's surfaces are
+    EXPECT_EQ(json.at("bandChange").at("e5").at("mid").at("reach").at("origin"), "classGuess");
 }
 
 TEST_F(Cli, SlateAnswersNamedLinesInJson)
