@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 
 #include "core/model/names.h"
@@ -63,6 +64,9 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
             list.values.push_back(value.get<double>());
         }
         if (list.values.size() < 2) return wrong(file, where, "needs at least two values");
+        const bool share = name.text.starts_with("absorption");
+        if (share && std::any_of(list.values.begin(), list.values.end(), [](double v) { return v < 0.0 || v > 1.0; }))
+            return wrong(file, where, "holds a share of absorption outside 0 to 1");
     }
     if (practice[PracticeList::AmpacityGauge_awg].size() != practice[PracticeList::Ampacity_a].size())
         return wrong(file, "/lists/ampacity_a", "needs one value for each gauge");

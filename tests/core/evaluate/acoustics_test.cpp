@@ -159,6 +159,40 @@ TEST(Acoustics, NewTablesSurviveTheFile)
     EXPECT_TRUE(back->plan == twelve.plan);
 }
 
+struct BadAcoustics {
+    const char* from;
+    const char* to;
+    const char* where;
+};
+class BadAcousticsText : public testing::TestWithParam<BadAcoustics> {};
+TEST_P(BadAcousticsText, IsRefusedWithItsPlace)
+{
+    tests::TwelveRuns twelve;
+    twelve.plan.lastId = 100;
+    twelve.plan.surfaces[{90}] = {.material = SurfaceMaterial::Carpet, .name = "floor"};
+    twelve.plan.curves[{91}] = {.kind = CurveKind::InPlace,
+                                .frequency_hz = {20.0, 30.0},
+                                .level_db = {80.0, 81.5},
+                                .coil = {{5}, "1"},
+                                .listener = twelve.driver};
+    std::ostringstream out;
+    writePlan(out, {twelve.plan, {}});
+    std::string text = out.str();
+    const size_t at = text.find(GetParam().from);
+    ASSERT_NE(at, std::string::npos);
+    text.replace(at, std::string(GetParam().from).size(), GetParam().to);
+    const auto read = readPlanText(text, "plan.reed");
+    ASSERT_FALSE(read);
+    EXPECT_EQ(read.error().where, GetParam().where) << oneLine(read.error());
+}
+INSTANTIATE_TEST_SUITE_P(Each, BadAcousticsText,
+                         testing::Values(BadAcoustics{"\"carpet\"", "\"felt\"", "/surfaces/z90/material"},
+                                         BadAcoustics{"\"inPlace\"", "\"somewhere\"", "/curves/c91/kind"},
+                                         BadAcoustics{"81.5", "\"loud\"", "/curves/c91/level_db/1"},
+                                         BadAcoustics{"\"d5.1\"", "\"the left one\"", "/curves/c91/coil"},
+                                         BadAcoustics{"\"listener\": \"e3\"", "\"listener\": 7",
+                                                      "/curves/c91/listener"}));
+
 TEST(Acoustics, ImpossibleSurfacesAndCurvesAreNamed)
 {
     tests::TwelveRuns twelve;

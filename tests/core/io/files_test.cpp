@@ -15,6 +15,7 @@
 #include "core/io/practice_file.h"
 #include "core/io/shelf_file.h"
 #include "core/model/names.h"
+#include "core/physics/air.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -134,6 +135,13 @@ INSTANTIATE_TEST_SUITE_P(
                     PracticeRow{"\"fuseBlade_a\"", "\"fuseBlades_a\"", "/lists/fuseBlade_a"},
                     PracticeRow{"[18, 16, 14", "[16, 14", "/lists/ampacity_a"},
                     PracticeRow{"[18, 16, 14", "[\"18\", 16, 14", "/lists/ampacityGauge_awg"},
+                    PracticeRow{"\"bodies\": {", "\"bodie\": {", "/bodies/hatchback"},
+                    PracticeRow{"\"cabin\": true", "\"cabin\": 1", "/bodies/hatchback"},
+                    PracticeRow{"\"separateBoot\": false", "\"separateBoot\": \"no\"", "/bodies/hatchback"},
+                    PracticeRow{"\"front_m\"", "\"rear_m\"", "/bodies/hatchback"},
+                    PracticeRow{"\"length_m\": 2.2", "\"length_m\": 0", "/bodies/hatchback"},
+                    PracticeRow{"[0.1, 0.06", "[1.1, 0.06", "/lists/absorptionGlass"},
+                    PracticeRow{"[0.0, 0.3, 1.0]", "[0.0, 0.3]", "/lists/coverThinCloth_db"},
                     PracticeRow{"\"usualClass\": \"coaxial165\"", "\"usualClass\": \"none\"", "/usualClass"}));
 
 // Source: common practice, no source: lists that people buy from are rising, each value once; ampacity rises with size.
@@ -146,6 +154,18 @@ TEST(Practice, ListsAreRising)
         const std::vector<double>& values = practice[list];
         EXPECT_TRUE(std::is_sorted(values.begin(), values.end(), std::less_equal<>())) << core::textOf(list);
         EXPECT_FALSE(practice.lists.at(list).source.empty()) << core::textOf(list);
+    }
+}
+
+TEST(Practice, EveryKindOfVehicleHasItsMeasures)
+{
+    const Practice practice = shippedShop().practice;
+    for (const auto& name : enumNames<BodyKind>()) {
+        const BodyClass& body = practice.bodies.at(std::string(name.text));
+        EXPECT_FALSE(body.source.empty()) << name.text;
+        if (!body.cabin) continue;
+        // or else the rise in the bass would begin below where the cabin leaks
+        EXPECT_LT(body.leak_hz, kSoundSpeed_m_s / (2.0 * body.length_m)) << name.text;
     }
 }
 

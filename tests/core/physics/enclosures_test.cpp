@@ -8,7 +8,9 @@
 #include "core/base/grid.h"
 #include "core/physics/air.h"
 #include "core/physics/closed_box.h"
+#include "core/physics/driver_group.h"
 #include "core/physics/mounting.h"
+#include "core/physics/port.h"
 #include "core/physics/radiation.h"
 #include "core/physics/vented_alignment.h"
 #include "tests/core/random_values.h"
@@ -165,6 +167,45 @@ RC_GTEST_PROP(EnclosureProperty, ClosedBoxesRaiseResonanceAndQ, ())
                        std::sqrt(0.5)) < 1e-9);
     const auto back = closedBoxVolume_m3(vas, qts, smaller.totalQ);
     RC_ASSERT(std::abs(back->value / volume - 1.0) < 1e-9);
+}
+
+// Two drivers in one box are each in half of it: the group's formulas against the single driver's, in every wiring.
+// Source: Olson (1957); a symmetry, so exact.
+TEST(Enclosures, AGroupIsItsMembersEachWithItsShareOfTheAir)
+{
+    const Eigen::ArrayXd f = frequencyGrid_hz();
+    const PistonMotion half = pistonMotion(kDriver, f, 0.0, Box{20e-3, 33.0, 7.0, {}, false});
+    for (const CoilWiring wiring : {CoilWiring::Parallel, CoilWiring::Series}) {
+        const DriverParameters both = groupAsOne(kDriver, {2, false, wiring});
+        const PistonMotion whole = pistonMotion(both, f, 0.0, Box{40e-3, 33.0, 7.0, {}, false});
+        const double volts = wiring == CoilWiring::Series ? 0.5 : 1.0;  // of each coil
+        EXPECT_LT((whole.excursion_m_v / half.excursion_m_v - volts).abs().maxCoeff(), 1e-9);
+        EXPECT_LT((whole.flow_m3_s_v / half.flow_m3_s_v - 2.0 * volts).abs().maxCoeff(), 1e-9);
+        EXPECT_LT((whole.portFlow_m3_s_v / half.portFlow_m3_s_v - 2.0 * volts).abs().maxCoeff(), 1e-9);
+    }
+}
+
+// A pair one behind the other is one cone twice as heavy and half as soft, so it needs half the box for the same sound.
+TEST(Enclosures, AnIsobaricPairNeedsHalfTheBox)
+{
+    const DriverParameters pair = groupAsOne(kDriver, {1, true, CoilWiring::Parallel});
+    const DriverMechanics one = mechanics(kDriver), two = mechanics(pair);
+    EXPECT_NEAR(two.mms_kg / one.mms_kg, 2.0, 1e-12);
+    EXPECT_NEAR(two.cms_m_n / one.cms_m_n, 0.5, 1e-12);
+    const Eigen::ArrayXd f = frequencyGrid_hz();
+    const Eigen::ArrayXd single = pistonMotion(kDriver, f, 0.0, Box{20e-3, {}, {}, {}, false}).flow_m3_s_v.abs();
+    const Eigen::ArrayXd paired = pistonMotion(pair, f, 0.0, Box{10e-3, {}, {}, {}, false}).flow_m3_s_v.abs();
+    EXPECT_LT((paired / single - 1.0).abs().maxCoeff(), 1e-9);
+}
+
+RC_GTEST_PROP(EnclosureProperty, APortCutToLengthTunesAsAsked, ())
+{
+    const BoxPort port{tests::between(1e-3, 5e-2), *rc::gen::inRange(1, 5), endCorrection(PortEnds::OneFlanged, 2.2)};
+    const double volume = tests::between(5e-3, 0.3), tuning = tests::between(20.0, 80.0);
+    const auto length = portLength(port, volume, tuning, 0.0);
+    RC_PRE(length.has_value());
+    RC_ASSERT(std::abs(portTuning_hz(port, volume, length->value.length_m) / tuning - 1.0) < 1e-9);
+    RC_ASSERT(length->value.effective_m > length->value.length_m);
 }
 
 RC_GTEST_PROP(EnclosureProperty, SealingNeverLowersTheDeepBass, ())
