@@ -144,6 +144,10 @@ QString nameOf(const Edit& edit)
             return Words::tr("enter a reading");
         case EditName::SetJob:
             return Words::tr("change the job");
+        case EditName::Align:
+            return Words::tr("set delays, levels and polarity");
+        case EditName::PlaceDriver:
+            return Words::tr("move a speaker");
         case EditName::Unnamed:
             return Words::tr("change");
     }

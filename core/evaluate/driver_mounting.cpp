@@ -94,8 +94,12 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
                                                                : kNothing;
     out.mounting.box = boxOf(figures);
     if (out.mounting.box) {
-        if (enclosure != fitout.devices.end())
-            out.mounting.box->volume_m3 *= shareOf(fitout, coil, enclosure->first, practice);
+        const double share =
+            enclosure != fitout.devices.end() ? shareOf(fitout, coil, enclosure->first, practice) : 1.0;
+        out.mounting.box->volume_m3 *= share;
+        if (const auto port_m = valueOf(figures, Quantity::PortDiameter_m); port_m && out.mounting.box->tuning_hz)
+            out.mounting.portArea_m2 = share * valueOf(figures, Quantity::PortCount).value_or(1.0) * 0.25 *
+                                       std::numbers::pi * *port_m * *port_m;
         const bool filled = valueOf(figures, Quantity::FillGain).value_or(0.0) > 0.0;
         const auto boxQ = valueOf(figures, Quantity::BoxQ);
         if (!out.mounting.box->tuning_hz && (boxQ || filled))

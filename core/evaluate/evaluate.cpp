@@ -1,166 +1,14 @@
 #include "core/evaluate/evaluate.h"
 
-#include <algorithm>
 #include <array>
 
 #include "core/base/grid.h"
-#include "core/evaluate/cabin.h"
-#include "core/evaluate/channel_inputs.h"
-#include "core/evaluate/circuit.h"
-#include "core/evaluate/driver_mounting.h"
-#include "core/evaluate/hearing.h"
+#include "core/evaluate/grid_tables.h"
+#include "core/evaluate/make_stage.h"
 #include "core/evaluate/resolve.h"
-#include "core/evaluate/solve_circuit.h"
-#include "core/evaluate/ways.h"
-#include "core/evaluate/wiring_graph.h"
 
 namespace core {
 namespace {
-
-// What an ohmmeter and a polarity test should find.
-void expectReadings(StageResult& stage)
-{
-    for (const RunResult& result : stage.runs) {
-        const Known& re = result.coil.at(Quantity::Re_ohm);
-        stage.expected[{result.run.id.coil, Quantity::Re_ohm}] = {re.value, re.basis.origin};
-        stage.expected[{result.run.id, Quantity::NetPolarity}] = {result.run.sign * result.driver.polarity,
-                                                                  result.worst};
-    }
-}
-
-// Two fitouts whose circuits hang together in the same way, whatever the values in them.
-bool hangTogetherAlike(const Fitout& a, const Fitout& b)
-{
-    const auto alike = [](const Part& one, const Part& other) {
-        return std::equal(one.inside.begin(), one.inside.end(), other.inside.begin(), other.inside.end(),
-                          [](const auto& x, const auto& y) {
-                              return x.first == y.first && x.second.kind == y.second.kind && x.second.a == y.second.a &&
-                                     x.second.b == y.second.b;
-                          });
-    };
-    return a.wires == b.wires && std::equal(a.devices.begin(), a.devices.end(), b.devices.begin(), b.devices.end(),
-                                            [&](const auto& x, const auto& y) {
-                                                return x.first == y.first &&
-                                                       alike(a.parts.at(x.second.part), b.parts.at(y.second.part));
-                                            });
-}
-
-// Makes one stage's result, taking over whatever follows from equal inputs from results that are already there.
-class StageMaker {
-public:
-    StageMaker(const Practice& practice, const GridTables& tables, std::vector<const StageResult*> known)
-        : m_practice(practice), m_tables(tables), m_known(std::move(known))
-    {
-    }
-
-    std::shared_ptr<const StageResult> make(Fitout fitout)
-    {
-        m_stage->used = std::move(fitout);
-        solveCircuits();
-        m_stage->cabin = cabinOf(m_stage->used, m_practice);
-        findWays();
-        setCleanVoltage(*m_stage, m_practice, m_tables);
-        for (const auto& [id, listener] : m_stage->used.listeners) addHearing(id);
-        expectReadings(*m_stage);
-        return m_stage;
-    }
-
-private:
-    [[nodiscard]] std::vector<Run> allRuns(const WiringGraph& graph) const
-    {
-        for (const StageResult* last : m_known) {
-            if (!hangTogetherAlike(last->used, m_stage->used)) continue;
-            std::vector<Run> found;
-            for (const ChannelInputs& inputs : last->inputs)
-                for (const CoilInputs& coil : inputs.coils) found.push_back(coil.run);
-            return found;
-        }
-        return runs(graph);
-    }
-
-    void solveCircuits()
-    {
-        const WiringGraph graph = wiringGraph(m_stage->used);
-        const std::vector<Run> found = allRuns(graph);
-        for (const Port& channel : channels(m_stage->used)) {
-            m_stage->inputs.push_back(channelInputs(m_stage->used, graph, channel, found, m_practice));
-            if (takeOver(m_stage->inputs.back())) continue;
-            m_sameSound = nullptr;
-            if (auto solved = solveCircuit(m_stage->inputs.back(), m_practice, m_tables)) {
-                m_stage->circuits.push_back(std::move(solved->circuit));
-                for (RunResult& run : solved->runs) m_stage->runs.push_back(std::move(run));
-            }
-        }
-        if (m_sameSound && m_sameSound->runs.size() != m_stage->runs.size()) m_sameSound = nullptr;
-    }
-
-    bool takeOver(const ChannelInputs& inputs)
-    {
-        for (const StageResult* last : m_known) {
-            if (std::find(last->inputs.begin(), last->inputs.end(), inputs) == last->inputs.end()) continue;
-            if (const CircuitResult* circuit = findCircuit(*last, inputs.channel))
-                m_stage->circuits.push_back(*circuit);
-            for (const RunResult& run : last->runs)
-                if (run.run.id.channel == inputs.channel) m_stage->runs.push_back(run);
-            if (m_sameSound != last) m_sameSound = nullptr;
-            return true;
-        }
-        return false;
-    }
-
-    void findWays()
-    {
-        std::optional<PreparedCabin> cabin;
-        for (const RunResult& run : m_stage->runs) {
-            RunWays ways{soundSource(m_stage->used, run.run.id.coil.device, run.driver.sd_m2, m_practice), {}};
-            for (const auto& [id, listener] : m_stage->used.listeners) {
-                if (const auto* known = knownWays(ways.source, id, listener)) {
-                    ways.ears[id] = *known;
-                    continue;
-                }
-                if (!cabin) cabin = prepareCabin(m_stage->cabin, gridField(m_stage->cabin.gain), m_practice);
-                const Ears<Vec3> ears = earsOf(listener);
-                ways.ears[id] = {wayTo(ways.source, ears[0], *cabin), wayTo(ways.source, ears[1], *cabin)};
-            }
-            m_stage->ways.push_back(std::move(ways));
-        }
-    }
-
-    [[nodiscard]] const Ears<Eigen::ArrayXcd>* knownWays(const SoundSource& source, ListenerId id,
-                                                         const Listener& listener) const
-    {
-        for (const StageResult* last : m_known) {
-            const auto sameListener = last->used.listeners.find(id);
-            if (sameListener == last->used.listeners.end() || !(sameListener->second == listener) ||
-                !(last->cabin == m_stage->cabin))
-                continue;
-            for (const RunWays& ways : last->ways)
-                if (ways.source == source)
-                    if (const auto ears = ways.ears.find(id); ears != ways.ears.end()) return &ears->second;
-        }
-        return nullptr;
-    }
-
-    // Where nothing that sounds or is heard has changed, neither has what is heard.
-    void addHearing(ListenerId id)
-    {
-        const StageResult* last = m_sameSound;
-        if (last && last->cabin == m_stage->cabin && last->used.curves == m_stage->used.curves &&
-            last->hearing.contains(id) && last->used.listeners.at(id) == m_stage->used.listeners.at(id) &&
-            std::equal(last->ways.begin(), last->ways.end(), m_stage->ways.begin(), m_stage->ways.end(),
-                       [](const RunWays& a, const RunWays& b) { return a.source == b.source; })) {
-            m_stage->hearing.emplace(id, last->hearing.at(id));
-            return;
-        }
-        if (auto heard = hear(*m_stage, id, m_practice, m_tables)) m_stage->hearing.emplace(id, std::move(*heard));
-    }
-
-    const Practice& m_practice;
-    const GridTables& m_tables;
-    std::vector<const StageResult*> m_known;
-    std::shared_ptr<StageResult> m_stage = std::make_shared<StageResult>();
-    const StageResult* m_sameSound = m_known.empty() ? nullptr : m_known.front();  // all circuits so far came from it
-};
 
 std::shared_ptr<const StageResult> resultFor(const Fitout& fitout, const Evaluation& evaluation)
 {
@@ -173,24 +21,28 @@ std::shared_ptr<const StageResult> resultFor(const Fitout& fitout, const Evaluat
 
 Evaluation evaluate(const Plan& plan, const Practice& practice, std::span<const StageId> wanted, const Evaluation& last)
 {
-    Evaluation evaluation{frequencyGrid_hz(), withChanges(practice, plan.practice), {}};
+    Evaluation evaluation{.practice = withChanges(practice, plan.practice)};
     const bool samePractice = evaluation.practice == last.practice;
-    std::optional<GridTables> tables;
+    evaluation.tables =
+        samePractice && last.tables ? last.tables : std::make_shared<const GridTables>(gridTables(evaluation.practice));
+    evaluation.frequency_hz = evaluation.tables->frequency_hz;
     for (const StageId id : wanted) {
         Fitout fitout = resolve(plan, id);
         // Two stages that amount to the same share one result, now or from last time.
         auto result = samePractice ? resultFor(fitout, last) : nullptr;
         if (!result) result = resultFor(fitout, evaluation);
         if (!result) {
-            if (!tables) tables = gridTables(evaluation.practice);
             std::vector<const StageResult*> known;
             if (samePractice && last.stages.contains(id)) known.push_back(last.stages.at(id).get());
             for (const auto& [stage, done] : evaluation.stages) known.push_back(done.get());
             if (samePractice)
                 for (const auto& [stage, done] : last.stages)
                     if (stage != id) known.push_back(done.get());
-            result = StageMaker(evaluation.practice, *tables, std::move(known)).make(std::move(fitout));
+            result = makeStage(std::move(fitout), evaluation.practice, *evaluation.tables, std::move(known));
         }
+        if (samePractice)
+            for (const auto& [stage, done] : last.stages)
+                if (done == result && last.spread.contains(stage)) evaluation.spread[id] = last.spread.at(stage);
         evaluation.stages.emplace(id, std::move(result));
     }
     return evaluation;

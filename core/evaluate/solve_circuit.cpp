@@ -15,6 +15,7 @@
 #include "core/physics/filter.h"
 #include "core/physics/level.h"
 #include "core/physics/network_sweep.h"
+#include "core/physics/port.h"
 #include "core/physics/radiation.h"
 #include "core/physics/series_capacitor.h"
 
@@ -71,6 +72,20 @@ void addWatts(RunResult& result, const Eigen::ArrayXcd& coilLoad_ohm, double sou
     result.excursion_m_v *= passed;
     result.travel_m = sourceLimit_v * result.excursion_m_v.maxCoeff(&worst);
     result.travelAt_hz = f(worst);
+}
+
+// How fast the air goes in the ports of its box with the source at its limit.
+void addPortSpeed(RunResult& result, const Mounting& mounting, double sourceLimit_v, const Practice& practice,
+                  const Eigen::ArrayXd& frequency_hz)
+{
+    if (!mounting.portArea_m2) return;
+    const PistonMotion motion = pistonMotion(result.driver, frequency_hz, 0.0, mounting.box);
+    const Eigen::ArrayXd flow_m3_s = sourceLimit_v * motion.portFlow_m3_s_v.abs() * result.transfer.abs();
+    Eigen::Index worst = 0;
+    const double most_m3_s = flow_m3_s.maxCoeff(&worst);
+    result.portSpeed_m_s = portSpeed_m_s({.area_m2 = *mounting.portArea_m2}, most_m3_s);
+    result.portSpeedAt_hz = frequency_hz(worst);
+    if (*result.portSpeed_m_s > practice[PracticeKey::PortSpeed_m_s]) result.marks.emplace_back("PortSpeed");
 }
 
 // A measured response over the model; where it holds the low end in another box, as it would be in this one.
@@ -207,6 +222,7 @@ std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Pr
         addWatts(one,
                  box ? boxedImpedance_ohm(one.driver, *box, frequency_hz) : impedance_ohm(one.driver, frequency_hz),
                  out.sourceLimit_v.minCoeff(), tables, practice[PracticeKey::CrestFactor_db]);
+        addPortSpeed(one, coil.mounted.mounting, out.sourceLimit_v.minCoeff(), practice, frequency_hz);
         out.worst = std::max(out.worst, worstOfCoil(one.coil));
         result.runs.push_back(std::move(one));
     }

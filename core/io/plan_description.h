@@ -96,6 +96,7 @@ void describe(Io& io, Surface& surface)
     io.always("along_m", surface, &Surface::along_m);
     io.always("across_m", surface, &Surface::across_m);
     io.field("blocks", surface, &Surface::blocks);
+    io.field("mountable", surface, &Surface::mountable);
 }
 
 template <class Io>

@@ -51,7 +51,7 @@ std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
         finding.mends.push_back(
             {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});
         finding.mends.push_back(chooseDriverMend(coil.device));
-        soften(finding, worst);
+        soften(finding, {.worst = worst});
         findings.push_back(std::move(finding));
     }
     return findings;

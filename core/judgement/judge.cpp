@@ -7,10 +7,22 @@
 
 namespace core {
 
+namespace {
+
+const StageSpread* spreadAt(const Evaluation& evaluation, StageId stage)
+{
+    const auto found = evaluation.spread.find(stage);
+    return found == evaluation.spread.end() ? nullptr : found->second.get();
+}
+
+}  // namespace
+
 std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
 {
     const StageId goal = plan.job.goal;
-    const Judging judging{plan, evaluation.practice, *evaluation.stages.at(kFound), *evaluation.stages.at(goal), goal};
+    const Judging judging{
+        plan, evaluation.practice,          *evaluation.stages.at(kFound), *evaluation.stages.at(goal),
+        goal, spreadAt(evaluation, kFound), spreadAt(evaluation, goal)};
     std::vector<Finding> findings;
     for (const auto& rule : {judgeLoadUnderMinimum, judgeLowerLoadOnFactory, judgeLessLevel, judgeCoilOverRating,
                              judgeKeptCapacitor, judgeCapacitorOnFilteredOutput}) {

@@ -16,6 +16,8 @@ struct Judging {
     const StageResult& found;
     const StageResult& goal;
     StageId goalId{};
+    const StageSpread* foundSpread = nullptr;  // nothing until the spread is known
+    const StageSpread* goalSpread = nullptr;
 
     // The runs of the goal, without those that only repeat the leading side of a pair.
     [[nodiscard]] std::vector<const RunResult*> leadingRuns() const
@@ -24,6 +26,14 @@ struct Judging {
         for (const RunResult& run : goal.runs)
             if (!repeatsLeader(goal, run.run.id.coil.device)) leading.push_back(&run);
         return leading;
+    }
+
+    // The draws of one figure at the goal or as found.
+    [[nodiscard]] static std::optional<Eigen::ArrayXd> draws(const StageSpread* spread, const Address& figure)
+    {
+        if (!spread) return std::nullopt;
+        const auto found = spread->draws.find(figure);
+        return found == spread->draws.end() ? std::nullopt : std::optional(found->second);
     }
 
     // This device and those that repeat it on the other side, as subjects.
@@ -36,13 +46,18 @@ struct Judging {
     }
 };
 
-// A severity that rests on a class guess is at most Care and says so.
-inline void soften(Finding& finding, Origin worst)
-{
-    if (worst != Origin::ClassGuess) return;
-    finding.couldBe = true;
-    finding.severity = std::min(finding.severity, Severity::Care);
-}
+// How far the figure of a finding can be trusted, and the limit it is held against.
+struct Doubt {
+    Origin worst = Origin::Measured;         // of all that the figure rests on
+    std::optional<Eigen::ArrayXd> figure{};  // its draws, once they are known
+    std::optional<Eigen::ArrayXd> limit{};   // the limit's, if it has any
+    bool limitGuessed = false;               // a class guess that no draw stands for
+    std::vector<Lean> leans{};               // what the figure hangs on
+};
+
+// A limit inside the spread of what nobody measured: at most Care, and it says so. Until the spread is known, whatever
+// rests on a class guess counts as such.
+void soften(Finding& finding, Doubt doubt);
 
 // Where it is the coil's resistance that nobody knows, an ohmmeter comes before every other mend.
 inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)

@@ -64,7 +64,11 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
              {},
              {}}};
         if (finding.where.size() > 1) finding.mends.push_back(chooseDriverMend(std::get<DeviceId>(finding.where[1])));
-        soften(finding, std::max(circuit.worst, minimum.basis.origin));
+        const Address load{circuit.channel, Quantity::LeastImpedance_ohm};
+        soften(finding, {.worst = std::max(circuit.worst, minimum.basis.origin),
+                         .figure = Judging::draws(judging.goalSpread, load),
+                         .limitGuessed = minimum.basis.origin == Origin::ClassGuess,
+                         .leans = {{judging.goalId, load}}});
         for (const RunResult& run : judging.goal.runs)
             if (run.run.id.channel == circuit.channel) offerOhmmeter(finding, run, judging.goalId);
         findings.push_back(std::move(finding));
@@ -102,7 +106,14 @@ std::vector<Finding> judgeLowerLoadOnFactory(const Judging& judging)
                             {{coil, Quantity::Re_ohm}, judging.goalId, {now.value, now.basis.origin}, {}, {}},
                             {{coil, Quantity::Re_ohm}, kFound, {old.value, old.basis.origin}, {}, {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
-        soften(finding, worst);
+        const Address resistance{coil, Quantity::Re_ohm};
+        Doubt doubt{.worst = worst,
+                    .leans = {{judging.goalId, resistance, 1.0 / old.value},
+                              {kFound, resistance, -now.value / (old.value * old.value)}}};
+        const auto after = Judging::draws(judging.goalSpread, resistance);
+        const auto past = Judging::draws(judging.foundSpread, resistance);
+        if (after && past) doubt.figure = *after / *past;
+        soften(finding, std::move(doubt));
         offerOhmmeter(finding, *run, judging.goalId);
         offerOhmmeter(finding, *before, kFound);
         findings.push_back(std::move(finding));
@@ -144,7 +155,12 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
                              {},
                              {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
-        soften(finding, worst);
+        const Address level{run->run.id, Quantity::Level_db};
+        Doubt doubt{.worst = worst, .leans = {{judging.goalId, level}, {kFound, level, -1.0}}};
+        const auto after = Judging::draws(judging.goalSpread, level);
+        const auto past = Judging::draws(judging.foundSpread, level);
+        if (after && past) doubt.figure = *after - *past;
+        soften(finding, std::move(doubt));
         offerOhmmeter(finding, *run, judging.goalId);
         offerOhmmeter(finding, *before, kFound);
         findings.push_back(std::move(finding));
@@ -178,6 +194,7 @@ std::vector<Finding> judgeCoilOverRating(const Judging& judging)
             {{coil, Quantity::AtFrequency_hz}, judging.goalId, {run->sine_hz, worst}, {}, {}},
             {{coil, Quantity::ProgrammePower_w}, judging.goalId, {run->programme_w, worst}, rating.value, {}},
             {{coil, Quantity::Power_w}, judging.goalId, {rating.value, rating.basis.origin}, {}, {}}};
+        if (!stop) std::swap(finding.evidence[0], finding.evidence[2]);  // the one that fired comes first
         if (!highPass) {
             // At the driver's resonance, second order, rounded up to full tens: common practice, no source.
             const Filter filter{std::ceil(run->driver.fs_hz / 10.0) * 10.0, 2};
@@ -185,7 +202,14 @@ std::vector<Finding> judgeCoilOverRating(const Judging& judging)
                 {MendName::SetHighPass, filter.frequency_hz, setHighPass(judging.plan, run->run.id.channel, filter)});
         }
         finding.mends.push_back(chooseDriverMend(coil.device));
-        soften(finding, worst);
+        const Address watts{run->run.id, stop ? Quantity::SinePower_w : Quantity::ProgrammePower_w};
+        Doubt doubt{
+            .worst = worst, .figure = Judging::draws(judging.goalSpread, watts), .leans = {{judging.goalId, watts}}};
+        const double ratings = stop ? judging.practice[PracticeKey::CoilSine_ratio] : 1.0;
+        doubt.leans.push_back({judging.goalId, {coil, Quantity::Power_w}, -ratings});
+        if (const auto rated = Judging::draws(judging.goalSpread, {coil, Quantity::Power_w}))
+            doubt.limit = *rated * ratings;
+        soften(finding, std::move(doubt));
         offerOhmmeter(finding, *run, judging.goalId);
         findings.push_back(std::move(finding));
     }

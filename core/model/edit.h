@@ -44,7 +44,17 @@ struct ChangeOver<MemberList<Tables...>, MemberList<Wholes...>> {
 };
 using Change = ChangeOver<PlanTables, PlanWholes>::type;
 
-enum class EditName { Unnamed, FitDriver, ReplaceCapacitor, BypassCapacitor, SetHighPass, TakeReading, SetJob };
+enum class EditName {
+    Unnamed,
+    FitDriver,
+    ReplaceCapacitor,
+    BypassCapacitor,
+    SetHighPass,
+    TakeReading,
+    SetJob,
+    Align,
+    PlaceDriver
+};
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.
 struct Edit {

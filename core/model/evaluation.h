@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/model/plan.h"
+#include "core/model/spread.h"
 #include "core/model/stage_inputs.h"
 #include "core/physics/amplifier.h"
 #include "core/physics/bands.h"
@@ -38,8 +39,13 @@ struct Fitout {
 struct Computed {
     double value = 0.0;
     Origin worst = Origin::Measured;  // the worst origin of what it rests on
+    std::optional<Range> could{};     // where it can lie, once that is known
     bool operator==(const Computed&) const = default;
 };
+
+// Two ears: left, right.
+template <class T>
+using Ears = std::array<T, 2>;
 
 // What one part of a channel's circuit has to bear with the source at its limit.
 struct PartBurden {
@@ -87,8 +93,9 @@ struct RunResult {
     double most_v = 0.0, mostAt_hz = 0.0;              // largest rms volts at the coil with the source at its limit
     double travel_m = 0.0, travelAt_hz = 0.0;          // largest excursion there, peak, one way
     double midLevel_db = 0.0;                          // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
-    std::optional<double> blendStep_db{};              // a measured response over the model where they are joined
-    std::vector<std::string> marks{};                  // "BlendStep"
+    std::optional<double> portSpeed_m_s{}, portSpeedAt_hz{};  // peak, largest with the source at its limit
+    std::optional<double> blendStep_db{};  // a measured response over the model where they are joined
+    std::vector<std::string> marks{};      // "BlendStep", "PortSpeed"
     Origin worst = Origin::Measured;
 };
 
@@ -97,10 +104,6 @@ struct BandFigures {
     Limit limit = Limit::Source;  // what rules over the largest share of the band
     double balance_db = 0.0;      // band mean relative to 250 Hz-4 kHz
 };
-
-// Two ears: left, right.
-template <class T>
-using Ears = std::array<T, 2>;
 
 // One run's way to the ears of the listeners: pressure there over the pressure on axis at 1 m.
 struct RunWays {
@@ -133,10 +136,14 @@ struct StageResult {
     std::map<Address, Computed> expected{};  // what a meter should read
 };
 
+struct GridTables;
+
 struct Evaluation {
     Eigen::ArrayXd frequency_hz{};
-    Practice practice{};  // with the plan's own changes: what the results rest on
+    Practice practice{};                         // with the plan's own changes: what the results rest on
+    std::shared_ptr<const GridTables> tables{};  // what depends on that practice alone
     std::map<StageId, std::shared_ptr<const StageResult>> stages{};
+    std::map<StageId, std::shared_ptr<const StageSpread>> spread{};  // as far as widen() has come
 };
 
 [[nodiscard]] const RunResult* findRun(const StageResult& stage, const RunId& id);

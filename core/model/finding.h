@@ -32,6 +32,14 @@ struct Evidence {
     bool operator==(const Evidence&) const = default;
 };
 
+// A figure of a stage that a finding's first figure hangs on, and how much it moves with it.
+struct Lean {
+    StageId stage{};
+    Address figure{};
+    double slope = 1.0;
+    bool operator==(const Lean&) const = default;
+};
+
 // Asked when the mend is taken: a solver answers with an edit, a reading is typed by whoever holds the meter.
 struct SolverRequest {
     enum class Kind { ChooseDriver, TakeReading } kind = Kind::ChooseDriver;
@@ -53,11 +61,12 @@ struct Mend {
 struct Finding {
     RuleId rule{};
     Severity severity{};
-    bool couldBe = false;  // rests on a class guess, so at most Care
+    bool couldBe = false;  // the limit lies inside the spread of what nobody measured, so at most Care
     StageId stage{};
     std::optional<StageId> from{};  // for a rule about the way between two stages
     std::vector<Subject> where{};   // the first is the one it is about; the others are alike
     std::vector<Evidence> evidence{};
+    std::vector<Lean> leans{};
     std::vector<Mend> mends{};
     bool operator==(const Finding&) const = default;
 };

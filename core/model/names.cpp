@@ -116,9 +116,16 @@ CORE_ENUM_NAMES(
     {MostBlendStep_db, "mostBlendStep_db"}, {ReSpread_ratio, "reSpread_ratio"}, {FsSpread_ratio, "fsSpread_ratio"},
     {SensitivitySpread_db, "sensitivitySpread_db"}, {ClassFsSpread_ratio, "classFsSpread_ratio"},
     {ClassVasSpread_ratio, "classVasSpread_ratio"}, {ClassSdSpread_ratio, "classSdSpread_ratio"},
-    {ClassXmaxSpread_ratio, "classXmaxSpread_ratio"}, {StepPowerDown_min, "stepPowerDown_min"},
-    {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"}, {StepWiring_min, "stepWiring_min"},
-    {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"}, {CableTies_count, "cableTies_count"})
+    {ClassXmaxSpread_ratio, "classXmaxSpread_ratio"}, {ClassReSpread_ratio, "classReSpread_ratio"},
+    {StatedSpread_ratio, "statedSpread_ratio"}, {MeasuredSpread_ratio, "measuredSpread_ratio"},
+    {LeakSpread_ratio, "leakSpread_ratio"}, {CabinSpread_db, "cabinSpread_db"}, {ModeSpread_db, "modeSpread_db"},
+    {ModesUpTo_hz, "modesUpTo_hz"}, {AlignLoss_db, "alignLoss_db"}, {SpotOffAxis_points, "spotOffAxis_points"},
+    {SpotEvenness_points, "spotEvenness_points"}, {SpotImage_points, "spotImage_points"},
+    {SpotShadow_points, "spotShadow_points"}, {SpotOffAxisFull_db, "spotOffAxisFull_db"},
+    {SpotEvennessFull_db, "spotEvennessFull_db"}, {SpotShadowFull_db, "spotShadowFull_db"},
+    {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
+    {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
+    {CableTies_count, "cableTies_count"})
 #undef CORE_ENUM_NAMES
 
 std::string textOf(const Pin& pin)

@@ -37,6 +37,7 @@ constexpr std::array kRows{
     QuantityRow{Quantity::HighPassOrder, "highPassOrder", "", 1.0, 8.0},
     QuantityRow{Quantity::LowPass_hz, "lowPass_hz", "Hz", 1.0, 40000.0},
     QuantityRow{Quantity::LowPassOrder, "lowPassOrder", "", 1.0, 8.0},
+    QuantityRow{Quantity::MostDelay_s, "mostDelay_s", "s", 0.0, 1.0},
     QuantityRow{Quantity::Length_m, "length_m", "m", 0.0, 30.0},
     QuantityRow{Quantity::Area_m2, "area_m2", "m2", 1e-8, 5e-4},
     QuantityRow{Quantity::Depth_m, "depth_m", "m", 0.0, 1.0},
@@ -48,6 +49,8 @@ constexpr std::array kRows{
     QuantityRow{Quantity::PortQ, "portQ", "", 0.1, 10000.0},
     QuantityRow{Quantity::BoxQ, "boxQ", "", 0.1, 50.0},
     QuantityRow{Quantity::FillGain, "fillGain", "", 0.0, 0.4},
+    QuantityRow{Quantity::PortDiameter_m, "portDiameter_m", "m", 0.005, 0.5},
+    QuantityRow{Quantity::PortCount, "portCount", "", 1.0, 20.0},
     QuantityRow{Quantity::LeaksOutdoors, "leaksOutdoors", "", 0.0, 1.0},
     QuantityRow{Quantity::FrontBack_m, "frontBack_m", "m", 0.01, 5.0},
     QuantityRow{Quantity::LeakCoupling, "leakCoupling", "", 0.0, 1.0},
@@ -69,6 +72,8 @@ constexpr std::array kRows{
     QuantityRow{Quantity::LevelChange_db, "levelChange_db", "dB", -1000.0, 1000.0},
     QuantityRow{Quantity::ProgrammePower_w, "programmePower_w", "W", 0.0, 1e9},
     QuantityRow{Quantity::SinePower_w, "sinePower_w", "W", 0.0, 1e9},
+    QuantityRow{Quantity::Travel_m, "travel_m", "m", 0.0, 1e9},
+    QuantityRow{Quantity::PortSpeed_m_s, "portSpeed_m_s", "m/s", 0.0, 1e9},
     QuantityRow{Quantity::Ratio, "ratio", "", 0.0, 1e9},
 };
 

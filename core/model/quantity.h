@@ -40,6 +40,7 @@ enum class Quantity {
     HighPassOrder,
     LowPass_hz,
     LowPassOrder,
+    MostDelay_s,  // that an output can be set to; 0: it cannot delay
     Length_m,
     Area_m2,
     Depth_m,
@@ -52,6 +53,8 @@ enum class Quantity {
     PortQ,
     BoxQ,
     FillGain,
+    PortDiameter_m,
+    PortCount,
     LeaksOutdoors,
     FrontBack_m,
     LeakCoupling,
@@ -75,6 +78,8 @@ enum class Quantity {
     LevelChange_db,
     ProgrammePower_w,
     SinePower_w,
+    Travel_m,
+    PortSpeed_m_s,
     Ratio
 };
 

@@ -80,6 +80,7 @@ struct Surface {
     std::string name{};
     Vec3 corner_m{}, along_m{1.0, 0.0, 0.0}, across_m{0.0, 1.0, 0.0};
     bool blocks = false;
+    bool mountable = false;  // a driver may be put on it
     bool operator==(const Surface&) const = default;
 };
 

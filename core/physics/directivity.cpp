@@ -1,6 +1,7 @@
 #include "core/physics/directivity.h"
 
 #include <algorithm>
+#include <array>
 #include <boost/math/special_functions/bessel.hpp>
 #include <cmath>
 #include <numbers>
@@ -13,17 +14,36 @@ namespace {
 
 using std::numbers::pi;
 
-constexpr double kSeriesUpTo = 8.0;                   // there its largest term is 28, so fourteen digits are left
-constexpr int kSeriesTerms = 24;                      // and the next one is below 1e-17
 constexpr double kHalfPressure = 2.2150893677242327;  // 2 J1(x)/x = 1/2
 
+// So many terms of the series that the next one is below 1e-17; at x = 8 its largest is 28, so fourteen digits are
+// left.
+struct SeriesLength {
+    double upTo = 0.0;
+    int terms = 0;
+};
+constexpr std::array<SeriesLength, 4> kSeries{{{0.5, 7}, {2.0, 11}, {4.0, 15}, {8.0, 22}}};
+constexpr double kSeriesUpTo = kSeries.back().upTo;
+
+constexpr Eigen::Index kBlock = 32;  // neighbours on a grid need about as many terms
+using Block = Eigen::Array<double, Eigen::Dynamic, 1, Eigen::ColMajor, kBlock, 1>;
+
 // 2 J1(x) / x = sum over m of (-x^2/4)^m / (m! (m+1)!), by Horner.
-Eigen::ArrayXd series(const Eigen::ArrayXd& x)
+Block series(const Block& x)
 {
-    const Eigen::ArrayXd q = -0.25 * x.square();
-    Eigen::ArrayXd sum = Eigen::ArrayXd::Ones(x.size());
-    for (int m = kSeriesTerms; m >= 1; --m) sum = 1.0 + sum * q * (1.0 / (m * (m + 1.0)));
+    const double most = x.maxCoeff();
+    const SeriesLength* length = kSeries.data();
+    while (length->upTo < most) ++length;
+    const Block q = -0.25 * x.square();
+    Block sum = Block::Ones(x.size());
+    for (int m = length->terms; m >= 1; --m) sum = 1.0 + sum * q * (1.0 / (m * (m + 1.0)));
     return sum;
+}
+
+double byBessel(double x)
+{
+    using InDouble = boost::math::policies::policy<boost::math::policies::promote_double<false>>;
+    return 2.0 * boost::math::cyl_bessel_j(1, x, InDouble{}) / x;
 }
 
 double wavenumber(double frequency_hz)
@@ -45,9 +65,14 @@ double pistonDirectivity(double x)
 
 Eigen::ArrayXd pistonDirectivity(const Eigen::ArrayXd& x)
 {
-    Eigen::ArrayXd d = series(x.min(kSeriesUpTo));
-    for (Eigen::Index i = 0; i < x.size(); ++i)
-        if (x(i) > kSeriesUpTo) d(i) = 2.0 * boost::math::cyl_bessel_j(1, x(i)) / x(i);
+    Eigen::ArrayXd d(x.size());
+    for (Eigen::Index start = 0; start < x.size(); start += kBlock) {
+        const Eigen::Index size = std::min(kBlock, x.size() - start);
+        const Block block = x.segment(start, size);
+        if (block.minCoeff() <= kSeriesUpTo) d.segment(start, size) = series(block.min(kSeriesUpTo));
+        for (Eigen::Index i = 0; i < size; ++i)
+            if (block(i) > kSeriesUpTo) d(start + i) = byBessel(block(i));
+    }
     return d;
 }
 

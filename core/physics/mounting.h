@@ -31,6 +31,7 @@ struct Mounting {
     std::optional<Box> box{};
     std::optional<BaffleLeak> leak{};
     std::optional<double> podWidth_m{};
+    std::optional<double> portArea_m2{};  // this driver's share of all ports of its box
     bool operator==(const Mounting&) const = default;
 };
 

@@ -5,6 +5,7 @@
 
 #include "core/base/splitmix.h"
 #include "core/physics/network_sweep.h"
+#include "core/physics/quantile.h"
 
 namespace core {
 namespace {
@@ -45,13 +46,6 @@ private:
     const std::vector<TolerancedPart>& m_parts;
     const Eigen::ArrayXd& m_frequency_hz;
 };
-
-double quantile(const Eigen::ArrayXd& sorted, double p)
-{
-    const double at = static_cast<double>(sorted.size() - 1) * p;
-    const auto below = std::min(static_cast<Eigen::Index>(at), sorted.size() - 2);
-    return sorted(below) + (at - static_cast<double>(below)) * (sorted(below + 1) - sorted(below));
-}
 
 void addCorners(ToleranceSpread& spread, LevelOfFactors& level, const std::vector<TolerancedPart>& parts)
 {
