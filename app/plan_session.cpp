@@ -8,10 +8,12 @@
 #include <QUndoCommand>
 #include <sstream>
 
+#include "app/widening.h"
 #include "core/design/choose_driver.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/atomic_file.h"
 #include "core/judgement/judge.h"
+#include "core/judgement/measure_next.h"
 #include "words/name_words.h"
 
 namespace app {
@@ -53,8 +55,10 @@ PlanSession::PlanSession(core::Shop shop, QString recoveryFolder, QObject* paren
     : QObject(parent),
       m_shop(std::move(shop)),
       m_recoveryFolder(std::move(recoveryFolder)),
-      m_recoveryTimer(new QTimer(this))
+      m_recoveryTimer(new QTimer(this)),
+      m_widening(new Widening(this))
 {
+    connect(m_widening, &Widening::done, this, &PlanSession::takeSpread);
     m_recoveryTimer->setSingleShot(true);
     m_recoveryTimer->setInterval(kRecoveryDelay_ms);
     connect(m_recoveryTimer, &QTimer::timeout, this, &PlanSession::writeRecoveryNow);
@@ -119,10 +123,24 @@ void PlanSession::setPlan(core::Plan plan)
     m_document.plan = std::move(plan);
     m_snapshot.plan = m_document.plan;
     m_snapshot.evaluation = core::evaluateJob(m_snapshot.plan, m_shop.practice, m_snapshot.evaluation);
-    m_snapshot.findings = core::judge(m_snapshot.plan, m_snapshot.evaluation);
     m_snapshot.job = core::planJob(core::kFound, m_snapshot.plan.job.goal, m_snapshot.evaluation);
+    judge();
     m_recoveryTimer->start();
+    m_widening->ask(m_snapshot.evaluation);
     emit changed(m_snapshot);
+}
+
+void PlanSession::judge()
+{
+    m_snapshot.findings = core::judge(m_snapshot.plan, m_snapshot.evaluation);
+    m_snapshot.next = core::measureNext(m_snapshot.plan, m_snapshot.evaluation, m_snapshot.findings);
+}
+
+void PlanSession::takeSpread(const core::Evaluation& widened)
+{
+    m_snapshot.evaluation = widened;
+    judge();
+    emit this->widened(m_snapshot);
 }
 
 void PlanSession::apply(const core::Edit& edit)

@@ -15,6 +15,8 @@ class QTimer;
 
 namespace app {
 
+class Widening;
+
 // The plan that is open, its undo stack and its file: the only mutable state of the program.
 class PlanSession : public QObject {
     Q_OBJECT
@@ -28,6 +30,7 @@ public:
     [[nodiscard]] const core::Shop& shop() const { return m_shop; }
     [[nodiscard]] QUndoStack& undoStack() { return m_undo; }
     [[nodiscard]] const QString& path() const { return m_path; }  // empty: not saved under any name yet
+    [[nodiscard]] Widening& widening() { return *m_widening; }
     [[nodiscard]] bool openElsewhere() const { return m_openElsewhere; }
 
     // Nothing that is open is lost where one of these fails.
@@ -47,6 +50,7 @@ public:
 
 signals:
     void changed(const app::Snapshot& snapshot);
+    void widened(const app::Snapshot& snapshot);  // the same plan: its spread, and what that means for the findings
     void opened();
     void saved();
     void refused(const QString& why);
@@ -56,6 +60,8 @@ private:
     friend class EditCommand;
     void adopt(core::Document document, const QString& path);
     void setPlan(core::Plan plan);
+    void judge();
+    void takeSpread(const core::Evaluation& widened);
     [[nodiscard]] QString recoveryPath() const;
     [[nodiscard]] std::string documentText() const;
 
@@ -66,6 +72,7 @@ private:
     Snapshot m_snapshot{};
     QUndoStack m_undo;
     QTimer* m_recoveryTimer;
+    Widening* m_widening;
     std::unique_ptr<QLockFile> m_lock;
     bool m_open = false;
     bool m_openElsewhere = false;

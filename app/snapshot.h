@@ -1,9 +1,10 @@
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "core/job/job_plan.h"
-#include "core/model/finding.h"
+#include "core/judgement/measure_next.h"
 
 namespace app {
 
@@ -13,6 +14,7 @@ struct Snapshot {
     core::Evaluation evaluation{};
     std::vector<core::Finding> findings{};
     core::JobPlan job{};
+    std::optional<core::NextReading> next{};  // once the spread is known
 
     [[nodiscard]] const core::StageResult& before() const { return *evaluation.stages.at(core::kFound); }
     [[nodiscard]] const core::StageResult& after() const { return *evaluation.stages.at(plan.job.goal); }

@@ -6,17 +6,20 @@
 #include <iostream>
 #include <sstream>
 
+#include "cli/plan_input.h"
 #include "cli/results_csv.h"
 #include "cli/results_json.h"
 #include "cli/results_text.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/widen.h"
 #include "core/io/atomic_file.h"
 #include "core/io/circuit_netlist.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/judgement/judge.h"
+#include "core/judgement/measure_next.h"
 #include "core/model/names.h"
 #include "core/shipped/shipped.h"
 #include "core/slate/slate.h"
@@ -27,41 +30,39 @@ using namespace core;
 
 namespace {
 
-constexpr int kDone = 0, kStopStands = 1, kUnreadable = 2;
-
-int report(const InputError& error, bool json)
-{
-    if (json)
-        std::cout << Json{{"error", {{"file", error.file}, {"where", error.where}, {"message", error.message}}}}.dump(2)
-                  << '\n';
-    std::cerr << oneLine(error) << '\n';
-    return kUnreadable;
-}
-
 Result<Plan> loadPlan(const std::string& path)
 {
-    const auto text = readWholeFile(path);
-    if (!text) return tl::unexpected(text.error());
-    auto document = readPlanText(*text, path);
+    auto document = loadDocument(path);
     if (!document) return tl::unexpected(document.error());
     return std::move(document->plan);
 }
 
-void print(const Json& json)
+// A stage by its id or its name; "goal" is the plan's own.
+Result<StageId> stageOf(const Plan& plan, const std::string& path, const std::string& name)
 {
-    std::cout << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+    if (name == "goal") return plan.job.goal;
+    std::string known;
+    for (const auto& [id, stage] : plan.stages) {
+        if (core::textOf(id) == name || stage.name == name) return id;
+        known += fmt::format("{}{} ({})", known.empty() ? "" : ", ", core::textOf(id), stage.name);
+    }
+    return tl::unexpected(InputError{path, name, fmt::format("is no stage of this plan; it has {}", known)});
 }
 
 }  // namespace
 
-int evaluatePlan(const std::string& path, bool json, bool csv)
+int evaluatePlan(const EvaluateRequest& request)
 {
-    const auto plan = loadPlan(path);
-    if (!plan) return report(plan.error(), json);
-    const Evaluation evaluation = evaluateJob(*plan, shippedShop().practice);
-    if (csv)
+    auto plan = loadPlan(request.plan);
+    if (!plan) return report(plan.error(), request.json);
+    const auto stage = stageOf(*plan, request.plan, request.stage);
+    if (!stage) return report(stage.error(), request.json);
+    plan->job.goal = *stage;
+    Evaluation evaluation = evaluateJob(*plan, shippedShop().practice);
+    if (request.spread) evaluation = widen(std::move(evaluation));
+    if (request.csv)
         std::cout << evaluationCsv(*plan, evaluation);
-    else if (json)
+    else if (request.json)
         print(evaluationJson(*plan, evaluation));
     else
         std::cout << evaluationText(*plan, evaluation) << '\n';
@@ -72,12 +73,17 @@ int checkPlan(const std::string& path, bool json)
 {
     const auto plan = loadPlan(path);
     if (!plan) return report(plan.error(), json);
-    const Evaluation evaluation = evaluateJob(*plan, shippedShop().practice);
+    const Evaluation evaluation = widen(evaluateJob(*plan, shippedShop().practice));
     const std::vector<Finding> findings = judge(*plan, evaluation);
-    if (json)
-        print({{"findings", findingsJson(findings)}});
-    else
+    const auto next = measureNext(*plan, evaluation, findings);
+    if (json) {
+        Json answer{{"findings", findingsJson(findings)}};
+        if (next) answer["measureNext"] = nextReadingJson(*next);
+        print(answer);
+    } else {
         std::cout << findingsText(*plan, evaluation, findings) << '\n';
+        if (next) std::cout << nextReadingText(*next, evaluation.stages.at(next->stage)->used) << '\n';
+    }
     return !findings.empty() && findings.front().severity == Severity::Stop ? kStopStands : kDone;
 }
 
@@ -111,7 +117,9 @@ int printNetlist(const std::string& path, const std::string& channel, const std:
     const auto plan = loadPlan(path);
     if (!plan) return report(plan.error(), json);
     const auto port = portFromText(channel);
-    const Fitout fitout = resolve(*plan, stage == "found" ? kFound : plan->job.goal);
+    const auto at = stageOf(*plan, path, stage);
+    if (!at) return report(at.error(), json);
+    const Fitout fitout = resolve(*plan, *at);
     const auto ports = channels(fitout);
     if (!port || std::find(ports.begin(), ports.end(), *port) == ports.end()) {
         std::string known;

@@ -4,9 +4,17 @@
 
 namespace cli {
 
+struct EvaluateRequest {
+    std::string plan{};
+    std::string stage = "goal";  // against what was found: an id or a name
+    bool json = false;
+    bool csv = false;     // the curves instead, one frequency a line
+    bool spread = false;  // and where each figure and each curve could lie
+};
+
 // One function a command. Each prints its result and returns the exit code: 0 done (check: no Stop), 1 a Stop stands,
 // 2 the input could not be read or understood.
-int evaluatePlan(const std::string& path, bool json, bool csv);  // csv: the curves, one frequency a line
+int evaluatePlan(const EvaluateRequest& request);
 int checkPlan(const std::string& path, bool json);
 int answerSlate(const std::string& text, bool json);
 int printSchema(bool json);

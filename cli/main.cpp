@@ -3,13 +3,13 @@
 
 #include "cli/calc_command.h"
 #include "cli/commands.h"
+#include "cli/solver_commands.h"
 
 int main(int argc, char** argv)
 {
     CLI::App app{"Golden Reed without a screen: plans of car audio upgrades, computed and judged."};
     app.require_subcommand(1);
     bool json = false;
-    bool csv = false;
     std::string file;
     std::string text;
     std::string stage = "goal";
@@ -21,10 +21,16 @@ int main(int argc, char** argv)
         sub->callback([&code, run] { code = run(); });
         return sub;
     };
-    CLI::App* evaluate = command("evaluate", "what follows from a plan, before and after",
-                                 [&] { return cli::evaluatePlan(file, json, csv); });
-    evaluate->add_option("PLAN", file, "a .reed file")->required();
-    evaluate->add_flag("--csv", csv, "the curves instead: loads, coil volts, travel and levels over frequency");
+    cli::EvaluateRequest evaluation;
+    CLI::App* evaluate = command("evaluate", "what follows from a plan, before and after", [&] {
+        evaluation.json = json;
+        return cli::evaluatePlan(evaluation);
+    });
+    evaluate->add_option("PLAN", evaluation.plan, "a .reed file")->required();
+    evaluate->add_flag("--csv", evaluation.csv,
+                       "the curves instead: loads, coil volts, travel and levels over frequency");
+    evaluate->add_flag("--spread", evaluation.spread, "and what the values that nobody measured could do");
+    evaluate->add_option("--stage", evaluation.stage, "the stage to hold against what was found: its id or its name");
     command("check", "findings of a plan; exit 0 no Stop, 1 a Stop, 2 could not read it",
             [&] { return cli::checkPlan(file, json); })
         ->add_option("PLAN", file, "a .reed file")
@@ -50,7 +56,22 @@ int main(int argc, char** argv)
                                 [&] { return cli::printNetlist(file, text, stage, json); });
     netlist->add_option("PLAN", file, "a .reed file")->required();
     netlist->add_option("CHANNEL", text, "such as d10.RL")->required();
-    netlist->add_option("--stage", stage, "found or goal")->check(CLI::IsMember({"found", "goal"}));
+    netlist->add_option("--stage", stage, "its id or its name; goal");
+    cli::SolverRequest solver;
+    const auto solves = [&](const char* name, const char* help, int (*run)(const cli::SolverRequest&)) {
+        CLI::App* sub = command(name, help, [&solver, &json, run] {
+            solver.json = json;
+            return run(solver);
+        });
+        sub->add_option("PLAN", solver.plan, "a .reed file")->required();
+        sub->add_option("--seat", solver.seats, "whose ears: driver, frontPassenger, e5");
+        sub->add_option("-o,--output", solver.output, "where to write the plan with the answer in it");
+        return sub;
+    };
+    solves("align", "delays, levels and polarity for one seat, or the best compromise for two", cli::alignPlan);
+    CLI::App* spots = solves("spots", "a map of better spots for a driver and its twin", cli::mapPlanSpots);
+    spots->add_option("DEVICE", solver.device, "the driver, such as d12")->required();
+    spots->add_option("--count", solver.count, "about so many spots")->check(CLI::Range(1, 100000));
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {

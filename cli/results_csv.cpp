@@ -21,7 +21,8 @@ Eigen::ArrayXd degrees(const Eigen::ArrayXcd& values)
     return values.unaryExpr([](const std::complex<double>& value) { return degreesOf(value); });
 }
 
-void addStage(std::vector<Column>& columns, const std::string& stage, const StageResult& result)
+void addStage(std::vector<Column>& columns, const std::string& stage, const StageResult& result,
+              const StageSpread* spread)
 {
     for (const CircuitResult& circuit : result.circuits) {
         const std::string name = stage + " " + core::textOf(circuit.channel);
@@ -44,6 +45,10 @@ void addStage(std::vector<Column>& columns, const std::string& stage, const Stag
         columns.push_back({name + " leftSide_db", heard.left_db + shift_db});
         columns.push_back({name + " rightSide_db", heard.right_db + shift_db});
         columns.push_back({name + " loudest_db", heard.loudest_db});
+        if (!spread) continue;
+        const CurveRange& could = spread->hearing.at(id).level_db;
+        columns.push_back({name + " lowest_db", could.low_db + shift_db});
+        columns.push_back({name + " highest_db", could.high_db + shift_db});
     }
 }
 
@@ -52,8 +57,8 @@ void addStage(std::vector<Column>& columns, const std::string& stage, const Stag
 std::string evaluationCsv(const Plan& plan, const Evaluation& evaluation)
 {
     std::vector<Column> columns{{"frequency_hz", evaluation.frequency_hz}};
-    addStage(columns, "before", *evaluation.stages.at(kFound));
-    addStage(columns, "after", *evaluation.stages.at(plan.job.goal));
+    addStage(columns, "before", *evaluation.stages.at(kFound), spreadAt(evaluation, kFound));
+    addStage(columns, "after", *evaluation.stages.at(plan.job.goal), spreadAt(evaluation, plan.job.goal));
     std::string csv;
     for (const Column& column : columns) csv += (csv.empty() ? "" : ",") + column.name;
     for (Eigen::Index i = 0; i < evaluation.frequency_hz.size(); ++i) {

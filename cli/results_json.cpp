@@ -7,6 +7,7 @@
 #include "core/base/unit.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/run_change.h"
+#include "core/evaluate/widen.h"
 #include "core/model/names.h"
 #include "words/finding_words.h"
 #include "words/slate_words.h"
@@ -94,6 +95,10 @@ Json runJson(const RunResult& run)
               {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
     for (size_t band = 0; band < kBandCount; ++band)
         json["programmeBands"][kBandKeys[band]] = known(run.programmeBand_w[band], "W", run.worst);
+    if (run.portSpeed_m_s) {
+        json["portSpeed"] = known(*run.portSpeed_m_s, "m/s", run.worst);
+        json["portSpeedAt"] = known(*run.portSpeedAt_hz, "Hz", run.worst);
+    }
     if (run.seriesCapacitance_f) json["seriesCapacitor"] = known(*run.seriesCapacitance_f, "F", run.worst);
     if (run.idealCorner_hz) json["idealCorner"] = known(*run.idealCorner_hz, "Hz", run.worst);
     json["halfPower"] = Json::array();
@@ -101,26 +106,42 @@ Json runJson(const RunResult& run)
     return json;
 }
 
-Json hearingJson(const HearingResult& heard)
+Json known(double value, const char* unit, Origin origin, const Range* could)
+{
+    Json json = known(value, unit, origin);
+    if (could) json["could"] = {could->low, could->high};
+    return json;
+}
+
+Json hearingJson(const HearingResult& heard, const HeardSpread* spread)
 {
     const Origin worst = heard.worst;
     Json json = Json::object();
-    if (heard.image) json["image"] = known(*heard.image, "", worst);  // -1 right to +1 left, an estimate
+    if (heard.image)  // -1 right to +1 left, an estimate
+        json["image"] = known(*heard.image, "", worst, spread && spread->image ? &*spread->image : nullptr);
     for (const BandEdges& edges : kBands) {
-        const BandFigures& band = heard.bands[static_cast<size_t>(edges.band)];
-        json[kBandKeys[static_cast<size_t>(edges.band)]] = {{"reach", known(band.reach_db, "dB", worst)},
-                                                            {"limit", limitKey(band.limit)},
-                                                            {"balance", known(band.balance_db, "dB", worst)}};
+        const auto i = static_cast<size_t>(edges.band);
+        const BandFigures& band = heard.bands[i];
+        json[kBandKeys[i]] = {
+            {"reach", known(band.reach_db, "dB", worst, spread ? &spread->reach_db[i] : nullptr)},
+            {"limit", limitKey(band.limit)},
+            {"balance", known(band.balance_db, "dB", worst, spread ? &spread->balance_db[i] : nullptr)}};
     }
     return json;
 }
 
-Json stageJson(const StageResult& stage)
+Json stageJson(const StageResult& stage, const StageSpread* spread)
 {
     Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
     for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
     for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
-    for (const auto& [id, heard] : stage.hearing) json["listeners"][core::textOf(id)] = hearingJson(heard);
+    for (const auto& [id, heard] : stage.hearing)
+        json["listeners"][core::textOf(id)] = hearingJson(heard, spread ? &spread->hearing.at(id) : nullptr);
+    if (!spread) return json;
+    for (const auto& [address, draws] : spread->draws) {
+        const Range range = rangeOf(draws);
+        json["could"][core::textOf(address)] = {range.low, range.high};
+    }
     return json;
 }
 
@@ -154,8 +175,8 @@ Json evaluationJson(const Plan& plan, const Evaluation& evaluation)
 {
     const StageResult& before = *evaluation.stages.at(kFound);
     const StageResult& after = *evaluation.stages.at(plan.job.goal);
-    Json json{{"before", stageJson(before)},
-              {"after", stageJson(after)},
+    Json json{{"before", stageJson(before, spreadAt(evaluation, kFound))},
+              {"after", stageJson(after, spreadAt(evaluation, plan.job.goal))},
               {"changes", changesJson(before, after)},
               {"bandChange", Json::object()}};
     for (const auto& [id, heard] : after.hearing) {
@@ -189,6 +210,7 @@ Json findingsJson(const std::vector<Finding>& findings)
         for (const Evidence& evidence : finding.evidence) {
             Json one =
                 known(evidence.figure.value, std::string(row(evidence.what.what).unit).c_str(), evidence.figure.worst);
+            if (evidence.figure.could) one["could"] = {evidence.figure.could->low, evidence.figure.could->high};
             one["of"] = core::textOf(evidence.what);
             one["stage"] = core::textOf(evidence.stage);
             if (evidence.limit) one["limit"] = *evidence.limit;
@@ -198,6 +220,18 @@ Json findingsJson(const std::vector<Finding>& findings)
         list.push_back(std::move(json));
     }
     return list;
+}
+
+Json nextReadingJson(const NextReading& next)
+{
+    Json json{
+        {"measure", core::textOf(next.what)},
+        {"stage", core::textOf(next.stage)},
+        {"takenAs", known(next.value.value, std::string(row(next.what.what).unit).c_str(), next.value.basis.origin)},
+        {"spread", next.spread},
+        {"share", next.share}};
+    if (next.settles) json["settles"] = std::string(code(*next.settles));
+    return json;
 }
 
 Json slateJson(const SlateAnswer& answer)

@@ -3,7 +3,7 @@
 #include <nlohmann/json.hpp>
 #include <vector>
 
-#include "core/model/finding.h"
+#include "core/judgement/measure_next.h"
 #include "core/slate/slate.h"
 
 namespace cli {
@@ -12,6 +12,7 @@ using Json = nlohmann::ordered_json;
 
 [[nodiscard]] Json quantity(double value, const char* unit);
 [[nodiscard]] Json evaluationJson(const core::Plan& plan, const core::Evaluation& evaluation);
+[[nodiscard]] Json nextReadingJson(const core::NextReading& next);
 [[nodiscard]] Json findingsJson(const std::vector<core::Finding>& findings);
 [[nodiscard]] Json slateJson(const core::SlateAnswer& answer);
 

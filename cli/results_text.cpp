@@ -1,11 +1,15 @@
 #include "cli/results_text.h"
 
+#include <QLocale>
 #include <QStringList>
+#include <algorithm>
 
 #include "core/evaluate/run_change.h"
 #include "core/model/names.h"
+#include "words/doubt_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
+#include "words/loudness_words.h"
 #include "words/name_words.h"
 #include "words/slate_words.h"
 #include "words/tr.h"
@@ -75,6 +79,9 @@ QStringList runLines(const StageResult& stage)
         }
         lines << Words::tr("    coil at the source's limit: programme %1, a sine up to %2 at %3")
                      .arg(words::watts(run.programme_w), words::watts(run.sine_w), words::frequency(run.sine_hz));
+        if (run.portSpeed_m_s)
+            lines << Words::tr("    air in its ports up to %1 m/s at %2")
+                         .arg(QLocale().toString(*run.portSpeed_m_s, 'f', 1), words::frequency(*run.portSpeedAt_hz));
         lines << Words::tr("    at most %1 at %2; travel up to %3 at %4 (its limit %5)")
                      .arg(words::volts(run.most_v), words::frequency(run.mostAt_hz), words::length(run.travel_m),
                           words::frequency(run.travelAt_hz), words::length(run.driver.xmax_m));
@@ -100,7 +107,7 @@ QStringList changeLines(const StageResult& before, const StageResult& after)
     return lines;
 }
 
-QStringList hearingLines(const StageResult& before, const StageResult& after)
+QStringList hearingLines(const StageResult& before, const StageResult& after, const StageSpread* spread)
 {
     QStringList lines;
     for (const auto& [id, heard] : after.hearing) {
@@ -114,11 +121,25 @@ QStringList hearingLines(const StageResult& before, const StageResult& after)
                          words::nameOf(now.limit), words::decibelChange(now.balance_db));
             if (was != before.hearing.end()) {
                 const BandFigures& old = was->second.bands[static_cast<size_t>(edges.band)];
-                line += Words::tr("; change %1 (balance %2)")
-                            .arg(words::decibelChange(now.reach_db - old.reach_db),
-                                 words::decibelChange(now.balance_db - old.balance_db));
+                const double change_db = now.reach_db - old.reach_db;
+                line +=
+                    Words::tr("; change %1 (balance %2)")
+                        .arg(words::decibelChange(change_db), words::decibelChange(now.balance_db - old.balance_db));
+                const QString loud = words::loudnessOf(edges.band, change_db);
+                if (!loud.isEmpty()) line += Words::tr(", %1").arg(loud);
             }
             lines << line;
+            if (!spread) continue;
+            const HeardSpread& could = spread->hearing.at(id);
+            lines << Words::tr("      could be: reach %1 dB, balance %2 dB")
+                         .arg(words::rangeText(could.reach_db[static_cast<size_t>(edges.band)], 1),
+                              words::rangeText(could.balance_db[static_cast<size_t>(edges.band)], 1));
+        }
+        if (heard.image) {
+            lines << Words::tr("    image between the sides: %1 (-1 right, +1 left), an estimate")
+                         .arg(QLocale().toString(*heard.image, 'f', 2));
+            if (spread && spread->hearing.at(id).image)
+                lines << Words::tr("      could be: %1").arg(words::rangeText(*spread->hearing.at(id).image, 2));
         }
     }
     return lines;
@@ -134,8 +155,12 @@ std::string evaluationText(const Plan& plan, const Evaluation& evaluation)
     lines << Words::tr("Before") << circuitLines(before) << runLines(before);
     lines << Words::tr("After") << circuitLines(after) << runLines(after);
     lines << Words::tr("Change") << changeLines(before, after);
-    lines << Words::tr("At the ears (distance and driver only: no direction, covers, mirrors or cabin yet)")
-          << hearingLines(before, after);
+    lines << Words::tr("At the ears (an estimate; room modes are not modelled)")
+          << hearingLines(before, after, spreadAt(evaluation, plan.job.goal));
+    double loudest_db = 0.0;
+    for (const auto& [id, heard] : after.hearing)
+        for (const BandFigures& band : heard.bands) loudest_db = std::max(loudest_db, band.reach_db);
+    if (const QString caution = words::hearingCaution(loudest_db); !caution.isEmpty()) lines << caution;
     return lines.join(QLatin1Char('\n')).toStdString();
 }
 
@@ -156,6 +181,12 @@ std::string findingsText(const Plan& plan, const Evaluation& evaluation, const s
         if (!mends.isEmpty()) lines << Words::tr("  Mends: %1").arg(mends.join(QStringLiteral("; ")));
     }
     return lines.join(QLatin1Char('\n')).toStdString();
+}
+
+std::string nextReadingText(const NextReading& next, const Fitout& fitout)
+{
+    const words::ReadingText text = words::textOf(next, fitout);
+    return Words::tr("Measure next: %1\n  %2").arg(text.title, text.reason).toStdString();
 }
 
 std::string slateText(const SlateAnswer& answer)

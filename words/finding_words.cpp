@@ -91,6 +91,23 @@ FindingText doubleFilter(const Finding& f)
                       "filters stacked thin the sound.")};
 }
 
+QString couldText(const Finding& finding, const Range& could)
+{
+    const auto text = [&](double value) {
+        switch (finding.evidence.front().what.what) {
+            case Quantity::LeastImpedance_ohm:
+                return ohms(value);
+            case Quantity::Ratio:
+                return percent(value);
+            case Quantity::LevelChange_db:
+                return decibelChange(value);
+            default:
+                return watts(value);
+        }
+    };
+    return Words::tr("%1 to %2").arg(text(could.low), text(could.high));
+}
+
 }  // namespace
 
 FindingText textOf(const Finding& finding)
@@ -117,7 +134,11 @@ FindingText textOf(const Finding& finding)
             break;
     }
     if (finding.couldBe)
-        text.reason = Words::tr("Could be: it rests on a class guess, and one reading settles it. %1").arg(text.reason);
+        text.reason =
+            Words::tr("Could be: it rests on what nobody measured, and one reading settles it. %1").arg(text.reason);
+    if (const auto& could = finding.evidence.front().figure.could)
+        text.numbers =
+            Words::tr("%1 With what nobody measured it could be %2.").arg(text.numbers, couldText(finding, *could));
     return text;
 }
 

@@ -10,6 +10,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/severity_mark.h"
+#include "words/doubt_words.h"
 #include "words/finding_words.h"
 #include "words/name_words.h"
 
@@ -47,6 +48,7 @@ void FindingsColumn::present(const Snapshot& snapshot)
 {
     m_used = snapshot.after().used;
     m_findings = snapshot.findings;
+    m_next = snapshot.next;
     rebuild();
 }
 
@@ -81,11 +83,39 @@ void FindingsColumn::rebuild()
             rebuild();
         });
     }
+    if (m_next) m_slips->addWidget(makeNextSlip());
     m_slips->addStretch();
     if (!hadFocus) return;
     // Keys stay here: on the first mend that is left, or on the column.
     auto* next = widget()->findChild<QPushButton*>();
     static_cast<QWidget*>(next ? next : static_cast<QWidget*>(this))->setFocus();
+}
+
+QWidget* FindingsColumn::makeNextSlip()
+{
+    const words::ReadingText text = words::textOf(*m_next, m_used);
+    auto* slip = new QFrame(widget());
+    slip->setProperty("role", "slip");
+    slip->setObjectName(QStringLiteral("measureNext"));
+    slip->setAccessibleName(tr("Measure next: %1. %2").arg(text.title, text.reason));
+    auto* layout = new QVBoxLayout(slip);
+    layout->setContentsMargins(10, 8, 10, 8);
+    layout->setSpacing(4);
+    layout->addWidget(wrapped(tr("Measure next"), "quiet", slip));
+    layout->addWidget(wrapped(text.title, "strong", slip));
+    layout->addWidget(wrapped(text.reason, "plain", slip));
+    if (m_next->what.what != core::Quantity::Re_ohm || !m_next->device) return slip;
+    auto* button = new QPushButton(tr("measure it"), slip);
+    button->setObjectName(QStringLiteral("measureNextNow"));
+    button->setAccessibleName(tr("%1: enter the reading").arg(text.title));
+    connect(button, &QPushButton::clicked, this, [this, next = *m_next] {
+        emit mendTaken({core::MendName::MeasureRe, 0.0,
+                        core::SolverRequest{core::SolverRequest::Kind::TakeReading, next.device, next.stage}});
+    });
+    auto* row = new FlowLayout(6);
+    row->addWidget(button);
+    layout->addLayout(row);
+    return slip;
 }
 
 QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)

@@ -23,12 +23,14 @@ signals:
 
 private:
     void rebuild();
+    QWidget* makeNextSlip();
     QWidget* makeSlip(const core::Finding& finding, int number);
 
     const Theme& m_theme;
     QVBoxLayout* m_slips;
     std::vector<core::Finding> m_findings{};
     core::Fitout m_used{};
+    std::optional<core::NextReading> m_next{};
     bool m_all = false;
 };
 

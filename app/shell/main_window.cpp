@@ -48,6 +48,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     buildRail();
     buildMenus();
     connect(&m_session, &PlanSession::changed, this, &MainWindow::present);
+    connect(&m_session, &PlanSession::widened, this, &MainWindow::presentSpread);
     connect(&m_session, &PlanSession::opened, this, &MainWindow::afterOpening);
     connect(&m_session, &PlanSession::saved, this, &MainWindow::showTitle);
     connect(&m_session, &PlanSession::refused, this, [this](const QString& why) { m_notice->say(why); });
@@ -141,6 +142,13 @@ void MainWindow::showStation(Station station)
     for (QWidget* widget : {static_cast<QWidget*>(m_matchButton), static_cast<QWidget*>(m_jobButton)})
         widget->setEnabled(open);
     arrangeForWidth();
+}
+
+void MainWindow::presentSpread(const Snapshot& snapshot)
+{
+    m_strip->present(snapshot);
+    m_findings->present(snapshot);
+    m_traces->present(snapshot, m_strip->listener(), m_match->chosenDevice());
 }
 
 void MainWindow::present()

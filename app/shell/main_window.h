@@ -44,6 +44,7 @@ private:
     void buildRail();
     void buildMenus();
     void present();
+    void presentSpread(const Snapshot& snapshot);
     void afterOpening();
     void askOpen();
     void askSaveAs();

@@ -10,7 +10,9 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/severity_mark.h"
+#include "words/doubt_words.h"
 #include "words/figures.h"
+#include "words/loudness_words.h"
 #include "words/name_words.h"
 
 namespace app {
@@ -24,7 +26,7 @@ QSize BandReed::sizeHint() const
     return {m_theme.px(98), m_theme.px(58)};
 }
 
-void BandReed::show(const core::BandFigures* before, const core::BandFigures* after)
+void BandReed::show(const core::BandFigures* before, const core::BandFigures* after, const core::Range* could)
 {
     m_before_db = before ? std::optional(before->reach_db) : std::nullopt;
     m_after_db = after ? std::optional(after->reach_db) : std::nullopt;
@@ -33,11 +35,19 @@ void BandReed::show(const core::BandFigures* before, const core::BandFigures* af
         name = tr("%1: reach %2 before, %3 after, change %4")
                    .arg(name, words::decibels(*m_before_db), words::decibels(*m_after_db),
                         words::decibelChange(*m_after_db - *m_before_db));
-        setToolTip(tr("Loudest clean level: %1 before (then %2), %3 after (then %4).\nBalance against 250 Hz–4 kHz: %5 "
-                      "before, %6 after.")
-                       .arg(words::decibels(before->reach_db), words::nameOf(before->limit),
-                            words::decibels(after->reach_db), words::nameOf(after->limit),
-                            words::decibelChange(before->balance_db), words::decibelChange(after->balance_db)));
+        const double change_db = *m_after_db - *m_before_db;
+        QString help =
+            tr("Loudest clean level: %1 before (then %2), %3 after (then %4).\nBalance against 250 Hz–4 kHz: %5 "
+               "before, %6 after.")
+                .arg(words::decibels(before->reach_db), words::nameOf(before->limit), words::decibels(after->reach_db),
+                     words::nameOf(after->limit), words::decibelChange(before->balance_db),
+                     words::decibelChange(after->balance_db));
+        for (const QString& more :
+             {words::loudnessOf(m_band, change_db),
+              could ? tr("With what nobody measured: %1 dB after.").arg(words::rangeText(*could, 1)) : QString(),
+              words::hearingCaution(after->reach_db)})
+            if (!more.isEmpty()) help += QLatin1Char('\n') + more;
+        setToolTip(help);
     }
     setAccessibleName(name);
     update();
@@ -164,8 +174,11 @@ void Strip::showBands(const Snapshot& snapshot)
     };
     const core::HearingResult* before = heardIn(snapshot.before());
     const core::HearingResult* after = heardIn(snapshot.after());
+    const core::StageSpread* spread = core::spreadAt(snapshot.evaluation, snapshot.plan.job.goal);
+    const bool known = spread && spread->hearing.contains(listener());
     for (size_t band = 0; band < core::kBandCount; ++band)
-        m_reeds[band]->show(before ? &before->bands[band] : nullptr, after ? &after->bands[band] : nullptr);
+        m_reeds[band]->show(before ? &before->bands[band] : nullptr, after ? &after->bands[band] : nullptr,
+                            known ? &spread->hearing.at(listener()).reach_db[band] : nullptr);
 }
 
 void Strip::paintEvent(QPaintEvent*)

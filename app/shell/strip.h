@@ -19,7 +19,8 @@ class BandReed : public QWidget {
     Q_OBJECT
 public:
     BandReed(core::Band band, const Theme& theme, QWidget* parent);
-    void show(const core::BandFigures* before, const core::BandFigures* after);
+    // could: of after, once it is known
+    void show(const core::BandFigures* before, const core::BandFigures* after, const core::Range* could);
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
 

@@ -17,7 +17,8 @@
 namespace app {
 namespace {
 
-constexpr int kBefore = 0, kAfter = 1;
+constexpr int kBefore = 0, kAfter = 1, kLowest = 2, kHighest = 3;  // graphs, the tint under the curves
+constexpr double kPerOctave = 3.0;  // as the ear sees it; notches of single reflections are for other screens
 
 const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core::DeviceId device)
 {
@@ -71,8 +72,9 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     layout->setSpacing(2);
     layout->addLayout(head);
     layout->addWidget(m_plot, 1);
-    m_plot->addGraph();
-    m_plot->addGraph();
+    for (int graph = kBefore; graph <= kHighest; ++graph) m_plot->addGraph();
+    for (const int edge : {kLowest, kHighest}) m_plot->graph(edge)->setLayer(QStringLiteral("grid"));
+    m_plot->graph(kHighest)->setChannelFillGraph(m_plot->graph(kLowest));
     m_plot->xAxis->setScaleType(QCPAxis::stLogarithmic);
     m_plot->xAxis->setRange(20, 20000);
     const QSharedPointer<QCPAxisTickerText> ticks(new QCPAxisTickerText);
@@ -112,6 +114,10 @@ void TraceDrawer::restyle()
     }
     QPen before(tokens.ink2, 1.6);
     before.setDashPattern({5, 3});
+    QColor tint = tokens.gold;
+    tint.setAlphaF(0.22F);
+    for (const int edge : {kLowest, kHighest}) m_plot->graph(edge)->setPen(Qt::NoPen);
+    m_plot->graph(kHighest)->setBrush(tint);
     m_plot->graph(kBefore)->setPen(before);
     m_plot->graph(kAfter)->setPen(QPen(tokens.goldText, 2.6));
     for (QCPItemText* label : {m_beforeLabel, m_afterLabel}) label->setFont(m_theme.small());
@@ -147,7 +153,6 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
     } else {
         const auto heard = stage.hearing.find(m_listener);
         if (heard == stage.hearing.end()) return curve;
-        constexpr double kPerOctave = 3.0;  // as the ear sees it; notches of single reflections are for other screens
         y = core::smoothed_db(frequency_hz, heard->second.curve_db, kPerOctave, frequency_hz);
         const auto after = m_snapshot->after().hearing.find(m_listener);
         const bool matched = m_modes->checkedId() == static_cast<int>(Trace::Matched);
@@ -157,6 +162,25 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
     curve.x = QVector<double>(frequency_hz.begin(), frequency_hz.end());
     curve.y = QVector<double>(y.begin(), y.end());
     return curve;
+}
+
+std::array<TraceDrawer::Curve, 2> TraceDrawer::couldBe() const
+{
+    std::array<Curve, 2> edges;
+    const core::StageSpread* spread = core::spreadAt(m_snapshot->evaluation, m_snapshot->plan.job.goal);
+    const auto heard = m_snapshot->after().hearing.find(m_listener);
+    if (!spread || heard == m_snapshot->after().hearing.end() ||
+        m_modes->checkedId() == static_cast<int>(Trace::Impedance))
+        return edges;
+    const Eigen::ArrayXd& frequency_hz = m_snapshot->evaluation.frequency_hz;
+    const double shift_db = heard->second.curve_db(0) - heard->second.level_db(0);
+    const core::CurveRange& range = spread->hearing.at(m_listener).level_db;
+    for (size_t edge = 0; edge < edges.size(); ++edge) {
+        const Eigen::ArrayXd y = shift_db + core::smoothed_db(frequency_hz, edge == 0 ? range.low_db : range.high_db,
+                                                              kPerOctave, frequency_hz);
+        edges[edge] = {QVector<double>(frequency_hz.begin(), frequency_hz.end()), QVector<double>(y.begin(), y.end())};
+    }
+    return edges;
 }
 
 void TraceDrawer::redraw()
@@ -178,9 +202,13 @@ void TraceDrawer::redraw()
     m_about->setToolTip(impedance ? QString()
                                   : tr("Distance, direction, covers, mirrors of a few surfaces and, in a closed cabin, "
                                        "its rise in the bass (±4 dB). Up to 400 Hz room modes can change it by 6 dB "
-                                       "either way. Only a measurement at the seat knows."));
+                                       "either way. The tint is what those and the values that nobody measured could "
+                                       "do. Only a measurement at the seat knows."));
     const Curve before = curveOf(m_snapshot->before());
     const Curve after = curveOf(m_snapshot->after());
+    const std::array<Curve, 2> could = couldBe();
+    m_plot->graph(kLowest)->setData(could[0].x, could[0].y, true);
+    m_plot->graph(kHighest)->setData(could[1].x, could[1].y, true);
     m_plot->graph(kBefore)->setData(before.x, before.y, true);
     m_plot->graph(kAfter)->setData(after.x, after.y, true);
     double low = 1e9;

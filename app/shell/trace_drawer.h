@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QWidget>
+#include <array>
 
 #include "app/snapshot.h"
 
@@ -34,6 +35,8 @@ private:
         QVector<double> x{}, y{};
     };
     [[nodiscard]] Curve curveOf(const core::StageResult& stage) const;
+    // Where the curve after could lie: its lower and its upper edge; empty until that is known.
+    [[nodiscard]] std::array<Curve, 2> couldBe() const;
     void restyle();
     void redraw();
 

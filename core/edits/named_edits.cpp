@@ -131,6 +131,28 @@ Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
     return difference(EditName::SetHighPass, plan, after);
 }
 
+Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings)
+{
+    Plan after = plan;
+    const StageId goal = goalOf(after);
+    for (const auto& [port, setting] : settings) after.settings[{goal, port}] = setting;
+    return settings.empty() ? Edit{EditName::Align} : difference(EditName::Align, plan, after);
+}
+
+Edit placeDriver(const Plan& plan, DeviceId device, const Frame& frame)
+{
+    Plan after = plan;
+    const StageId goal = goalOf(after);
+    const auto put = [&](DeviceId id, const Frame& at) {
+        Mount mount = itemAt(after, &Plan::mounts, goal, id).value_or(Mount{});
+        mount.frame = at;
+        after.mounts[{goal, id}] = mount;
+    };
+    put(device, frame);
+    for (const DeviceId twin : followersOf(resolve(after, goal), device)) put(twin, mirrored(frame));
+    return difference(EditName::PlaceDriver, plan, after);
+}
+
 Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm, double leads_ohm)
 {
     assert(reading_ohm > leads_ohm && leads_ohm >= 0.0);

@@ -42,7 +42,12 @@ std::map<SurfaceId, Surface> usualSurfaces(const Body& body, const Practice& pra
     add({Glass, "left windows", {front - 0.5 * lean, half, sill}, windowAlong, up});
     add({Glass, "right windows", {front - 0.5 * lean, -half, sill}, windowAlong, up});
     add({Headliner, "roof", {front - lean, half, roof}, across, {rear - front + lean, 0.0, 0.0}});
-    add({SoftDash, "dash", {front, half, sill}, across, {-kDash_ratio * length, 0.0, 0.0}});
+    add({.material = SoftDash,
+         .name = "dash",
+         .corner_m = {front, half, sill},
+         .along_m = across,
+         .across_m = {-kDash_ratio * length, 0.0, 0.0},
+         .mountable = true});
     add({Carpet, "floor", {front, half, floor}, across, {-length, 0.0, 0.0}});
     return surfaces;
 }

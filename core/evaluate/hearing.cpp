@@ -37,7 +37,7 @@ void takeMeasured(Eigen::ArrayXcd& pressure, const Curve& curve, const RunResult
 Ears<Eigen::ArrayXcd> runAt(const StageResult& stage, size_t run, ListenerId listener)
 {
     const RunResult& result = stage.runs[run];
-    const Ears<Eigen::ArrayXcd>& ways = stage.ways[run].ears.at(listener);
+    const Ears<Eigen::ArrayXcd>& ways = *stage.ways[run].ears.at(listener);
     Ears<Eigen::ArrayXcd> pressure{result.pressure_pa_v * ways[0], result.pressure_pa_v * ways[1]};
     if (const Curve* curve = inPlaceCurve(stage, result.run.id.coil, listener)) {
         const Ears<Vec3> ears = earsOf(stage.used.listeners.at(listener));

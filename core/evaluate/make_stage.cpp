@@ -111,20 +111,21 @@ private:
         for (const RunResult& run : m_stage->runs) {
             RunWays ways{soundSource(m_stage->used, run.run.id.coil.device, run.driver.sd_m2, m_practice), {}};
             for (const auto& [id, listener] : m_stage->used.listeners) {
-                if (const auto* known = knownWays(ways.source, id, listener)) {
-                    ways.ears[id] = *known;
+                if (const auto known = knownWays(ways.source, id, listener)) {
+                    ways.ears[id] = known;
                     continue;
                 }
                 if (!cabin) cabin = prepareCabin(m_stage->cabin, gridField(m_stage->cabin.gain), m_practice);
                 const Ears<Vec3> ears = earsOf(listener);
-                ways.ears[id] = {wayTo(ways.source, ears[0], *cabin), wayTo(ways.source, ears[1], *cabin)};
+                ways.ears[id] = std::make_shared<const Ears<Eigen::ArrayXcd>>(
+                    Ears<Eigen::ArrayXcd>{wayTo(ways.source, ears[0], *cabin), wayTo(ways.source, ears[1], *cabin)});
             }
             m_stage->ways.push_back(std::move(ways));
         }
     }
 
-    [[nodiscard]] const Ears<Eigen::ArrayXcd>* knownWays(const SoundSource& source, ListenerId id,
-                                                         const Listener& listener) const
+    [[nodiscard]] std::shared_ptr<const Ears<Eigen::ArrayXcd>> knownWays(const SoundSource& source, ListenerId id,
+                                                                         const Listener& listener) const
     {
         for (const StageResult* last : m_known) {
             const auto sameListener = last->used.listeners.find(id);
@@ -133,7 +134,7 @@ private:
                 continue;
             for (const RunWays& ways : last->ways)
                 if (ways.source == source)
-                    if (const auto ears = ways.ears.find(id); ears != ways.ears.end()) return &ears->second;
+                    if (const auto ears = ways.ears.find(id); ears != ways.ears.end()) return ears->second;
         }
         return nullptr;
     }

@@ -128,7 +128,9 @@ private:
         for (size_t band = 0; band < kBandCount; ++band) {
             const double doubt = std::sqrt((m_evaluation.tables->bands[band] * doubt_db.square()).sum());
             spread.reach_db[band] = withDoubt(rangeOf(draws.reach_db[band]), nominal.bands[band].reach_db, doubt);
-            spread.balance_db[band] = withDoubt(rangeOf(draws.balance_db[band]), nominal.bands[band].balance_db, doubt);
+            if (static_cast<Band>(band) != Band::Mid)  // which the others are relative to
+                spread.balance_db[band] =
+                    withDoubt(rangeOf(draws.balance_db[band]), nominal.bands[band].balance_db, doubt);
         }
         if (draws.image.size() > 1)
             spread.image = rangeOf(Eigen::Map<const Eigen::ArrayXd>(draws.image.data(), std::ssize(draws.image)));

@@ -7,16 +7,6 @@
 
 namespace core {
 
-namespace {
-
-const StageSpread* spreadAt(const Evaluation& evaluation, StageId stage)
-{
-    const auto found = evaluation.spread.find(stage);
-    return found == evaluation.spread.end() ? nullptr : found->second.get();
-}
-
-}  // namespace
-
 std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
 {
     const StageId goal = plan.job.goal;

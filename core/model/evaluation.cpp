@@ -14,6 +14,12 @@ auto firstWhere(const Items& items, Predicate predicate) -> const typename Items
 
 }  // namespace
 
+const StageSpread* spreadAt(const Evaluation& evaluation, StageId stage)
+{
+    const auto found = evaluation.spread.find(stage);
+    return found == evaluation.spread.end() ? nullptr : found->second.get();
+}
+
 const RunResult* findRun(const StageResult& stage, const RunId& id)
 {
     return firstWhere(stage.runs, [&](const RunResult& run) { return run.run.id == id; });

@@ -108,7 +108,7 @@ struct BandFigures {
 // One run's way to the ears of the listeners: pressure there over the pressure on axis at 1 m.
 struct RunWays {
     SoundSource source{};
-    std::map<ListenerId, Ears<Eigen::ArrayXcd>> ears{};
+    std::map<ListenerId, std::shared_ptr<const Ears<Eigen::ArrayXcd>>> ears{};  // shared by all that have it alike
 };
 
 struct HearingResult {
@@ -146,6 +146,8 @@ struct Evaluation {
     std::map<StageId, std::shared_ptr<const StageSpread>> spread{};  // as far as widen() has come
 };
 
+// Nothing as long as nobody has worked it out.
+[[nodiscard]] const StageSpread* spreadAt(const Evaluation& evaluation, StageId stage);
 [[nodiscard]] const RunResult* findRun(const StageResult& stage, const RunId& id);
 [[nodiscard]] const CircuitResult* findCircuit(const StageResult& stage, const Port& channel);
 // The run that ends in a coil of this device; the first by id if several do.

@@ -121,8 +121,9 @@ CORE_ENUM_NAMES(
     {LeakSpread_ratio, "leakSpread_ratio"}, {CabinSpread_db, "cabinSpread_db"}, {ModeSpread_db, "modeSpread_db"},
     {ModesUpTo_hz, "modesUpTo_hz"}, {AlignLoss_db, "alignLoss_db"}, {SpotOffAxis_points, "spotOffAxis_points"},
     {SpotEvenness_points, "spotEvenness_points"}, {SpotImage_points, "spotImage_points"},
-    {SpotShadow_points, "spotShadow_points"}, {SpotOffAxisFull_db, "spotOffAxisFull_db"},
-    {SpotEvennessFull_db, "spotEvennessFull_db"}, {SpotShadowFull_db, "spotShadowFull_db"},
+    {SpotWidth_points, "spotWidth_points"}, {SpotShadow_points, "spotShadow_points"},
+    {SpotOffAxisFull_db, "spotOffAxisFull_db"}, {SpotEvennessFull_db, "spotEvennessFull_db"},
+    {SpotShadowFull_db, "spotShadowFull_db"}, {SpotWidthEnough_deg, "spotWidthEnough_deg"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
     {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})

@@ -13,6 +13,14 @@ struct Frame {
     bool operator==(const Frame&) const = default;
 };
 
+// The same on the vehicle's other side.
+[[nodiscard]] inline Frame mirrored(Frame frame)
+{
+    frame.at_m.y = -frame.at_m.y;
+    frame.facing.y = -frame.facing.y;
+    return frame;
+}
+
 enum class BodyKind {
     Hatchback,
     Saloon,

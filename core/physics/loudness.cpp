@@ -21,10 +21,14 @@ constexpr std::array<LoudnessRow, 29> kRows{{
     {12500, 0.301, -3.1, 12.3},
 }};
 
+double thresholdTerm(const LoudnessRow& row)
+{
+    return std::pow(0.4 * std::pow(10.0, (row.threshold_db + row.transfer_db) / 10.0 - 9.0), row.exponent);
+}
+
 double contour_db(const LoudnessRow& row, double phon)
 {
-    const double a = 4.47e-3 * (std::pow(10.0, 0.025 * phon) - 1.15) +
-                     std::pow(0.4 * std::pow(10.0, (row.threshold_db + row.transfer_db) / 10.0 - 9.0), row.exponent);
+    const double a = 4.47e-3 * (std::pow(10.0, 0.025 * phon) - 1.15) + thresholdTerm(row);
     return 10.0 / row.exponent * std::log10(a) - row.transfer_db + 94.0;
 }
 
@@ -44,6 +48,24 @@ std::optional<Eigen::ArrayXd> equalLoudness_db(double phon, const Eigen::ArrayXd
             return contour_db(below, phon) + share * (contour_db(*above, phon) - contour_db(below, phon));
         })
         .eval();
+}
+
+std::optional<double> loudness_phon(double frequency_hz, double level_db)
+{
+    const LoudnessRow& row = *std::min_element(kRows.begin(), kRows.end(), [&](const auto& a, const auto& b) {
+        return std::abs(std::log(a.frequency_hz / frequency_hz)) < std::abs(std::log(b.frequency_hz / frequency_hz));
+    });
+    const double loud = std::pow(0.4 * std::pow(10.0, (level_db + row.transfer_db) / 10.0 - 9.0), row.exponent) -
+                        thresholdTerm(row) + 4.47e-3 * 1.15;
+    const double phon = 40.0 * std::log10(loud / 4.47e-3);
+    return phon >= 20.0 && phon <= 90.0 ? std::optional(phon) : std::nullopt;
+}
+
+std::optional<double> loudnessRatio(double frequency_hz, double from_db, double to_db)
+{
+    const auto from = loudness_phon(frequency_hz, from_db), to = loudness_phon(frequency_hz, to_db);
+    if (!from || !to) return std::nullopt;
+    return std::exp2((*to - *from) / 10.0);
 }
 
 double dailyExposure_s(double level_dba)

@@ -12,6 +12,13 @@ namespace core {
 // source  ISO 226:2003, table 1, from memory
 [[nodiscard]] std::optional<Eigen::ArrayXd> equalLoudness_db(double phon, const Eigen::ArrayXd& frequency_hz);
 
+// How loud a pure tone is in phon; nothing outside 20 to 90. frequency_hz is taken as that of the nearest row.
+[[nodiscard]] std::optional<double> loudness_phon(double frequency_hz, double level_db);
+
+// How many times as loud a pure tone gets: 2^(phon/10).
+// source  ISO 226:2003, equation 2; S. S. Stevens, "The measurement of loudness", J. Acoust. Soc. Am. 27 (1955)
+[[nodiscard]] std::optional<double> loudnessRatio(double frequency_hz, double from_db, double to_db);
+
 // How long a day the ear bears it: 8 h at 85 dBA, half for every 3 dB.
 // source  NIOSH 98-126 (1998)
 [[nodiscard]] double dailyExposure_s(double level_dba);

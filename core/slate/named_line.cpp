@@ -7,6 +7,7 @@
 #include <set>
 
 #include "core/calc/calc_model.h"
+#include "core/slate/line_tables.h"
 
 namespace core {
 namespace {
@@ -189,6 +190,16 @@ private:
 };
 
 }  // namespace
+
+const std::vector<NamedLine>& namedLines()
+{
+    static const std::vector<NamedLine> kLines = [] {
+        std::vector<NamedLine> all = electricalLines();
+        all.insert(all.end(), acousticLines().begin(), acousticLines().end());
+        return all;
+    }();
+    return kLines;
+}
 
 std::optional<Result<SlateAnswer>> answerNamedLine(std::string_view text, const Practice& practice)
 {

@@ -204,6 +204,10 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
 Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
 {
     if (auto named = answerNamedLine(text, practice)) return std::move(*named);
+    if (const size_t versus = text.find(" vs "); versus != std::string_view::npos) {  // two ways to one ear
+        const std::string both = fmt::format("arrive {} {}", text.substr(0, versus), text.substr(versus + 4));
+        return std::move(*answerNamedLine(both, practice));
+    }
     if (auto coils = severalCoils(text)) return std::move(*coils);
     if (text.find("||") != std::string_view::npos || text.find('+') != std::string_view::npos) {
         OhmsExpression expression(text);

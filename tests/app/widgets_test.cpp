@@ -79,9 +79,13 @@ TEST_F(Widgets, AReedSaysBeforeAfterAndChange)
     BandReed reed(core::Band::MidBass, theme, &page);
     const core::BandFigures before{.reach_db = 92.1};
     const core::BandFigures after{.reach_db = 93.0};
-    reed.show(&before, &after);
+    const core::Range could{90.0, 96.5};
+    reed.show(&before, &after, &could);
     EXPECT_EQ(plain(reed.accessibleName()), "mid-bass, 60–250 Hz: reach 92.1 dB before, 93.0 dB after, change +0.9 dB");
-    reed.show(nullptr, &after);
+    EXPECT_TRUE(plain(reed.toolTip()).contains("With what nobody measured: 90.0 to 96.5 dB after."));
+    EXPECT_TRUE(plain(reed.toolTip()).contains("NIOSH"));
+    EXPECT_TRUE(plain(reed.toolTip()).contains("times as loud"));
+    reed.show(nullptr, &after, nullptr);
     EXPECT_EQ(plain(reed.accessibleName()), "mid-bass, 60–250 Hz");
 }
 

@@ -10,6 +10,7 @@
 #include <QTest>
 
 #include "app/shell/main_window.h"
+#include "app/widening.h"
 #include "app/widgets/candidate_model.h"
 #include "core/io/shop.h"
 
@@ -20,6 +21,9 @@ WindowDriver::WindowDriver(app::Theme& theme)
       m_session(std::make_unique<app::PlanSession>(core::shippedShop(), m_folder.filePath(QStringLiteral("recovery")))),
       m_window(std::make_unique<app::MainWindow>(*m_session, theme, m_settings))
 {
+    constexpr int kNever_ms =
+        3'600'000;  // unless a test asks for it: what comes in the background comes between two keys
+    m_session->widening().setRest(kNever_ms);
     m_window->show();
     static_cast<void>(QTest::qWaitForWindowExposed(m_window.get()));
     m_window->activateWindow();

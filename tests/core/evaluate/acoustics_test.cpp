@@ -117,8 +117,8 @@ TEST(Acoustics, RemovingACoverNeverLowersALevel)
     const Evaluation under = evaluated(covered.plan), bare = evaluated(tests::TwelveRuns().plan);
     for (size_t run = 0; run < found(bare).ways.size(); ++run)
         for (size_t ear = 0; ear < 2; ++ear)
-            EXPECT_TRUE((found(bare).ways[run].ears.at(covered.driver)[ear].abs() >=
-                         found(under).ways[run].ears.at(covered.driver)[ear].abs() * (1.0 - 1e-9))
+            EXPECT_TRUE((found(bare).ways[run].ears.at(covered.driver)->at(ear).abs() >=
+                         found(under).ways[run].ears.at(covered.driver)->at(ear).abs() * (1.0 - 1e-9))
                             .all());
 }
 

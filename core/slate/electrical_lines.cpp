@@ -1,8 +1,8 @@
-#include "core/slate/named_line.h"
+#include "core/slate/line_tables.h"
 
 namespace core {
 
-const std::vector<NamedLine>& namedLines()
+const std::vector<NamedLine>& electricalLines()
 {
     using enum Dimension;
     static const std::vector<NamedLine> kLines{

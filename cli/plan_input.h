@@ -1,0 +1,18 @@
+#pragma once
+
+#include <string>
+
+#include "cli/results_json.h"
+#include "core/base/result.h"
+#include "core/io/plan_file.h"
+
+namespace cli {
+
+inline constexpr int kDone = 0, kStopStands = 1, kUnreadable = 2;
+
+// One line for people, and as JSON for programs; the exit code.
+int report(const core::InputError& error, bool json);
+[[nodiscard]] core::Result<core::Document> loadDocument(const std::string& path);
+void print(const Json& json);
+
+}  // namespace cli

@@ -1,0 +1,230 @@
+#include "cli/solver_commands.h"
+
+#include <fmt/format.h>
+
+#include <QLocale>
+#include <QStringList>
+#include <iostream>
+#include <sstream>
+
+#include "cli/plan_input.h"
+#include "core/design/align.h"
+#include "core/design/spots.h"
+#include "core/edits/named_edits.h"
+#include "core/evaluate/evaluate.h"
+#include "core/io/atomic_file.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
+#include "core/physics/air.h"
+#include "words/figures.h"
+#include "words/name_words.h"
+#include "words/tr.h"
+
+namespace cli {
+
+using namespace core;
+using words::Words;
+
+namespace {
+
+constexpr double kSampleRate_hz = 48000.0;
+constexpr size_t kShownSpots = 5;
+
+Result<std::vector<ListenerId>> seatsOf(const Plan& plan, const SolverRequest& request)
+{
+    std::vector<ListenerId> seats;
+    for (const std::string& name : request.seats) {
+        const auto found = std::find_if(plan.listeners.begin(), plan.listeners.end(), [&](const auto& entry) {
+            return core::textOf(entry.first) == name || core::textOf(entry.second.seat) == name;
+        });
+        if (found == plan.listeners.end())
+            return tl::unexpected(InputError{request.plan, name, "nobody sits there in this plan"});
+        seats.push_back(found->first);
+    }
+    return seats;
+}
+
+// The plan with an answer in it, if somebody asked for that.
+Result<void> keep(Document document, const Edit& edit, const std::string& path)
+{
+    if (path.empty()) return {};
+    document.plan = apply(std::move(document.plan), edit).plan;
+    std::ostringstream out;
+    writePlan(out, document);
+    return writeAtomically(path, out.str());
+}
+
+Json seatJson(const SeatScore& score)
+{
+    Json json{{"loss", quantity(score.loss_db, "dB")},
+              {"sideLoss", quantity(score.sideLoss_db, "dB")},
+              {"apart", quantity(score.apart_s, "s")},
+              {"sides", quantity(score.sides_db, "dB")}};
+    if (score.image) json["image"] = quantity(*score.image, "");
+    return json;
+}
+
+Json alignmentJson(const Alignment& found)
+{
+    Json json{{"channels", Json::array()}, {"seats", Json::object()}};
+    for (const ChannelAlignment& channel : found.channels)
+        json["channels"].push_back({{"channel", core::textOf(channel.channel)},
+                                    {"delay", quantity(channel.now.delay_s, "s")},
+                                    {"gain", quantity(channel.now.gain_db, "dB")},
+                                    {"reversed", channel.now.reversed},
+                                    {"delayKnown", channel.delayKnown},
+                                    {"mostDelay", quantity(channel.mostDelay_s, "s")}});
+    for (size_t i = 0; i < found.before.size(); ++i)
+        json["seats"][core::textOf(found.before[i].seat)] = {{"before", seatJson(found.before[i])},
+                                                             {"after", seatJson(found.after[i])}};
+    return json;
+}
+
+QString milliseconds(double value_s)
+{
+    return Words::tr("%1 ms").arg(QLocale().toString(1e3 * value_s, 'f', 2));
+}
+
+QString seatText(const SeatScore& score)
+{
+    const QString image = score.image ? QLocale().toString(*score.image, 'f', 2) : Words::tr("none");
+    return Words::tr(
+               "image %1 (+ left), sides %2 and %3 apart; lost to cancellation: %4 in 60-300 Hz, %5 within the sides")
+        .arg(image, milliseconds(score.apart_s), words::decibelChange(score.sides_db), words::decibels(score.loss_db),
+             words::decibels(score.sideLoss_db));
+}
+
+QStringList alignmentLines(const Alignment& found, const Fitout& fitout)
+{
+    QStringList lines;
+    bool unknown = false;
+    for (const ChannelAlignment& channel : found.channels) {
+        lines << Words::tr("  %1: delay %2 (%3 cm, %4 samples at 48 kHz), level %5, %6")
+                     .arg(words::nameOf(Subject{channel.channel}, fitout), milliseconds(channel.now.delay_s),
+                          QLocale().toString(100.0 * kSoundSpeed_m_s * channel.now.delay_s, 'f', 0))
+                     .arg(std::lround(kSampleRate_hz * channel.now.delay_s))
+                     .arg(words::decibelChange(channel.now.gain_db),
+                          channel.now.reversed ? Words::tr("reversed") : Words::tr("not reversed"));
+        unknown = unknown || !channel.delayKnown;
+    }
+    if (!found.canDelay)
+        lines << Words::tr("  Nothing in this chain can delay: level and polarity only. A better place does the rest.");
+    else if (unknown)
+        lines << Words::tr("  Nobody has stated what these channels can delay: look it up before relying on it.");
+    for (size_t i = 0; i < found.before.size(); ++i) {
+        lines << Words::tr("  %1, as it stands: %2")
+                     .arg(words::nameOf(Subject{found.before[i].seat}, fitout), seatText(found.before[i]))
+              << Words::tr("    as set here: %1").arg(seatText(found.after[i]));
+    }
+    lines << Words::tr("  The image is an estimate.");
+    return lines;
+}
+
+Json spotJson(const Spot& spot)
+{
+    const auto vector = [](const Vec3& at) { return Json::array({at.x, at.y, at.z}); };
+    return {{"at_m", vector(spot.frame.at_m)},
+            {"facing", vector(spot.frame.facing)},
+            {"surface", spot.surface ? core::textOf(spot.surface) : std::string()},
+            {"points", spot.points},
+            {"offAxis", quantity(spot.faults.offAxis_db, "dB")},
+            {"unevenness", quantity(spot.faults.unevenness_db, "dB")},
+            {"image", quantity(spot.faults.image, "")},
+            {"width", quantity(spot.faults.width_deg, "deg")},
+            {"shadow", quantity(spot.faults.shadow_db, "dB")}};
+}
+
+QString spotText(const Spot& spot)
+{
+    const auto metres = [](double value) { return QLocale().toString(value, 'f', 2); };
+    const Vec3& at = spot.frame.at_m;
+    return Words::tr("%1 points at x %2, y %3, z %4 m: %5 off axis, %6 uneven, image %7 aside, %8° wide, %9 in shadow")
+        .arg(QLocale().toString(spot.points, 'f', 0), metres(at.x), metres(at.y), metres(at.z),
+             words::decibels(spot.faults.offAxis_db), words::decibels(spot.faults.unevenness_db),
+             metres(spot.faults.image), QLocale().toString(spot.faults.width_deg, 'f', 0),
+             words::decibels(spot.faults.shadow_db));
+}
+
+}  // namespace
+
+int alignPlan(const SolverRequest& request)
+{
+    auto document = loadDocument(request.plan);
+    if (!document) return report(document.error(), request.json);
+    auto seats = seatsOf(document->plan, request);
+    if (!seats) return report(seats.error(), request.json);
+    if (seats->empty() && !document->plan.listeners.empty()) seats->push_back(document->plan.listeners.begin()->first);
+    if (seats->empty() || seats->size() > 2)
+        return report({request.plan, "--seat", "wants one listener of the plan, or two"}, request.json);
+    const auto found = align(document->plan, shippedShop().practice, *seats);
+    if (!found) return report({request.plan, "", "fewer than two channels play: nothing to align"}, request.json);
+    if (const auto kept = keep(*document, found->edit, request.output); !kept)
+        return report(kept.error(), request.json);
+    if (request.json) {
+        print(alignmentJson(*found));
+    } else {
+        const Plan& plan = document->plan;
+        const Evaluation evaluation = evaluateJob(plan, shippedShop().practice);
+        std::cout << alignmentLines(*found, evaluation.stages.at(plan.job.goal)->used).join('\n').toStdString() << '\n';
+    }
+    return kDone;
+}
+
+int mapPlanSpots(const SolverRequest& request)
+{
+    auto document = loadDocument(request.plan);
+    if (!document) return report(document.error(), request.json);
+    const Plan& plan = document->plan;
+    const auto seats = seatsOf(plan, request);
+    if (!seats) return report(seats.error(), request.json);
+    const Evaluation evaluation = evaluateJob(plan, shippedShop().practice);
+    const StageResult& stage = *evaluation.stages.at(plan.job.goal);
+    const auto device = idFromText<DeviceId>(request.device);
+    if (!device || !findRunOfDevice(stage, *device)) {
+        std::string playing;
+        for (const RunResult& run : stage.runs)
+            playing += (playing.empty() ? "" : ", ") + core::textOf(run.run.id.coil.device);
+        return report(
+            {request.plan, request.device,
+             fmt::format("is no driver that plays in this plan; these do: {}", playing.empty() ? "none" : playing)},
+            request.json);
+    }
+    if (plan.listeners.empty()) return report({request.plan, "", "nobody listens in this plan"}, request.json);
+    const auto map = mapSpots(stage, evaluation.practice, {*device, *seats, request.count});
+    const std::vector<Spot> best = map->best(kShownSpots);
+    if (best.empty())
+        return report({request.plan, "surfaces", "no surface is marked \"mountable\": nothing to try"}, request.json);
+    if (const auto kept = keep(*document, placeDriver(plan, *device, best.front().frame), request.output); !kept)
+        return report(kept.error(), request.json);
+    if (request.json) {
+        Json json{{"weights",
+                   {{"offAxis", map->weights.offAxis},
+                    {"evenness", map->weights.evenness},
+                    {"image", map->weights.image},
+                    {"width", map->weights.width},
+                    {"shadow", map->weights.shadow},
+                    {"sum", map->weights.sum()}}},
+                  {"now", spotJson(*map->now)},
+                  {"tried", map->spots.size()},
+                  {"best", Json::array()}};
+        for (const Spot& spot : best) json["best"].push_back(spotJson(spot));
+        print(json);
+        return kDone;
+    }
+    const auto points = [](double value) { return QLocale().toString(value, 'f', 0); };
+    const SpotWeights& weights = map->weights;
+    QStringList lines;
+    lines << Words::tr("%1 spots tried for %2, of %3 points: %4 off axis, %5 evenness, %6 image, %7 width, %8 shadow")
+                 .arg(map->spots.size())
+                 .arg(words::nameOf(Subject{*device}, stage.used), points(weights.sum()), points(weights.offAxis),
+                      points(weights.evenness), points(weights.image), points(weights.width), points(weights.shadow));
+    lines << Words::tr("  now: %1").arg(spotText(*map->now));
+    for (const Spot& spot : best) lines << Words::tr("  %1").arg(spotText(spot));
+    lines << Words::tr(
+        "  The map knows nothing of what is behind a surface. Look before you cut, keep clear of every "
+        "restraint and of its path, and follow the vehicle maker's data.");
+    std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
+    return kDone;
+}
+
+}  // namespace cli

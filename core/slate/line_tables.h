@@ -1,0 +1,11 @@
+#pragma once
+
+#include "core/slate/named_line.h"
+
+namespace core {
+
+// The rows of namedLines(), one function to a half of the field.
+[[nodiscard]] const std::vector<NamedLine>& electricalLines();
+[[nodiscard]] const std::vector<NamedLine>& acousticLines();
+
+}  // namespace core
