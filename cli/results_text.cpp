@@ -136,7 +136,7 @@ QStringList hearingLines(const StageResult& before, const StageResult& after, co
                               words::rangeText(could.balance_db[static_cast<size_t>(edges.band)], 1));
         }
         if (heard.image) {
-            lines << Words::tr("    image between the sides: %1 (-1 right, +1 left), an estimate")
+            lines << Words::tr("    image between the sides: %1 (−1 right, +1 left), an estimate")
                          .arg(QLocale().toString(*heard.image, 'f', 2));
             if (spread && spread->hearing.at(id).image)
                 lines << Words::tr("      could be: %1").arg(words::rangeText(*spread->hearing.at(id).image, 2));

@@ -1,6 +1,7 @@
 #include "words/doubt_words.h"
 
 #include <QLocale>
+#include <cmath>
 
 #include "words/figures.h"
 #include "words/name_words.h"
@@ -111,7 +112,9 @@ QString nameOf(Quantity measurable)
 
 QString rangeText(const Range& range, int decimals)
 {
-    const auto number = [&](double value) { return QLocale().toString(value, 'f', decimals); };
+    const auto number = [&](double value) {
+        return (value < 0.0 ? QStringLiteral("−") : QString()) + QLocale().toString(std::abs(value), 'f', decimals);
+    };
     return Words::tr("%1 to %2").arg(number(range.low), number(range.high));
 }
 

@@ -13,14 +13,13 @@ using namespace core;
 
 QString loudnessOf(Band band, double change_db)
 {
-    constexpr double kFrom_phon = 70.0;
+    constexpr double kFrom_phon = 70.0, kNothing_db = 0.5;
+    if (std::abs(change_db) < kNothing_db) return {};
     const BandEdges& edges = kBands[static_cast<size_t>(band)];
     const double middle_hz = std::sqrt(edges.low_hz * edges.high_hz);
     const auto from_db = equalLoudness_db(kFrom_phon, Eigen::ArrayXd::Constant(1, middle_hz));
     const auto ratio = from_db ? loudnessRatio(middle_hz, (*from_db)(0), (*from_db)(0) + change_db) : std::nullopt;
     if (!ratio) return {};
-    constexpr double kAlike = 0.05;
-    if (std::abs(*ratio - 1.0) < kAlike) return Words::tr("about as loud at %1").arg(frequency(middle_hz));
     return Words::tr("about %1 times as loud at %2").arg(QLocale().toString(*ratio, 'f', 1), frequency(middle_hz));
 }
 

@@ -15,6 +15,7 @@ using namespace core;
 namespace {
 
 constexpr qsizetype kRowLength = 95;
+constexpr size_t kMostShown = 6;  // of a list
 
 double magnitudeOf(const CalcValue& value, size_t index)
 {
@@ -110,7 +111,11 @@ QString resultText(const SlateAnswer& answer, size_t index)
     // A preferred value has the unit of what was typed.
     if (answer.named.model == "preferred-value" && !answer.inputs.empty())
         return figure(magnitudeOf(value, 0), unitOf(answer.inputs.front().dimension));
-    return outputFigure(name, magnitudeOf(value, 0));
+    QStringList all;
+    for (size_t i = 0; i < std::min(value.numbers.size(), kMostShown); ++i)
+        all << outputFigure(name, magnitudeOf(value, i));
+    if (value.numbers.size() > kMostShown) all << QStringLiteral("…");
+    return all.join(QStringLiteral(", "));
 }
 
 }  // namespace

@@ -84,7 +84,7 @@ Outcome<CalcResults> contourModel(const CalcArguments& in)
 
 Outcome<CalcResults> exposureModel(const CalcArguments& in)
 {
-    return Answer<CalcResults>{CalcResults().set("time_s", dailyExposure_s(in.number("level_db"))), {}};
+    return Answer<CalcResults>{CalcResults().set("exposure_s", dailyExposure_s(in.number("level_db"))), {}};
 }
 
 // One driver, its box, its way to one ear.
@@ -233,7 +233,7 @@ void addHearingModels(std::vector<CalcModel>& models)
                       "how long a day the ear bears a level",
                       "8 h at 85 dBA, half for every 3 dB",
                       {within("level_db", 0.0, 200.0)},
-                      {"time_s"},
+                      {"exposure_s"},
                       exposureModel});
     const auto withWay = [](const std::vector<CalcInput>& more) {
         std::vector<CalcInput> inputs{

@@ -42,7 +42,7 @@ const std::vector<NamedLine>& acousticLines()
           {"fs_hz", "fs", Frequency},
           {"vas_m3", "Vas", Volume}},
          {},
-         {"kind", "box_m3", "tuning_hz", "halfPower_hz", "peak_db", "tuning_ratio", "compliance_ratio"},
+         {"box_m3", "tuning_hz", "kind", "halfPower_hz", "peak_db", "tuning_ratio", "compliance_ratio"},
          "vented qts 0.38 40 Hz 50 l"},
         {{"port"},
          "port-length",
@@ -220,7 +220,7 @@ const std::vector<NamedLine>& acousticLines()
          {},
          {"level_db"},
          "contour 40 100 Hz"},
-        {{"ears"}, "daily-exposure", {{"level_db", "L", Level}}, {}, {"time_s"}, "ears 100 dB"}};
+        {{"ears"}, "daily-exposure", {{"level_db", "L", Level}}, {}, {"exposure_s"}, "ears 100 dB"}};
     return kLines;
 }
 

@@ -7,7 +7,9 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/widening.h"
 #include "core/edits/named_edits.h"
+#include "core/evaluate/widen.h"
 #include "core/io/atomic_file.h"
 #include "core/shipped/shipped.h"
 
@@ -118,6 +120,48 @@ TEST_F(Session, UnknownFieldsOfTheFileAreSavedAgain)
     ASSERT_TRUE(session.saveAs(folder.filePath("kept.reed")));
     EXPECT_NE(core::readWholeFile(folder.filePath("kept.reed").toStdString())->find("\"paint\": \"blue\""),
               std::string::npos);
+}
+
+TEST_F(Session, TheSpreadComesInTheBackgroundAfterARest)
+{
+    const auto session = open();
+    EXPECT_TRUE(session->snapshot().evaluation.spread.empty());
+    EXPECT_FALSE(session->snapshot().next);
+    session->widening().setRest(0);
+    QSignalSpy widened(session.get(), &PlanSession::widened);
+    session->apply(reading(*session, 5.1));
+    ASSERT_TRUE(widened.wait(20'000));
+    EXPECT_EQ(session->snapshot().evaluation.spread.size(), 2U);
+    EXPECT_TRUE(session->snapshot().next);
+}
+
+// Two edits close together: one answer, that of the second.
+TEST_F(Session, ANewerPlanStopsTheOlderSpread)
+{
+    const auto session = open();
+    session->widening().setRest(0);
+    QSignalSpy widened(session.get(), &PlanSession::widened);
+    session->apply(reading(*session, 5.1));
+    QTest::qWait(5);  // it is under way
+    session->apply(reading(*session, 5.4));
+    ASSERT_TRUE(widened.wait(20'000));
+    QTest::qWait(50);
+    EXPECT_EQ(widened.count(), 1);
+    const auto& spread = *session->snapshot().evaluation.spread.at(core::kFound);
+    const core::Range could = core::rangeOf(spread.draws.at({core::Port{kLeftSpeaker, "1"}, core::Quantity::Re_ohm}));
+    EXPECT_LT(could.low, 5.4);
+    EXPECT_GT(could.high, 5.4);
+    EXPECT_GT(could.low, 5.2);  // 2 % of a careful reading
+}
+
+TEST_F(Session, GoingWhileASpreadIsUnderWayIsSafe)
+{
+    auto session = open();
+    session->widening().setRest(0);
+    session->apply(reading(*session, 5.1));
+    QTest::qWait(5);
+    session.reset();
+    QTest::qWait(20);
 }
 
 TEST_F(Session, ASecondSessionOnTheSameFileKnowsIt)

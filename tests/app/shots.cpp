@@ -18,6 +18,7 @@ int main(int argc, char** argv)
     app::Theme theme(application);
     tests::WindowDriver window(theme);
     const auto shoot = [&](const char* name) {
+        if (window.session().isOpen()) window.rest();
         QTest::qWait(150);
         window.window().grab().save(folder.filePath(QLatin1String(name)));
     };

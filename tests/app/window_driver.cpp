@@ -15,14 +15,17 @@
 #include "core/io/shop.h"
 
 namespace tests {
+namespace {
+
+constexpr int kNever_ms = 3'600'000;  // the background is for those tests that ask for it
+
+}  // namespace
 
 WindowDriver::WindowDriver(app::Theme& theme)
     : m_settings(m_folder.filePath(QStringLiteral("settings.ini")), QSettings::IniFormat),
       m_session(std::make_unique<app::PlanSession>(core::shippedShop(), m_folder.filePath(QStringLiteral("recovery")))),
       m_window(std::make_unique<app::MainWindow>(*m_session, theme, m_settings))
 {
-    constexpr int kNever_ms =
-        3'600'000;  // unless a test asks for it: what comes in the background comes between two keys
     m_session->widening().setRest(kNever_ms);
     m_window->show();
     static_cast<void>(QTest::qWaitForWindowExposed(m_window.get()));
@@ -42,6 +45,15 @@ void WindowDriver::openTrouble()
 {
     m_session->undoStack().setClean();  // as if it had been saved: nothing asks
     m_window->findChild<QAction*>(QStringLiteral("actionTrouble"))->trigger();
+}
+
+void WindowDriver::rest()
+{
+    const core::Evaluation& evaluation = m_session->snapshot().evaluation;
+    m_session->widening().setRest(0);
+    m_session->widening().ask(evaluation);
+    static_cast<void>(QTest::qWaitFor([&] { return evaluation.spread.size() == evaluation.stages.size(); }, 20'000));
+    m_session->widening().setRest(kNever_ms);
 }
 
 void WindowDriver::key(int key, Qt::KeyboardModifiers modifiers)

@@ -27,6 +27,8 @@ public:
 
     void openDemo();
     void openTrouble();
+    // Waits until what unmeasured values could do is known. It does not come by itself between two keys of a test.
+    void rest();
     void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void click(const char* objectName);
     void type(const char* objectName, const QString& text);  // replaces what stands there, then Enter

@@ -341,4 +341,38 @@ TEST_F(Window, OwnZoomAndGroundAreKept)
     EXPECT_GT(driver.settings().value("zoom").toDouble(), 1.0);
 }
 
+// Until it is known there is no tint, no card and no doubt but that of class guesses.
+TEST_F(Window, ShowsWhatUnmeasuredValuesCouldDo)
+{
+    driver.openDemo();
+    EXPECT_TRUE(driver.trace(2).isEmpty());
+    EXPECT_FALSE(driver.has("measureNext"));
+    driver.rest();
+    const QVector<double> after = driver.trace(1), low = driver.trace(2), high = driver.trace(3);
+    ASSERT_EQ(low.size(), after.size());
+    for (qsizetype i = 0; i < after.size(); ++i) {
+        EXPECT_LE(low[i], after[i] + 1e-6);
+        EXPECT_GE(high[i], after[i] - 1e-6);
+    }
+    EXPECT_TRUE(driver.has("measureNext"));
+    driver.click("traceImpedance");
+    EXPECT_TRUE(driver.trace(2).isEmpty());
+    driver.click("traceLevel");
+    EXPECT_FALSE(driver.trace(2).isEmpty());
+    driver.pickCandidate("wb-alder-4");  // an edit: the tint is of the plan before, so it goes
+    EXPECT_TRUE(driver.trace(2).isEmpty());
+}
+
+TEST_F(Window, MeasureNextLeadsToTheOhmmeter)
+{
+    driver.openTrouble();
+    driver.rest();
+    const auto& next = driver.session().snapshot().next;
+    ASSERT_TRUE(next);
+    auto* card = driver.window().findChild<QWidget*>("measureNext");
+    ASSERT_NE(card, nullptr);
+    EXPECT_TRUE(card->accessibleName().startsWith("Measure next: "));
+    EXPECT_EQ(driver.has("measureNextNow"), next->what.what == core::Quantity::Re_ohm);
+}
+
 }  // namespace

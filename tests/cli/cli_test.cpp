@@ -385,4 +385,75 @@ TEST_F(Cli, WrongArgumentsAreCodeTwoAndHelpIsNone)
     EXPECT_EQ(run("demo -o /nowhere/at/all.reed").code, 2);
 }
 
+TEST_F(Cli, EvaluateTellsWhatCouldBe)
+{
+    const Json plain = run("evaluate --json " + file("demo.reed"), "2>/dev/null").json();
+    EXPECT_FALSE(plain.at("after").contains("could"));
+    const Json wide = run("evaluate --json --spread " + file("demo.reed"), "2>/dev/null").json();
+    for (const Json& listener : wide.at("after").at("listeners")) {
+        const Json& reach = listener.at("mid").at("reach");
+        EXPECT_LE(reach.at("could").at(0), reach.at("value"));
+        EXPECT_GE(reach.at("could").at(1), reach.at("value"));
+    }
+    EXPECT_TRUE(wide.at("after").at("could").contains("d10.RL:leastImpedance_ohm"));
+    EXPECT_NE(run("evaluate --spread " + file("demo.reed")).out.find("could be: reach "), std::string::npos);
+    const std::string heading = run("evaluate --csv --spread " + file("demo.reed")).out;
+    EXPECT_NE(heading.find("after e5 lowest_db,after e5 highest_db"), std::string::npos);
+}
+
+TEST_F(Cli, EvaluateTakesAnyStageByItsIdOrName)
+{
+    const std::string found = run("evaluate --json --stage found " + file("trouble.reed"), "2>/dev/null").out;
+    EXPECT_EQ(run("evaluate --json --stage s2 " + file("trouble.reed"), "2>/dev/null").out, found);
+    EXPECT_NE(run("evaluate --json " + file("trouble.reed"), "2>/dev/null").out, found);
+    const Json same = Json::parse(found);
+    EXPECT_EQ(same.at("before"), same.at("after"));
+    const Ran none = run("evaluate --stage dream " + file("trouble.reed"));
+    EXPECT_EQ(none.code, 2);
+    EXPECT_NE(none.out.find("is no stage of this plan; it has s1 (factory), s2 (found)"), std::string::npos);
+}
+
+TEST_F(Cli, CheckSaysWhatToMeasureNext)
+{
+    const Json checked = run("check --json " + file("demo.reed"), "2>/dev/null").json();
+    const Json& next = checked.at("measureNext");
+    EXPECT_GT(next.at("share"), 0.0);
+    EXPECT_LE(next.at("share"), 1.0);
+    EXPECT_TRUE(next.at("takenAs").contains("origin"));
+    EXPECT_NE(run("check " + file("demo.reed")).out.find("Measure next: "), std::string::npos);
+}
+
+TEST_F(Cli, AlignsForASeatAndKeepsTheAnswer)
+{
+    const Json found = run("align --json --seat driver -o " + file("aligned.reed") + " " + file("demo.reed")).json();
+    ASSERT_EQ(found.at("channels").size(), 2U);
+    const Json& seat = found.at("seats").at("e5");
+    EXPECT_LT(std::abs(seat.at("after").at("image").at("value").get<double>()),
+              std::abs(seat.at("before").at("image").at("value").get<double>()));
+    const Json after = run("evaluate --json " + file("aligned.reed"), "2>/dev/null").json();
+    EXPECT_NEAR(after.at("after").at("listeners").at("e5").at("image").at("value").get<double>(),
+                seat.at("after").at("image").at("value").get<double>(), 0.02);
+    const Ran text = run("align " + file("demo.reed") + " --seat driver --seat rearLeft");
+    EXPECT_EQ(text.code, 0);
+    EXPECT_NE(text.out.find("Nobody has stated what these channels can delay"), std::string::npos);
+    const Ran nobody = run("align " + file("demo.reed") + " --seat roof");
+    EXPECT_EQ(nobody.code, 2);
+    EXPECT_NE(nobody.out.find("nobody sits there in this plan"), std::string::npos);
+}
+
+TEST_F(Cli, MapsSpotsAndPutsTheDriverThere)
+{
+    const Json map = run("spots --json --count 200 -o " + file("moved.reed") + " " + file("demo.reed") + " d12").json();
+    EXPECT_EQ(map.at("weights").at("sum"), 100.0);
+    ASSERT_FALSE(map.at("best").empty());
+    const Json again = run("spots --json --count 200 " + file("moved.reed") + " d12").json();
+    EXPECT_EQ(again.at("now").at("at_m"), map.at("best").at(0).at("at_m"));
+    EXPECT_NEAR(again.at("now").at("points").get<double>(), map.at("best").at(0).at("points").get<double>(), 1e-6);
+    const Ran text = run("spots --count 50 " + file("demo.reed") + " d12");
+    EXPECT_NE(text.out.find("keep clear of every restraint"), std::string::npos);
+    const Ran wrong = run("spots " + file("demo.reed") + " d999");
+    EXPECT_EQ(wrong.code, 2);
+    EXPECT_NE(wrong.out.find("is no driver that plays in this plan; these do: d12, d14"), std::string::npos);
+}
+
 }  // namespace

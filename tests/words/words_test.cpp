@@ -9,9 +9,11 @@
 #include "core/slate/named_line.h"
 #include "tests/core/demo_plan.h"
 #include "words/calc_words.h"
+#include "words/doubt_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
 #include "words/job_words.h"
+#include "words/loudness_words.h"
 #include "words/name_words.h"
 #include "words/slate_words.h"
 
@@ -216,6 +218,42 @@ TEST_F(Words, SlateSaysWhatAPersonWouldReadOut)
               "drop 558 mV | I = 60 A,  L = 5 m (16.4 ft),  n = 4 AWG,  as usual V = 13.8 V,  T = 50 °C | share of the "
               "supply 4.04 %  ·  left at the device 13.2 V  ·  lost in the cable 33.5 W | verdict take care");
     EXPECT_TRUE(lines("help").contains("fuse 60 A cable 160 A anl"));
+}
+
+TEST_F(Words, EveryValueThatCanBeMeasuredHasItsSentence)
+{
+    using core::Quantity;
+    const core::Fitout nowhere;
+    for (const Quantity what :
+         {Quantity::Re_ohm, Quantity::Le_h, Quantity::Fs_hz, Quantity::Qms, Quantity::Qes, Quantity::Vas_m3,
+          Quantity::Sd_m2, Quantity::Xmax_m, Quantity::Power_w, Quantity::Sensitivity_db, Quantity::RatedPower_w,
+          Quantity::Capacitance_f, Quantity::Inductance_h, Quantity::Resistance_ohm, Quantity::BoxVolume_m3,
+          Quantity::LeakCoupling}) {
+        const core::NextReading next{
+            .what = {core::DeviceId{3}, what}, .value = core::Known{1.0}, .spread = 0.25, .share = 0.5};
+        const ReadingText text = textOf(next, nowhere);
+        EXPECT_FALSE(text.title.isEmpty());
+        EXPECT_TRUE(plain(text.reason).contains("50 %")) << text.reason.toStdString();
+        EXPECT_FALSE(nameOf(what).contains('_')) << nameOf(what).toStdString();  // words, no key
+    }
+}
+
+// Common practice, no source: +3 dB is about 1.4 times as loud at 50 Hz, 1.2 times at 1 kHz; the bands' own middles.
+TEST_F(Words, AChangeIsSaidInLoudnessToo)
+{
+    EXPECT_EQ(plain(loudnessOf(core::Band::Mid, 3.0)), "about 1.2 times as loud at 1 kHz");
+    EXPECT_TRUE(plain(loudnessOf(core::Band::LowBass, 3.0)).startsWith("about 1.5 times as loud at 34.6 Hz"));
+    EXPECT_EQ(loudnessOf(core::Band::Mid, 0.1), "");
+    EXPECT_EQ(loudnessOf(core::Band::Mid, 60.0), "");  // beyond the standard
+}
+
+// Source: NIOSH 98-126 (1998): 8 h at 85 dBA, half for each 3 dB.
+TEST_F(Words, LoudPlansCarryACaution)
+{
+    EXPECT_EQ(hearingCaution(84.9), "");
+    EXPECT_TRUE(plain(hearingCaution(85.0)).contains("8 h 00 min a day"));
+    EXPECT_TRUE(plain(hearingCaution(100.0)).contains("15 min a day"));
+    EXPECT_TRUE(plain(hearingCaution(130.0)).contains("less than a minute a day"));
 }
 
 }  // namespace

@@ -15,6 +15,7 @@
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "core/physics/closed_box.h"
+#include "core/physics/radiation.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/twelve_runs.h"
 
@@ -269,6 +270,28 @@ TEST(Hearing, ChannelsAddUpToTheWhole)
     for (const CircuitResult& circuit : stage.circuits) sum += channelAt(stage, circuit.channel, twelve.driver)[0];
     const Eigen::ArrayXd level = levelOf_db(sum.abs2());
     EXPECT_LT((level - stage.hearing.at(twelve.driver).ear_db[0]).head(180).abs().maxCoeff(), 1e-9);  // up to 260 Hz
+}
+
+// Source: E4, v = sqrt2 |Up|/(n Sp), peak: half the area makes twice the speed; the flow is that of the port's box.
+TEST(Mounting, APortsAirSpeedIsThatOfItsFlow)
+{
+    OnePlace one;
+    one.place.room[Quantity::BoxVolume_m3] = Known{2e-3};
+    EXPECT_FALSE(one.result().runs.front().portSpeed_m_s);
+    one.place.room[Quantity::Tuning_hz] = Known{90.0};
+    one.place.room[Quantity::PortDiameter_m] = Known{0.04};
+    const RunResult single = one.result().runs.front();
+    ASSERT_TRUE(single.portSpeed_m_s);
+    const PistonMotion motion =
+        pistonMotion(single.driver, one.evaluation.frequency_hz, 0.0, one.mounted().mounting.box);
+    const double limit_v = findCircuit(one.result(), single.run.id.channel)->sourceLimit_v.minCoeff();
+    const double most_m3_s = limit_v * (motion.portFlow_m3_s_v.abs() * single.transfer.abs()).maxCoeff();
+    EXPECT_NEAR(*single.portSpeed_m_s, std::numbers::sqrt2 * most_m3_s / (0.25 * std::numbers::pi * 0.04 * 0.04), 1e-9);
+    one.place.room[Quantity::PortCount] = Known{2.0};
+    EXPECT_NEAR(*one.result().runs.front().portSpeed_m_s, 0.5 * *single.portSpeed_m_s, 1e-9);
+    one.place.room[Quantity::PortDiameter_m] = Known{0.01};
+    const std::vector<std::string> marks = one.result().runs.front().marks;
+    EXPECT_NE(std::find(marks.begin(), marks.end(), "PortSpeed"), marks.end());
 }
 
 }  // namespace

@@ -284,5 +284,24 @@ RC_GTEST_PROP(CabinProperty, GainIsOneFarAboveAndItsPlateauFarBelow, ())
     RC_ASSERT(std::abs(gain(1) - 1.0) < 1e-3);
 }
 
+// Source: ISO 226:2003: a contour's level is as loud as its phon; S. S. Stevens (1955): 10 phon more is twice as loud.
+TEST(Loudness, IsTheInverseOfTheContours)
+{
+    for (const double phon : {25.0, 40.0, 60.0, 85.0})
+        for (const double f : {20.0, 50.0, 100.0, 1000.0, 4000.0, 12500.0}) {
+            const double level_db = (*equalLoudness_db(phon, Eigen::ArrayXd::Constant(1, f)))(0);
+            EXPECT_NEAR(*loudness_phon(f, level_db), phon, 0.1);
+        }
+    EXPECT_NEAR(*loudnessRatio(1000.0, 60.0, 70.0), 2.0, 0.01);
+    EXPECT_FALSE(loudness_phon(1000.0, 120.0));
+}
+
+// Common practice, no source: three decibels are about 1.4 times the loudness at 50 Hz, 1.2 at 1 kHz.
+TEST(Loudness, ThreeDecibelsAreMoreInTheBass)
+{
+    EXPECT_NEAR(*loudnessRatio(50.0, 95.0, 98.0), 1.4, 0.06);
+    EXPECT_NEAR(*loudnessRatio(1000.0, 70.0, 73.0), 1.2, 0.05);
+}
+
 }  // namespace
 }  // namespace core
