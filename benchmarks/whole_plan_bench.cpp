@@ -4,7 +4,10 @@
 
 #include <array>
 
+#include "core/design/align.h"
+#include "core/design/spots.h"
 #include "core/evaluate/evaluate.h"
+#include "core/evaluate/widen.h"
 #include "core/io/shop.h"
 #include "tests/core/twelve_runs.h"
 
@@ -69,5 +72,48 @@ void WholePlanOneLevel(benchmark::State& state)
     for (auto _ : state) last = evaluateJob(plans[++turn % 2], practice, last);
 }
 BENCHMARK(WholePlanOneLevel)->Unit(benchmark::kMillisecond);
+
+// Runs added on the same channels, so that only their number grows: 24 against the 12 of WholePlanCold.
+void WholePlanTwiceTheRuns(benchmark::State& state)
+{
+    const Practice practice = shippedShop().practice;
+    tests::TwelveRuns twelve;
+    twelve.doubleRuns();
+    const Plan& plan = twelve.plan;
+    for (auto _ : state) benchmark::DoNotOptimize(evaluate(plan, practice, std::array{kFound}));
+}
+BENCHMARK(WholePlanTwiceTheRuns)->Unit(benchmark::kMillisecond);
+
+// What unmeasured values could do: 100 draws and both ends of each value, one stage.
+void WidenTwelveRuns(benchmark::State& state)
+{
+    const Evaluation evaluation = evaluate(tests::TwelveRuns().plan, shippedShop().practice, std::array{kFound});
+    for (auto _ : state) benchmark::DoNotOptimize(widen(evaluation));
+}
+BENCHMARK(WidenTwelveRuns)->Unit(benchmark::kMillisecond);
+
+// Delays, levels and polarity of six channels for two seats.
+void AlignTwoSeats(benchmark::State& state)
+{
+    const tests::TwelveRuns twelve;
+    const Practice practice = shippedShop().practice;
+    for (auto _ : state)
+        benchmark::DoNotOptimize(align(twelve.plan, practice, std::array{twelve.driver, twelve.passenger}));
+}
+BENCHMARK(AlignTwoSeats)->Unit(benchmark::kMillisecond);
+
+// Two thousand spots for a tweeter and its twin on the other side, four ears each.
+void Spots2000(benchmark::State& state)
+{
+    const tests::TwelveRuns twelve;
+    const Practice practice = shippedShop().practice;
+    const Evaluation evaluation = evaluate(twelve.plan, practice, std::array{kFound});
+    const StageResult& stage = *evaluation.stages.at(kFound);
+    DeviceId tweeter{};
+    for (const auto& [id, device] : stage.used.devices)
+        if (device.label == "FL other") tweeter = id;
+    for (auto _ : state) benchmark::DoNotOptimize(mapSpots(stage, practice, {.device = tweeter, .count = 2000}));
+}
+BENCHMARK(Spots2000)->Unit(benchmark::kMillisecond);
 
 }  // namespace

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include "core/evaluate/hearing.h"
 #include "core/model/names.h"
 #include "core/physics/level.h"
 
@@ -40,11 +41,11 @@ void addStage(std::vector<Column>& columns, const std::string& stage, const Stag
         const std::string name = stage + " " + core::textOf(id);
         const Eigen::ArrayXd shift_db = heard.curve_db - heard.level_db;  // from a volt to the source under its limit
         columns.push_back({name + " level_db", heard.curve_db});
-        columns.push_back({name + " leftEar_db", heard.ear_db[0] + shift_db});
-        columns.push_back({name + " rightEar_db", heard.ear_db[1] + shift_db});
-        columns.push_back({name + " leftSide_db", heard.left_db + shift_db});
-        columns.push_back({name + " rightSide_db", heard.right_db + shift_db});
-        columns.push_back({name + " loudest_db", heard.loudest_db});
+        columns.push_back({name + " leftEar_db", levelOf_db(heard.ear_pa2[0]) + shift_db});
+        columns.push_back({name + " rightEar_db", levelOf_db(heard.ear_pa2[1]) + shift_db});
+        columns.push_back({name + " leftSide_db", levelOf_db(heard.left_pa2) + shift_db});
+        columns.push_back({name + " rightSide_db", levelOf_db(heard.right_pa2) + shift_db});
+        columns.push_back({name + " loudest_db", core::loudest_db(result, id)});
         if (!spread) continue;
         const CurveRange& could = spread->hearing.at(id).level_db;
         columns.push_back({name + " lowest_db", could.low_db + shift_db});

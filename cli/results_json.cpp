@@ -5,6 +5,7 @@
 
 #include "cli/calc_json.h"
 #include "core/base/unit.h"
+#include "core/evaluate/boundary_advice.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/run_change.h"
 #include "core/evaluate/widen.h"
@@ -135,6 +136,12 @@ Json stageJson(const StageResult& stage, const StageSpread* spread)
     Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
     for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
     for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
+    for (size_t i = 0; i < stage.runs.size(); ++i)
+        if (const auto advice = boundaryAdvice(stage.ways[i].source, stage.cabin))
+            json["runs"][i]["boundaries"] = {{"distances", advice->distances_m},
+                                             {"gainAt50Hz", known(advice->gainAt50_db, "dB", stage.cabin.worst)},
+                                             {"dip", known(advice->dip_db, "dB", stage.cabin.worst)},
+                                             {"dipAt", known(advice->dip_hz, "Hz", stage.cabin.worst)}};
     for (const auto& [id, heard] : stage.hearing)
         json["listeners"][core::textOf(id)] = hearingJson(heard, spread ? &spread->hearing.at(id) : nullptr);
     if (!spread) return json;

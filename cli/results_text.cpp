@@ -4,6 +4,7 @@
 #include <QStringList>
 #include <algorithm>
 
+#include "core/evaluate/boundary_advice.h"
 #include "core/evaluate/run_change.h"
 #include "core/model/names.h"
 #include "words/doubt_words.h"
@@ -89,6 +90,28 @@ QStringList runLines(const StageResult& stage)
     return lines;
 }
 
+// Where a bass driver stands: what the surfaces near it do to its power.
+QStringList placeLines(const StageResult& stage)
+{
+    constexpr double kBass_hz = 120.0;
+    QStringList lines;
+    for (size_t i = 0; i < stage.runs.size(); ++i) {
+        if (stage.runs[i].driver.fs_hz > kBass_hz) continue;
+        const auto advice = boundaryAdvice(stage.ways[i].source, stage.cabin);
+        if (!advice) continue;
+        QStringList distances;
+        for (const double away_m : advice->distances_m) distances << words::length(away_m);
+        lines << Words::tr("  %1: surfaces at %2 give %3 at 50 Hz, and %4 at %5")
+                     .arg(words::nameOf(Subject{stage.runs[i].run.id}, stage.used),
+                          distances.join(QStringLiteral(", ")), words::decibelChange(advice->gainAt50_db),
+                          words::decibelChange(advice->dip_db), words::frequency(advice->dip_hz));
+    }
+    if (!lines.isEmpty())
+        lines.prepend(
+            Words::tr("Places of the bass (advice, not part of what follows; nearer than an eighth of a wave helps)"));
+    return lines;
+}
+
 QStringList changeLines(const StageResult& before, const StageResult& after)
 {
     QStringList lines;
@@ -155,6 +178,7 @@ std::string evaluationText(const Plan& plan, const Evaluation& evaluation)
     lines << Words::tr("Before") << circuitLines(before) << runLines(before);
     lines << Words::tr("After") << circuitLines(after) << runLines(after);
     lines << Words::tr("Change") << changeLines(before, after);
+    lines << placeLines(after);
     lines << Words::tr("At the ears (an estimate; room modes are not modelled)")
           << hearingLines(before, after, spreadAt(evaluation, plan.job.goal));
     double loudest_db = 0.0;

@@ -127,9 +127,11 @@ ReadingText textOf(const NextReading& next, const Fitout& fitout)
         next.settles ? Words::tr("it makes %1 of the doubt in %2")
                            .arg(percent(next.share), QString::fromStdString(std::string(code(*next.settles))))
                      : Words::tr("it makes %1 of the doubt in how loud the bands can get").arg(percent(next.share));
+    QString name = nameOf(what);
+    name[0] = name[0].toUpper();
     return {titleOf(what, of),
             Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
-                .arg(nameOf(what), valueText(what, next.value.value), off, nameOf(next.value.basis.origin), hangs)};
+                .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis.origin), hangs)};
 }
 
 }  // namespace words

@@ -91,21 +91,25 @@ FindingText doubleFilter(const Finding& f)
                       "filters stacked thin the sound.")};
 }
 
+// Where the figure that fired could lie.
 QString couldText(const Finding& finding, const Range& could)
 {
-    const auto text = [&](double value) {
-        switch (finding.evidence.front().what.what) {
-            case Quantity::LeastImpedance_ohm:
-                return ohms(value);
-            case Quantity::Ratio:
-                return percent(value);
-            case Quantity::LevelChange_db:
-                return decibelChange(value);
-            default:
-                return watts(value);
-        }
+    const auto say = [&](const QString& what, QString (*text)(double)) {
+        return Words::tr("With what nobody measured, %1 could be %2 to %3.")
+            .arg(what, text(could.low), text(could.high));
     };
-    return Words::tr("%1 to %2").arg(text(could.low), text(could.high));
+    switch (finding.evidence.front().what.what) {
+        case Quantity::LeastImpedance_ohm:
+            return say(Words::tr("the load"), ohms);
+        case Quantity::Ratio:
+            return say(Words::tr("that share"), percent);
+        case Quantity::LevelChange_db:
+            return say(Words::tr("the change"), [](double value_db) { return decibelChange(value_db); });
+        case Quantity::SinePower_w:
+            return say(Words::tr("the sine"), watts);
+        default:
+            return say(Words::tr("the programme"), watts);
+    }
 }
 
 }  // namespace
@@ -137,8 +141,7 @@ FindingText textOf(const Finding& finding)
         text.reason =
             Words::tr("Could be: it rests on what nobody measured, and one reading settles it. %1").arg(text.reason);
     if (const auto& could = finding.evidence.front().figure.could)
-        text.numbers =
-            Words::tr("%1 With what nobody measured it could be %2.").arg(text.numbers, couldText(finding, *could));
+        text.numbers = Words::tr("%1 %2").arg(text.numbers, couldText(finding, *could));
     return text;
 }
 

@@ -132,16 +132,12 @@ std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener,
     HearingResult result;
     Eigen::ArrayXd square_pa2 = Eigen::ArrayXd::Zero(n);
     for (size_t ear = 0; ear < 2; ++ear) {
-        const Eigen::ArrayXd one_pa2 = leftAndRight_pa2(left[ear], right[ear], tables.random);
-        result.ear_db[ear] = levelOf_db(one_pa2);
-        square_pa2 += 0.5 * one_pa2;
+        result.ear_pa2[ear] = leftAndRight_pa2(left[ear], right[ear], tables.random);
+        square_pa2 += 0.5 * result.ear_pa2[ear];
     }
-    const Eigen::ArrayXd left_pa2 = 0.5 * (left[0].abs2() + left[1].abs2());
-    const Eigen::ArrayXd right_pa2 = 0.5 * (right[0].abs2() + right[1].abs2());
+    result.left_pa2 = 0.5 * (left[0].abs2() + left[1].abs2());
+    result.right_pa2 = 0.5 * (right[0].abs2() + right[1].abs2());
     result.level_db = levelOf_db(square_pa2);
-    result.left_db = levelOf_db(left_pa2);
-    result.right_db = levelOf_db(right_pa2);
-    result.loudest_db = result.level_db + 20.0 * stage.clean.most_v.log10();
     const double curve_db = 20.0 * std::log10(stage.sourceLeast_v) - practice[PracticeKey::CurveBelowLimit_db];
     result.curve_db = result.level_db + curve_db;
 
@@ -155,12 +151,18 @@ std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener,
         band.limit = rulingLimit(stage.clean, tables.frequency_hz, edges);
         band.balance_db = bandLevel_db(tables, edges.band, relative) - middle_db;
     }
-    result.image = imageAt(stage, stage.used.listeners.at(listener).head_m,
-                           {bandLevel_db(tables, Band::Mid, left_pa2), bandLevel_db(tables, Band::Mid, right_pa2)},
-                           sideRuns, practice);
+    result.image =
+        imageAt(stage, stage.used.listeners.at(listener).head_m,
+                {bandLevel_db(tables, Band::Mid, result.left_pa2), bandLevel_db(tables, Band::Mid, result.right_pa2)},
+                sideRuns, practice);
     result.worst = stage.cabin.worst;
     for (const RunResult& run : stage.runs) result.worst = std::max(result.worst, run.worst);
     return result;
+}
+
+Eigen::ArrayXd loudest_db(const StageResult& stage, ListenerId listener)
+{
+    return stage.hearing.at(listener).level_db + 20.0 * stage.clean.most_v.log10();
 }
 
 Ears<Eigen::ArrayXcd> channelAt(const StageResult& stage, const Port& channel, ListenerId listener)

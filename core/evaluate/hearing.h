@@ -21,6 +21,9 @@ void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTab
 // Its level, mean over the two ears.
 [[nodiscard]] Eigen::ArrayXd channelLevel_db(const StageResult& stage, const Port& channel, ListenerId listener);
 
+// A listener's level at the largest clean voltage of each frequency.
+[[nodiscard]] Eigen::ArrayXd loudest_db(const StageResult& stage, ListenerId listener);
+
 // 10 log of mean squares in Pa^2, re 20 uPa.
 [[nodiscard]] Eigen::ArrayXd levelOf_db(const Eigen::ArrayXd& meanSquare_pa2);
 

@@ -79,7 +79,11 @@ private:
     {
         const WiringGraph graph = wiringGraph(m_stage->used);
         const std::vector<Run> found = allRuns(graph);
-        for (const Port& channel : channels(m_stage->used)) {
+        const std::vector<Port> all = channels(m_stage->used);
+        m_stage->inputs.reserve(all.size());
+        m_stage->circuits.reserve(all.size());
+        m_stage->runs.reserve(found.size());
+        for (const Port& channel : all) {
             m_stage->inputs.push_back(channelInputs(m_stage->used, graph, channel, found, m_practice));
             if (takeOver(m_stage->inputs.back())) continue;
             m_sameSound = nullptr;
@@ -107,7 +111,7 @@ private:
 
     void findWays()
     {
-        std::optional<PreparedCabin> cabin;
+        m_stage->ways.reserve(m_stage->runs.size());
         for (const RunResult& run : m_stage->runs) {
             RunWays ways{soundSource(m_stage->used, run.run.id.coil.device, run.driver.sd_m2, m_practice), {}};
             for (const auto& [id, listener] : m_stage->used.listeners) {
@@ -115,13 +119,23 @@ private:
                     ways.ears[id] = known;
                     continue;
                 }
-                if (!cabin) cabin = prepareCabin(m_stage->cabin, gridField(m_stage->cabin.gain), m_practice);
+                const PreparedCabin& cabin = prepared();
                 const Ears<Vec3> ears = earsOf(listener);
                 ways.ears[id] = std::make_shared<const Ears<Eigen::ArrayXcd>>(
-                    Ears<Eigen::ArrayXcd>{wayTo(ways.source, ears[0], *cabin), wayTo(ways.source, ears[1], *cabin)});
+                    Ears<Eigen::ArrayXcd>{wayTo(ways.source, ears[0], cabin), wayTo(ways.source, ears[1], cabin)});
             }
             m_stage->ways.push_back(std::move(ways));
         }
+    }
+
+    const PreparedCabin& prepared()
+    {
+        for (const StageResult* last : m_known)
+            if (!m_stage->prepared && last->cabin == m_stage->cabin) m_stage->prepared = last->prepared;
+        if (!m_stage->prepared)
+            m_stage->prepared = std::make_shared<const PreparedCabin>(
+                prepareCabin(m_stage->cabin, gridField(m_stage->cabin.gain), m_practice));
+        return *m_stage->prepared;
     }
 
     [[nodiscard]] std::shared_ptr<const Ears<Eigen::ArrayXcd>> knownWays(const SoundSource& source, ListenerId id,

@@ -4,8 +4,22 @@
 
 #include "core/judgement/capacitor_rules.h"
 #include "core/judgement/load_rules.h"
+#include "core/judgement/measure_next.h"
 
 namespace core {
+
+namespace {
+
+// What is in doubt is measured before anything is bought.
+void offerReading(Finding& finding, const Evaluation& evaluation)
+{
+    if (!finding.couldBe) return;
+    const auto reading = settlingReading(evaluation, finding);
+    if (!reading || reading->what.what != Quantity::Re_ohm || !reading->device) return;
+    offerReadingFirst(finding, reading->device, reading->stage);
+}
+
+}  // namespace
 
 std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
 {
@@ -17,6 +31,7 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
     for (const auto& rule : {judgeLoadUnderMinimum, judgeLowerLoadOnFactory, judgeLessLevel, judgeCoilOverRating,
                              judgeKeptCapacitor, judgeCapacitorOnFilteredOutput}) {
         std::vector<Finding> found = rule(judging);
+        for (Finding& finding : found) offerReading(finding, evaluation);
         findings.insert(findings.end(), std::make_move_iterator(found.begin()), std::make_move_iterator(found.end()));
     }
     std::stable_sort(findings.begin(), findings.end(),

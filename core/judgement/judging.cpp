@@ -20,4 +20,12 @@ void soften(Finding& finding, Doubt doubt)
     finding.severity = std::min(finding.severity, Severity::Care);
 }
 
+void offerReadingFirst(Finding& finding, DeviceId device, StageId stage)
+{
+    Mend& mend = finding.mends.emplace_back();
+    mend.name = MendName::MeasureRe;
+    mend.act = SolverRequest{SolverRequest::Kind::TakeReading, device, stage};
+    std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
+}
+
 }  // namespace core

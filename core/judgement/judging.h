@@ -59,13 +59,17 @@ struct Doubt {
 // rests on a class guess counts as such.
 void soften(Finding& finding, Doubt doubt);
 
-// Where it is the coil's resistance that nobody knows, an ohmmeter comes before every other mend.
+// An ohmmeter on this device before every other mend.
+void offerReadingFirst(Finding& finding, DeviceId device, StageId stage);
+
+// Where it is the coil's resistance that nobody knows, an ohmmeter comes before every other mend; once the spread is
+// known, judge() finds the reading that settles most instead.
 inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
 {
-    if (!finding.couldBe || run.coil.at(Quantity::Re_ohm).basis.origin != Origin::ClassGuess) return;
-    finding.mends.push_back(
-        {MendName::MeasureRe, 0.0, SolverRequest{SolverRequest::Kind::TakeReading, run.run.id.coil.device, stage}});
-    std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
+    if (!finding.couldBe || finding.evidence.front().figure.could ||
+        run.coil.at(Quantity::Re_ohm).basis.origin != Origin::ClassGuess)
+        return;
+    offerReadingFirst(finding, run.run.id.coil.device, stage);
 }
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)

@@ -79,15 +79,19 @@ std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<
 
 }  // namespace
 
+std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding)
+{
+    auto reading = best(evaluation, weighed(evaluation, finding.leans));
+    if (reading) reading->settles = finding.rule;
+    return reading;
+}
+
 std::optional<NextReading> measureNext(const Plan& plan, const Evaluation& evaluation,
                                        const std::vector<Finding>& findings)
 {
     for (const Finding& finding : findings) {
         if (!finding.couldBe) continue;
-        auto next = best(evaluation, weighed(evaluation, finding.leans));
-        if (!next) continue;
-        next->settles = finding.rule;
-        return next;
+        if (auto next = settlingReading(evaluation, finding)) return next;
     }
     return best(evaluation, weighedByReach(evaluation, plan.job.goal));
 }

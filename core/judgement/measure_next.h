@@ -19,6 +19,9 @@ struct NextReading {
     bool operator==(const NextReading&) const = default;
 };
 
+// The reading that most narrows one finding; nothing while no spread is known.
+[[nodiscard]] std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding);
+
 // The reading that most narrows the worst finding in doubt, else how loud the goal can get at the first listener's
 // ears. Nothing while no spread is known, and where nothing unmeasured matters.
 // findings  of judge(), worst first

@@ -112,21 +112,23 @@ struct RunWays {
 };
 
 struct HearingResult {
-    Eigen::ArrayXd level_db{};             // all together, mean over the two ears, per source volt, re 20 uPa
-    Ears<Eigen::ArrayXd> ear_db{};         // the same at each ear
-    Eigen::ArrayXd left_db{}, right_db{};  // the channels of one side alone, mean over the ears
-    Eigen::ArrayXd loudest_db{};           // at the largest clean voltage of each frequency
-    Eigen::ArrayXd curve_db{};             // with the source as far under its first limit as practice says
-    double curveMid_db = 0.0;              // its mean in 250 Hz-4 kHz
+    Eigen::ArrayXd level_db{};               // all together, mean over the two ears, per source volt, re 20 uPa
+    Ears<Eigen::ArrayXd> ear_pa2{};          // the same at each ear, as a square
+    Eigen::ArrayXd left_pa2{}, right_pa2{};  // the channels of one side alone, mean over the ears
+    Eigen::ArrayXd curve_db{};               // with the source as far under its first limit as practice says
+    double curveMid_db = 0.0;                // its mean in 250 Hz-4 kHz
     std::array<BandFigures, kBandCount> bands{};
     std::optional<double> image{};  // between the sides, -1 right to +1 left; an estimate
     Origin worst = Origin::Measured;
 };
 
+struct PreparedCabin;
+
 struct StageResult {
     Fitout used{};
     Cabin cabin{};
     std::vector<ChannelInputs> inputs{};
+    std::shared_ptr<const PreparedCabin> prepared{};  // for ways of sound; nothing while none was needed
     std::vector<CircuitResult> circuits{};
     std::vector<RunResult> runs{};
     std::vector<RunWays> ways{};  // of each run

@@ -401,6 +401,16 @@ TEST_F(Cli, EvaluateTellsWhatCouldBe)
     EXPECT_NE(heading.find("after e5 lowest_db,after e5 highest_db"), std::string::npos);
 }
 
+TEST_F(Cli, EvaluateSaysWhatTheSurfacesNearABassDo)
+{
+    const Json runs = run("evaluate --json " + file("demo.reed"), "2>/dev/null").json().at("after").at("runs");
+    for (const Json& one : runs) {
+        const Json& near = one.at("boundaries");
+        EXPECT_GE(near.at("gainAt50Hz").at("value"), near.at("dip").at("value"));
+        EXPECT_LE(near.at("distances").size(), 3U);
+    }
+}
+
 TEST_F(Cli, EvaluateTakesAnyStageByItsIdOrName)
 {
     const std::string found = run("evaluate --json --stage found " + file("trouble.reed"), "2>/dev/null").out;

@@ -42,6 +42,19 @@ public:
         plan.stages[plan.job.goal] = {core::StageKind::Planned, core::kFound, "planned"};
     }
 
+    // A second driver beside each, side by side on the same terminals.
+    void doubleRuns()
+    {
+        const auto devices = plan.devices;
+        const auto wires = plan.wires;
+        for (const auto& [key, one] : devices) {
+            if (plan.parts.at(one->part).kind != core::PartKind::Driver) continue;
+            const core::DeviceId twin = device(one->part, one->at, one->label + " too");
+            for (const auto& [at, joined] : wires)
+                if (joined->b.device == key.key) wire(joined->a.device, joined->a.terminal, twin, joined->b.terminal);
+        }
+    }
+
 private:
     core::ListenerId listener(core::Seat seat, core::Vec3 head)
     {

@@ -5,6 +5,7 @@
 #include <array>
 #include <sstream>
 
+#include "core/evaluate/boundary_advice.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/ways.h"
@@ -35,7 +36,7 @@ void expectSame(const StageResult& a, const StageResult& b)
     for (const auto& [id, heard] : a.hearing) {
         const HearingResult& other = b.hearing.at(id);
         EXPECT_TRUE((heard.level_db == other.level_db).all());
-        EXPECT_TRUE((heard.loudest_db == other.loudest_db).all());
+        EXPECT_TRUE((loudest_db(a, id) == loudest_db(b, id)).all());
         for (size_t band = 0; band < kBandCount; ++band)
             EXPECT_EQ(heard.bands[band].reach_db, other.bands[band].reach_db);
         EXPECT_EQ(heard.image, other.image);
@@ -51,7 +52,7 @@ TEST(Acoustics, TwelveRunsSoundAtFourEars)
     EXPECT_EQ(found(evaluation).cabin.panels.size(), 6U);
     for (const auto& [id, heard] : found(evaluation).hearing) {
         EXPECT_TRUE(heard.level_db.isFinite().all());
-        EXPECT_TRUE(heard.ear_db[0].isFinite().all() && heard.ear_db[1].isFinite().all());
+        EXPECT_TRUE(levelOf_db(heard.ear_pa2[0]).isFinite().all() && levelOf_db(heard.ear_pa2[1]).isFinite().all());
     }
 }
 
@@ -63,8 +64,8 @@ TEST(Acoustics, SymmetricListenersAgree)
     const HearingResult& driver = found(evaluation).hearing.at(twelve.driver);
     const HearingResult& passenger = found(evaluation).hearing.at(twelve.passenger);
     EXPECT_LT((driver.level_db - passenger.level_db).abs().maxCoeff(), 1e-6);
-    EXPECT_LT((driver.ear_db[0] - passenger.ear_db[1]).abs().maxCoeff(), 1e-6);
-    EXPECT_LT((driver.left_db - passenger.right_db).abs().maxCoeff(), 1e-6);
+    EXPECT_LT((levelOf_db(driver.ear_pa2[0]) - levelOf_db(passenger.ear_pa2[1])).abs().maxCoeff(), 1e-6);
+    EXPECT_LT((levelOf_db(driver.left_pa2) - levelOf_db(passenger.right_pa2)).abs().maxCoeff(), 1e-6);
     EXPECT_NEAR(*driver.image, -*passenger.image, 1e-9);
 }
 
@@ -225,9 +226,32 @@ RC_GTEST_PROP(AcousticsProperty, EveryValidPlanGivesFiniteLevels, ())
     RC_ASSERT(validate(twelve.plan).empty());
     const Evaluation evaluation = evaluated(twelve.plan);
     for (const auto& [id, heard] : found(evaluation).hearing) {
-        RC_ASSERT(heard.level_db.isFinite().all() && heard.loudest_db.isFinite().all());
+        RC_ASSERT(heard.level_db.isFinite().all() && loudest_db(found(evaluation), id).isFinite().all());
         for (const BandFigures& band : heard.bands) RC_ASSERT(std::isfinite(band.reach_db));
     }
+}
+
+// Source: Waterhouse (1958), F5: planes at 0.2, 0.3 and 0.5 m, 7.83596 dB at 80 Hz, so more at 50 Hz.
+TEST(BoundaryAdvice, TakesTheSurfacesAtRightAnglesNearby)
+{
+    Cabin corner;
+    corner.panels = {{{0.0, 0.0, 0.0}, {3.0, 0.0, 0.0}, {0.0, 2.0, 0.0}},   // floor
+                     {{0.0, 0.0, 0.0}, {3.0, 0.0, 0.0}, {0.0, 0.0, 1.5}},   // side
+                     {{0.0, 0.0, 0.0}, {0.0, 2.0, 0.0}, {0.0, 0.0, 1.5}},   // end
+                     {{0.0, 0.0, 1.5}, {3.0, 0.0, 0.0}, {0.0, 2.0, 0.0}}};  // roof: the floor is nearer
+    const auto advice = boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, corner);
+    ASSERT_TRUE(advice);
+    ASSERT_EQ(advice->distances_m.size(), 3U);
+    EXPECT_NEAR(advice->distances_m[0], 0.2, 1e-12);
+    EXPECT_NEAR(advice->distances_m[2], 0.5, 1e-12);
+    EXPECT_GT(advice->gainAt50_db, 7.83596);
+    EXPECT_LT(advice->gainAt50_db, 9.0309);  // three planes at no distance: 10 log 8
+    EXPECT_LT(advice->dip_db, 0.2);          // 0.153116 dB at 300 Hz already
+    EXPECT_LE(advice->dip_hz, 300.0);
+    EXPECT_FALSE(boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, Cabin{}));
+    const auto onFloor = boundaryAdvice({.at_m = {0.5, 0.3, 0.01}}, corner);
+    ASSERT_EQ(onFloor->distances_m.size(), 3U);  // the roof instead: the floor is its half space
+    EXPECT_NEAR(onFloor->distances_m[2], 1.49, 1e-12);
 }
 
 }  // namespace

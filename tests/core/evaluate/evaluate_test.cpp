@@ -1,4 +1,5 @@
 #include "core/evaluate/evaluate.h"
+#include "core/evaluate/hearing.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
@@ -7,6 +8,7 @@
 #include <numbers>
 
 #include "core/evaluate/complete.h"
+#include "core/evaluate/hearing.h"
 #include "core/evaluate/run_change.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
@@ -149,7 +151,7 @@ TEST(Evaluate, LastOnlySavesTime)
         ASSERT_EQ(stage->runs.size(), again.stages.at(id)->runs.size());
         for (size_t i = 0; i < stage->runs.size(); ++i)
             EXPECT_TRUE((stage->runs[i].transfer == again.stages.at(id)->runs[i].transfer).all());
-        EXPECT_TRUE((stage->hearing.at({5}).loudest_db == again.stages.at(id)->hearing.at({5}).loudest_db).all());
+        EXPECT_TRUE((loudest_db(*stage, {5}) == loudest_db(*again.stages.at(id), {5})).all());
     }
     EXPECT_EQ(evaluateJob(plan, practice, fresh).stages.at(kFound), fresh.stages.at(kFound))
         << "an unchanged stage is the very same";
@@ -196,7 +198,7 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
             RC_ASSERT(std::isfinite(run.programme_w) && std::isfinite(run.sine_w) && std::isfinite(run.midLevel_db));
         }
         for (const auto& [listener, heard] : stage->hearing) {
-            RC_ASSERT(heard.loudest_db.isFinite().all());
+            RC_ASSERT(loudest_db(*stage, listener).isFinite().all());
             for (const BandFigures& band : heard.bands)
                 RC_ASSERT(std::isfinite(band.reach_db) && std::isfinite(band.balance_db));
         }

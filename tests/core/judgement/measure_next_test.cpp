@@ -51,6 +51,16 @@ TEST(Doubt, AStatedValueWhoseSpreadHoldsTheLimitIsAtMostCare)
     EXPECT_GT(could.high, 2.8);
 }
 
+TEST(Doubt, TheReadingThatSettlesItIsTheFirstMend)
+{
+    const Judged near{withCoil(2.7, Origin::Stated)};
+    const std::vector<Mend>& mends = near.of(RuleId::LoadUnderMinimum).mends;
+    ASSERT_FALSE(mends.empty());
+    EXPECT_EQ(mends.front().name, MendName::MeasureRe);
+    EXPECT_EQ(std::count_if(mends.begin(), mends.end(), [](const Mend& m) { return m.name == MendName::MeasureRe; }),
+              1);
+}
+
 TEST(Doubt, FarFromTheLimitItIsSure)
 {
     const Judged far{withCoil(2.0, Origin::Stated)};

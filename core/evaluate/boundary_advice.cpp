@@ -1,0 +1,61 @@
+#include "core/evaluate/boundary_advice.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/base/grid.h"
+
+namespace core {
+namespace {
+
+struct Boundary {
+    double distance_m = 0.0;
+    Vec3 normal{};
+};
+
+// Surfaces with a foot point under the driver, nearest first.
+std::vector<Boundary> boundariesOf(const Vec3& at, const std::vector<FlatPanel>& panels)
+{
+    constexpr double kMounted_m = 0.03, kFar_m = 2.0;
+    std::vector<Boundary> near;
+    for (const FlatPanel& panel : panels) {
+        const Vec3 normal = unitNormal(panel);
+        const double away = dot(at - panel.corner_m, normal);
+        if (std::abs(away) < kMounted_m || std::abs(away) > kFar_m) continue;
+        if (crossing(panel, at, at - 1.01 * away * normal)) near.push_back({std::abs(away), normal});
+    }
+    std::sort(near.begin(), near.end(),
+              [](const Boundary& a, const Boundary& b) { return a.distance_m < b.distance_m; });
+    return near;
+}
+
+}  // namespace
+
+std::optional<BoundaryAdvice> boundaryAdvice(const SoundSource& source, const Cabin& cabin)
+{
+    constexpr double kPerpendicular = 0.35;  // cosine: within 20 degrees of a right angle
+    constexpr double kTop_hz = 300.0, kBass_hz = 50.0;
+    std::vector<Boundary> chosen;
+    for (const Boundary& one : boundariesOf(source.at_m, cabin.panels))
+        if (chosen.size() < 3 && std::all_of(chosen.begin(), chosen.end(), [&](const Boundary& other) {
+                return std::abs(dot(one.normal, other.normal)) < kPerpendicular;
+            }))
+            chosen.push_back(one);
+    if (chosen.empty()) return std::nullopt;
+    BoundaryAdvice advice;
+    for (const Boundary& one : chosen) advice.distances_m.push_back(one.distance_m);
+    advice.gainAt50_db = boundaryGain_db(advice.distances_m, kBass_hz);
+    advice.dip_db = advice.gainAt50_db;
+    advice.dip_hz = kBass_hz;
+    for (const double f : frequencyGrid_hz()) {
+        if (f > kTop_hz) break;
+        const double gain_db = boundaryGain_db(advice.distances_m, f);
+        if (gain_db < advice.dip_db) {
+            advice.dip_db = gain_db;
+            advice.dip_hz = f;
+        }
+    }
+    return advice;
+}
+
+}  // namespace core
