@@ -43,6 +43,34 @@ bool hangTogetherAlike(const Fitout& a, const Fitout& b)
                                             });
 }
 
+// A driver that nothing is said of is mounted the usual way.
+bool mountedAlike(const Fitout& a, const Fitout& b)
+{
+    const auto within = [](const Fitout& one, const Fitout& other) {
+        return std::all_of(one.mounts.begin(), one.mounts.end(), [&](const auto& entry) {
+            const auto found = other.mounts.find(entry.first);
+            const Mount mount = found == other.mounts.end() ? Mount{} : found->second;
+            return entry.second.behind == mount.behind && entry.second.backwards == mount.backwards;
+        });
+    };
+    return within(a, b) && within(b, a);
+}
+
+// Two fitouts that differ at most in where things are and who listens: their circuits and what is behind their cones
+// are the same.
+bool differInPositionOnly(const Fitout& a, const Fitout& b)
+{
+    const auto besides = [](const auto& here, const auto& there, const auto& alike) {
+        return std::equal(here.begin(), here.end(), there.begin(), there.end(), [&](const auto& x, const auto& y) {
+            return x.first == y.first && alike(x.second, y.second);
+        });
+    };
+    const auto samePlace = [](const Place& x, const Place& y) { return x.kind == y.kind && x.room == y.room; };
+    return a.wires == b.wires && a.settings == b.settings && a.devices == b.devices && a.curves == b.curves &&
+           a.alterations == b.alterations && besides(a.places, b.places, samePlace) && mountedAlike(a, b) &&
+           a.parts == b.parts;
+}
+
 class StageMaker {
 public:
     StageMaker(const Practice& practice, const GridTables& tables, std::vector<const StageResult*> known)
@@ -53,10 +81,12 @@ public:
     std::shared_ptr<const StageResult> make(Fitout fitout)
     {
         m_stage->used = std::move(fitout);
-        solveCircuits();
+        if (!takeOverAllCircuits()) {
+            solveCircuits();
+            setCleanVoltage(*m_stage, m_practice, m_tables);
+        }
         m_stage->cabin = cabinOf(m_stage->used, m_practice);
         findWays();
-        setCleanVoltage(*m_stage, m_practice, m_tables);
         for (const auto& [id, listener] : m_stage->used.listeners) addHearing(id);
         expectReadings(*m_stage);
         return m_stage;
@@ -73,6 +103,21 @@ private:
             return found;
         }
         return runs(graph);
+    }
+
+    bool takeOverAllCircuits()
+    {
+        for (const StageResult* last : m_known) {
+            if (!differInPositionOnly(last->used, m_stage->used)) continue;
+            m_stage->inputs = last->inputs;
+            m_stage->circuits = last->circuits;
+            m_stage->runs = last->runs;
+            m_stage->clean = last->clean;
+            m_stage->sourceLeast_v = last->sourceLeast_v;
+            m_sameSound = last;
+            return true;
+        }
+        return false;
     }
 
     void solveCircuits()

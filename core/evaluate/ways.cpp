@@ -21,6 +21,8 @@ Eigen::ArrayXd ratiosOf(const Eigen::ArrayXd& loss_db)
 // What the driver's own cover lets through, in every direction.
 Eigen::ArrayXd throughCover(const SoundSource& source, const Eigen::ArrayXd& frequency_hz)
 {
+    if (source.cover == CoverLoss{} && !source.plate && source.loss_db == 0.0)
+        return Eigen::ArrayXd::Ones(frequency_hz.size());
     Eigen::ArrayXd loss_db = Eigen::ArrayXd::Constant(frequency_hz.size(), source.loss_db);
     if (!(source.cover == CoverLoss{})) loss_db += coverLoss_db(source.cover, frequency_hz);
     if (source.plate)
