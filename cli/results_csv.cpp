@@ -46,6 +46,9 @@ void addStage(std::vector<Column>& columns, const std::string& stage, const Stag
         columns.push_back({name + " leftSide_db", levelOf_db(heard.left_pa2) + shift_db});
         columns.push_back({name + " rightSide_db", levelOf_db(heard.right_pa2) + shift_db});
         columns.push_back({name + " loudest_db", core::loudest_db(result, id)});
+        for (const CircuitResult& circuit : result.circuits)
+            columns.push_back({name + " " + core::textOf(circuit.channel) + " channel_db",
+                               channelLevel_db(result, circuit.channel, id) + shift_db});
         if (!spread) continue;
         const CurveRange& could = spread->hearing.at(id).level_db;
         columns.push_back({name + " lowest_db", could.low_db + shift_db});

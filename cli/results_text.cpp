@@ -6,6 +6,7 @@
 
 #include "core/evaluate/boundary_advice.h"
 #include "core/evaluate/run_change.h"
+#include "core/evaluate/widen.h"
 #include "core/model/names.h"
 #include "words/doubt_words.h"
 #include "words/figures.h"
@@ -51,7 +52,7 @@ QStringList burdenLines(const CircuitResult& circuit, const Fitout& fitout)
     return lines;
 }
 
-QStringList circuitLines(const StageResult& stage)
+QStringList circuitLines(const StageResult& stage, const StageSpread* spread)
 {
     QStringList lines;
     for (const CircuitResult& circuit : stage.circuits) {
@@ -59,6 +60,10 @@ QStringList circuitLines(const StageResult& stage)
                      .arg(words::nameOf(Subject{circuit.channel}, stage.used), words::ohms(circuit.least_ohm),
                           words::frequency(circuit.least_hz), words::volts(circuit.clip_v),
                           words::amperes(circuit.clip_a), words::watts(circuit.clip_w));
+        if (spread)
+            lines << Words::tr("    could be: least load %1 Ω")
+                         .arg(words::rangeText(
+                             rangeOf(spread->draws.at({circuit.channel, Quantity::LeastImpedance_ohm})), 2));
         lines << burdenLines(circuit, stage.used);
     }
     return lines;
@@ -175,8 +180,8 @@ std::string evaluationText(const Plan& plan, const Evaluation& evaluation)
     const StageResult& before = *evaluation.stages.at(kFound);
     const StageResult& after = *evaluation.stages.at(plan.job.goal);
     QStringList lines;
-    lines << Words::tr("Before") << circuitLines(before) << runLines(before);
-    lines << Words::tr("After") << circuitLines(after) << runLines(after);
+    lines << Words::tr("Before") << circuitLines(before, spreadAt(evaluation, kFound)) << runLines(before);
+    lines << Words::tr("After") << circuitLines(after, spreadAt(evaluation, plan.job.goal)) << runLines(after);
     lines << Words::tr("Change") << changeLines(before, after);
     lines << placeLines(after);
     lines << Words::tr("At the ears (an estimate; room modes are not modelled)")

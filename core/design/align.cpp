@@ -20,7 +20,7 @@ constexpr double kMostDifference_db = 6.0;  // between twins: beyond it one of t
 // The search's variables: a delay for each channel in ms, then half the level difference of each pair of twins in dB.
 class Search {
 public:
-    explicit Search(const SeatSound& sound) : m_sound(sound)
+    Search(const SeatSound& sound, const std::stop_token& stop) : m_sound(sound), m_stop(stop)
     {
         for (size_t i = 0; i < sound.channels().size(); ++i)
             if (sound.twinOf(i) > i) m_pairs.push_back(i);
@@ -86,12 +86,14 @@ private:
         for (size_t i = 0; i < x.size(); ++i) high[i] = std::max(high[i], low[i] + 1e-9);
         const auto objective = [](unsigned, const double* at, double*, void* self) {
             const Search& search = *static_cast<const Search*>(self);
+            if (search.m_stop.stop_requested()) nlopt_force_stop(search.m_running);
             // Of two that are as good, the one that delays and turns down less.
             double little = 0.0;
             for (size_t i = 0; i < search.m_start.size() + search.m_pairs.size(); ++i) little += at[i] * at[i];
             return search.m_sound.cost(search.knobsAt(at)) + 1e-5 * little;
         };
         nlopt_opt search = nlopt_create(NLOPT_LN_SBPLX, static_cast<unsigned>(x.size()));
+        m_running = search;
         nlopt_set_min_objective(search, objective, this);
         nlopt_set_lower_bounds(search, low.data());
         nlopt_set_upper_bounds(search, high.data());
@@ -105,6 +107,8 @@ private:
     }
 
     const SeatSound& m_sound;
+    const std::stop_token& m_stop;
+    nlopt_opt m_running = nullptr;
     std::vector<size_t> m_pairs{};  // the first of each two twins
     std::vector<Knobs> m_start{};
 };
@@ -137,7 +141,7 @@ std::vector<Knobs> rounded(std::vector<Knobs> knobs)
 }  // namespace
 
 std::optional<Alignment> align(const Plan& plan, const Practice& practice, std::span<const ListenerId> seats,
-                               const Evaluation& last)
+                               const Evaluation& last, const std::stop_token& stop)
 {
     const StageId goal = plan.job.goal;
     const Evaluation evaluation = evaluate(plan, practice, std::array{goal}, last);
@@ -145,12 +149,13 @@ std::optional<Alignment> align(const Plan& plan, const Practice& practice, std::
     if (sound.channels().size() < 2) return std::nullopt;
 
     const std::vector<Knobs> standing = sound.standing();
-    Search search(sound);
+    Search search(sound, stop);
     std::vector<Knobs> best = standing;
     std::vector<std::vector<Knobs>> starts{standing};
     for (size_t seat = 0; seat < seats.size(); ++seat) starts.push_back(byGeometry(sound, seat));
     for (const std::vector<Knobs>& start : starts) {
         std::vector<Knobs> found = rounded(search.best(start));
+        if (stop.stop_requested()) return std::nullopt;
         if (sound.cost(found) < sound.cost(best) - kWorthIt) best = std::move(found);
     }
 

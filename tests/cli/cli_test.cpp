@@ -320,7 +320,8 @@ TEST_F(Cli, EvaluateGivesItsCurvesAsCsv)
     std::getline(lines, heading);
     while (std::getline(lines, line))
         EXPECT_EQ(std::count(line.begin(), line.end(), ','), std::count(heading.begin(), heading.end(), ','));
-    for (const char* column : {"level_db", "leftEar_db", "rightEar_db", "leftSide_db", "rightSide_db", "loudest_db"})
+    for (const char* column : {"level_db", "leftEar_db", "rightEar_db", "leftSide_db", "rightSide_db", "loudest_db",
+                               "d10.RL channel_db", "d10.RR channel_db"})
         EXPECT_NE(heading.find(std::string("after e5 ") + column), std::string::npos) << column;
 }
 
@@ -397,6 +398,7 @@ TEST_F(Cli, EvaluateTellsWhatCouldBe)
     }
     EXPECT_TRUE(wide.at("after").at("could").contains("d10.RL:leastImpedance_ohm"));
     EXPECT_NE(run("evaluate --spread " + file("demo.reed")).out.find("could be: reach "), std::string::npos);
+    EXPECT_NE(run("evaluate --spread " + file("demo.reed")).out.find("could be: least load "), std::string::npos);
     const std::string heading = run("evaluate --csv --spread " + file("demo.reed")).out;
     EXPECT_NE(heading.find("after e5 lowest_db,after e5 highest_db"), std::string::npos);
 }

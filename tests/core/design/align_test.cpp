@@ -111,6 +111,14 @@ TEST(Align, LeavesAloneWhatIsRightAndAsksForTwoChannels)
     EXPECT_FALSE(align(one, shippedShop().practice, std::vector{two.driver}));
 }
 
+TEST(Align, StoppedItGivesNothing)
+{
+    const TwoSides two(0.92, 1.58);
+    std::stop_source source;
+    source.request_stop();
+    EXPECT_FALSE(align(two.plan, shippedShop().practice, std::vector{two.driver}, {}, source.get_token()));
+}
+
 TEST(Align, IsOneUndoableStep)
 {
     const TwoSides two(0.92, 1.58);
