@@ -1,8 +1,10 @@
 #include "cli/commands.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
 #include <algorithm>
+#include <array>
 #include <iostream>
 #include <sstream>
 
@@ -13,6 +15,7 @@
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/unplug.h"
 #include "core/evaluate/widen.h"
 #include "core/io/atomic_file.h"
 #include "core/io/circuit_netlist.h"
@@ -136,6 +139,31 @@ int printNetlist(const std::string& path, const std::string& channel, const std:
         print({{"netlist", out.str()}});
     else
         std::cout << out.str();
+    return kDone;
+}
+
+int unplugDevice(const std::string& path, const std::string& device, const std::string& connector,
+                 const std::string& stage, bool json)
+{
+    const auto plan = loadPlan(path);
+    if (!plan) return report(plan.error(), json);
+    const auto at = stageOf(*plan, path, stage);
+    if (!at) return report(at.error(), json);
+    const Evaluation evaluation = evaluate(*plan, shippedShop().practice, std::array{*at});
+    const StageResult& result = *evaluation.stages.at(*at);
+    const auto id = idFromText<DeviceId>(device);
+    const std::vector<std::string> plugs = id ? pluggedConnectors(result.used, *id) : std::vector<std::string>{};
+    if (plugs.empty()) return report({path, device, "is no device of this stage with a wire on it"}, json);
+    const std::string& chosen = connector.empty() && plugs.size() == 1 ? plugs.front() : connector;
+    if (std::find(plugs.begin(), plugs.end(), chosen) == plugs.end())
+        return report(
+            {path, connector, fmt::format("is no plug of {}; it has \"{}\"", device, fmt::join(plugs, "\", \""))},
+            json);
+    const Unplugged off = whatUnpluggingDoes(result, *id, chosen, evaluation.practice, *evaluation.tables);
+    if (json)
+        print(unpluggedJson(off));
+    else
+        std::cout << unpluggedText(off, result.used) << '\n';
     return kDone;
 }
 

@@ -21,4 +21,8 @@ int printSchema(bool json);
 int writeDemo(const std::string& path, bool trouble, bool json);
 int printNetlist(const std::string& path, const std::string& channel, const std::string& stage, bool json);
 
+// One plug of a device off: what goes quiet and what the amplifier then sees. connector: needed where there are several
+int unplugDevice(const std::string& path, const std::string& device, const std::string& connector,
+                 const std::string& stage, bool json);
+
 }  // namespace cli

@@ -57,6 +57,13 @@ int main(int argc, char** argv)
     netlist->add_option("PLAN", file, "a .reed file")->required();
     netlist->add_option("CHANNEL", text, "such as d10.RL")->required();
     netlist->add_option("--stage", stage, "its id or its name; goal");
+    std::string device;
+    CLI::App* unplug = command("unplug", "what goes quiet with one plug off, and what the amplifier then sees",
+                               [&] { return cli::unplugDevice(file, device, text, stage, json); });
+    unplug->add_option("PLAN", file, "a .reed file")->required();
+    unplug->add_option("DEVICE", device, "such as d12")->required();
+    unplug->add_option("CONNECTOR", text, "the plug's name, where it has several");
+    unplug->add_option("--stage", stage, "its id or its name; goal");
     cli::SolverRequest solver;
     const auto solves = [&](const char* name, const char* help, int (*run)(const cli::SolverRequest&)) {
         CLI::App* sub = command(name, help, [&solver, &json, run] {

@@ -241,6 +241,18 @@ Json nextReadingJson(const NextReading& next)
     return json;
 }
 
+Json unpluggedJson(const Unplugged& off)
+{
+    Json json{{"dead", Json::array()}, {"loads", Json::array()}};
+    for (const RunId& run : off.dead) json["dead"].push_back(core::textOf(Subject{run}));
+    for (const LoadChange& load : off.loads) {
+        Json one{{"channel", core::textOf(load.channel)}, {"before", quantity(load.before_ohm, "ohm")}};
+        one["after"] = load.after_ohm ? quantity(*load.after_ohm, "ohm") : Json();
+        json["loads"].push_back(std::move(one));
+    }
+    return json;
+}
+
 Json slateJson(const SlateAnswer& answer)
 {
     const words::SlateText text = words::textOf(answer);

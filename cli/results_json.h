@@ -3,6 +3,7 @@
 #include <nlohmann/json.hpp>
 #include <vector>
 
+#include "core/evaluate/unplug.h"
 #include "core/judgement/measure_next.h"
 #include "core/slate/slate.h"
 
@@ -13,6 +14,7 @@ using Json = nlohmann::ordered_json;
 [[nodiscard]] Json quantity(double value, const char* unit);
 [[nodiscard]] Json evaluationJson(const core::Plan& plan, const core::Evaluation& evaluation);
 [[nodiscard]] Json nextReadingJson(const core::NextReading& next);
+[[nodiscard]] Json unpluggedJson(const core::Unplugged& off);
 [[nodiscard]] Json findingsJson(const std::vector<core::Finding>& findings);
 [[nodiscard]] Json slateJson(const core::SlateAnswer& answer);
 

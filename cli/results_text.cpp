@@ -218,6 +218,19 @@ std::string nextReadingText(const NextReading& next, const Fitout& fitout)
     return Words::tr("Measure next: %1\n  %2").arg(text.title, text.reason).toStdString();
 }
 
+std::string unpluggedText(const Unplugged& off, const Fitout& fitout)
+{
+    QStringList lines;
+    for (const RunId& run : off.dead) lines << Words::tr("goes quiet: %1").arg(words::nameOf(Subject{run}, fitout));
+    if (off.dead.empty()) lines << Words::tr("nothing goes quiet");
+    for (const LoadChange& load : off.loads)
+        lines << Words::tr("%1 sees %2 instead of %3")
+                     .arg(words::nameOf(Subject{load.channel}, fitout),
+                          load.after_ohm ? words::ohms(*load.after_ohm) : Words::tr("nothing"),
+                          words::ohms(load.before_ohm));
+    return lines.join(QLatin1Char('\n')).toStdString();
+}
+
 std::string slateText(const SlateAnswer& answer)
 {
     const words::SlateText text = words::textOf(answer);

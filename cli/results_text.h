@@ -3,6 +3,7 @@
 #include <string>
 #include <vector>
 
+#include "core/evaluate/unplug.h"
 #include "core/judgement/measure_next.h"
 #include "core/slate/slate.h"
 
@@ -12,6 +13,7 @@ namespace cli {
 [[nodiscard]] std::string findingsText(const core::Plan& plan, const core::Evaluation& evaluation,
                                        const std::vector<core::Finding>& findings);
 [[nodiscard]] std::string nextReadingText(const core::NextReading& next, const core::Fitout& fitout);
+[[nodiscard]] std::string unpluggedText(const core::Unplugged& off, const core::Fitout& fitout);
 [[nodiscard]] std::string slateText(const core::SlateAnswer& answer);
 
 }  // namespace cli

@@ -425,6 +425,19 @@ TEST_F(Cli, EvaluateTakesAnyStageByItsIdOrName)
     EXPECT_NE(none.out.find("is no stage of this plan; it has s1 (factory), s2 (found)"), std::string::npos);
 }
 
+TEST_F(Cli, UnplugSaysWhatGoesQuiet)
+{
+    const Ran text = run("unplug " + file("demo.reed") + " d12");
+    EXPECT_EQ(text.code, 0);
+    EXPECT_NE(text.out.find("goes quiet: left speaker, rear left"), std::string::npos);
+    EXPECT_NE(text.out.find("sees nothing instead of 4.96"), std::string::npos);
+    EXPECT_EQ(run("unplug --json " + file("demo.reed") + " d10 main").json().at("dead").size(), 2U);
+    const Ran wrong = run("unplug " + file("demo.reed") + " d10 aux");
+    EXPECT_EQ(wrong.code, 2);
+    EXPECT_NE(wrong.out.find("is no plug of d10; it has \"main\""), std::string::npos);
+    EXPECT_EQ(run("unplug " + file("demo.reed") + " d99").code, 2);
+}
+
 TEST_F(Cli, CheckSaysWhatToMeasureNext)
 {
     const Json checked = run("check --json " + file("demo.reed"), "2>/dev/null").json();
