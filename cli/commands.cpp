@@ -12,6 +12,7 @@
 #include "cli/results_csv.h"
 #include "cli/results_json.h"
 #include "cli/results_text.h"
+#include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/resolve.h"
@@ -140,6 +141,32 @@ int printNetlist(const std::string& path, const std::string& channel, const std:
     else
         std::cout << out.str();
     return kDone;
+}
+
+namespace {
+
+int writeTo(const Plan& plan, const std::string& output, bool json)
+{
+    std::ostringstream out;
+    writePlan(out, {plan, {}});
+    const auto written = writeAtomically(output, out.str());
+    if (!written) return report(written.error(), json);
+    if (json) print({{"written", output}});
+    return kDone;
+}
+
+}  // namespace
+
+int writeSheet(const std::string& path, const std::string& output, bool json)
+{
+    const auto plan = loadPlan(path);
+    return plan ? writeTo(vehicleSheet(*plan), output, json) : report(plan.error(), json);
+}
+
+int startFromSheet(const std::string& path, const std::string& customer, const std::string& output, bool json)
+{
+    const auto sheet = loadPlan(path);
+    return sheet ? writeTo(planFromSheet(*sheet, customer), output, json) : report(sheet.error(), json);
 }
 
 int unplugDevice(const std::string& path, const std::string& device, const std::string& connector,

@@ -21,6 +21,9 @@ int printSchema(bool json);
 int writeDemo(const std::string& path, bool trouble, bool json);
 int printNetlist(const std::string& path, const std::string& channel, const std::string& stage, bool json);
 
+// The vehicle of a plan as a sheet, and a new plan from one.
+int writeSheet(const std::string& path, const std::string& output, bool json);
+int startFromSheet(const std::string& path, const std::string& customer, const std::string& output, bool json);
 // One plug of a device off: what goes quiet and what the amplifier then sees. connector: needed where there are several
 int unplugDevice(const std::string& path, const std::string& device, const std::string& connector,
                  const std::string& stage, bool json);

@@ -57,6 +57,16 @@ int main(int argc, char** argv)
     netlist->add_option("PLAN", file, "a .reed file")->required();
     netlist->add_option("CHANNEL", text, "such as d10.RL")->required();
     netlist->add_option("--stage", stage, "its id or its name; goal");
+    std::string output;
+    CLI::App* sheet = command("sheet", "the vehicle of a plan as a sheet, for the next one of its kind",
+                              [&] { return cli::writeSheet(file, output, json); });
+    sheet->add_option("PLAN", file, "a .reed file")->required();
+    sheet->add_option("-o,--output", output, "the file to write")->required();
+    CLI::App* start = command("start", "a new plan from a vehicle sheet, every value to be confirmed",
+                              [&] { return cli::startFromSheet(file, text, output, json); });
+    start->add_option("SHEET", file, "a .reed file")->required();
+    start->add_option("--customer", text, "whose vehicle it is");
+    start->add_option("-o,--output", output, "the file to write")->required();
     std::string device;
     CLI::App* unplug = command("unplug", "what goes quiet with one plug off, and what the amplifier then sees",
                                [&] { return cli::unplugDevice(file, device, text, stage, json); });

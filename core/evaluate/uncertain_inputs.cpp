@@ -134,9 +134,12 @@ Fitout settled(const Fitout& fitout, const Practice& practice)
 std::vector<UncertainInput> uncertainInputs(const Fitout& fitout, const Practice& practice)
 {
     std::vector<UncertainInput> inputs;
-    const auto add = [&](const Subject& of, Quantity what, const Figures& figures) {
+    const auto add = [&](const Subject& of, Quantity what, Figures figures) {
         const auto known = figures.find(what);
         if (known == figures.end() || known->second.value == 0.0) return;
+        // Measured on another vehicle of its kind is no more than stated of this one.
+        Basis& basis = known->second.basis;
+        if (basis.toConfirm) basis.origin = std::max(basis.origin, Origin::Stated);
         inputs.push_back({.what = {of, what}, .value = known->second, .spread = spreadOf(what, figures, practice)});
     };
     for (const PartId id : partsInUse(fitout)) {

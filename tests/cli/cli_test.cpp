@@ -425,6 +425,14 @@ TEST_F(Cli, EvaluateTakesAnyStageByItsIdOrName)
     EXPECT_NE(none.out.find("is no stage of this plan; it has s1 (factory), s2 (found)"), std::string::npos);
 }
 
+TEST_F(Cli, ASheetStartsTheNextJob)
+{
+    EXPECT_EQ(run("sheet " + file("trouble.reed") + " -o " + file("sheet.reed")).code, 0);
+    EXPECT_EQ(run("start " + file("sheet.reed") + " --customer 'B. Lindqvist' -o " + file("next.reed")).code, 0);
+    EXPECT_EQ(run("check " + file("next.reed")).code, 0);  // what the factory fitted stands again
+    EXPECT_EQ(run("start " + file("none.reed") + " -o " + file("next.reed")).code, 2);
+}
+
 TEST_F(Cli, UnplugSaysWhatGoesQuiet)
 {
     const Ran text = run("unplug " + file("demo.reed") + " d12");

@@ -1,0 +1,76 @@
+#include "core/edits/vehicle_sheet.h"
+
+#include <set>
+
+namespace core {
+namespace {
+
+// Every statement of how something is known.
+template <class F>
+void eachBasis(Plan& plan, F f)
+{
+    const auto figures = [&](Figures& all) {
+        for (auto& [quantity, known] : all) f(known.basis);
+    };
+    figures(plan.body.cabin);
+    for (auto& [id, place] : plan.places) figures(place.room);
+    for (auto& [id, part] : plan.parts) {
+        figures(part.figures);
+        for (auto& [name, element] : part.inside) figures(element.figures);
+    }
+    for (auto& [key, device] : plan.devices)
+        if (device) f(device->basis);
+    for (auto& [key, wire] : plan.wires) {
+        if (!wire) continue;
+        f(wire->basis);
+        figures(wire->figures);
+    }
+    for (auto& [key, alteration] : plan.alterations)
+        if (alteration) figures(alteration->figures);
+}
+
+// What the factory decided, and nothing that was taken out there: below it there is nothing to take from.
+template <class Key, class Item>
+Layered<Key, Item> ofFactory(const Layered<Key, Item>& table)
+{
+    Layered<Key, Item> kept;
+    for (const auto& [key, item] : table)
+        if (key.stage == kFactory && item) kept.emplace(key, item);
+    return kept;
+}
+
+}  // namespace
+
+Plan vehicleSheet(const Plan& plan)
+{
+    Plan sheet;
+    sheet.lastId = plan.lastId;
+    sheet.body = plan.body;
+    sheet.places = plan.places;
+    sheet.surfaces = plan.surfaces;
+    sheet.listeners = plan.listeners;
+    sheet.devices = ofFactory(plan.devices);
+    sheet.mounts = ofFactory(plan.mounts);
+    sheet.settings = ofFactory(plan.settings);
+    sheet.wires = ofFactory(plan.wires);
+    sheet.alterations = ofFactory(plan.alterations);
+    std::set<CurveId> curves;
+    for (const auto& [key, device] : sheet.devices) {
+        const Part& part = plan.parts.at(device->part);
+        sheet.parts[device->part] = part;
+        for (const auto& [name, element] : part.inside)
+            if (element.curve) curves.insert(element.curve);
+    }
+    for (const CurveId id : curves) sheet.curves[id] = plan.curves.at(id);
+    eachBasis(sheet, [](Basis& basis) { basis.reading = {}; });  // the readings stay with their vehicle
+    return sheet;
+}
+
+Plan planFromSheet(Plan sheet, const std::string& customer)
+{
+    sheet.job = Job{.customer = customer};
+    eachBasis(sheet, [](Basis& basis) { basis.toConfirm = true; });
+    return sheet;
+}
+
+}  // namespace core
