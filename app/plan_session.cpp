@@ -10,6 +10,7 @@
 
 #include "app/widening.h"
 #include "core/design/choose_driver.h"
+#include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/atomic_file.h"
 #include "core/judgement/judge.h"
@@ -97,6 +98,23 @@ core::Result<void> PlanSession::saveAs(const QString& path)
     m_undo.setClean();
     emit saved();
     return {};
+}
+
+core::Result<void> PlanSession::startFromSheet(const QString& path)
+{
+    const auto text = core::readWholeFile(utf8(path));
+    if (!text) return tl::unexpected(text.error());
+    auto document = core::readPlanText(*text, utf8(QFileInfo(path).fileName()));
+    if (!document) return tl::unexpected(document.error());
+    adopt({core::planFromSheet(core::vehicleSheet(document->plan)), {}}, {});
+    return {};
+}
+
+core::Result<void> PlanSession::saveSheet(const QString& path) const
+{
+    std::ostringstream out;
+    core::writePlan(out, {core::vehicleSheet(m_document.plan), {}});
+    return core::writeAtomically(utf8(path), out.str());
 }
 
 void PlanSession::adopt(core::Document document, const QString& path)

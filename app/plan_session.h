@@ -37,6 +37,9 @@ public:
     core::Result<void> openFile(const QString& path);
     core::Result<void> openText(const std::string& text, const QString& name);
     core::Result<void> saveAs(const QString& path);
+    // A new plan, not saved yet, of the vehicle in a sheet; and the vehicle of this plan as a sheet.
+    core::Result<void> startFromSheet(const QString& path);
+    core::Result<void> saveSheet(const QString& path) const;
 
     void apply(const core::Edit& edit);
     // A mend's edit, asked of a solver or of whoever holds the meter where it must be.

@@ -73,6 +73,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_stations, [this](bool whole) { m_stations->setHidden(whole); });
     connect(m_start, &StartPage::demoAsked, this, &MainWindow::openDemo);
     connect(m_start, &StartPage::openAsked, this, &MainWindow::askOpen);
+    connect(m_start, &StartPage::sheetAsked, this, &MainWindow::askSheet);
     connect(m_start, &StartPage::recentAsked, this, &MainWindow::openPlan);
     m_start->showRecent(m_settings.value(QStringLiteral("recent")).toStringList());
     resize(1280, 800);
@@ -211,6 +212,27 @@ bool MainWindow::savePlan(const QString& path)
     }
     rememberRecent(path);
     showTitle();
+    return true;
+}
+
+bool MainWindow::startFromSheet(const QString& path)
+{
+    if (!mayLosePlan()) return false;
+    if (const auto started = m_session.startFromSheet(path); !started) {
+        m_notice->say(tr("Not started. %1").arg(QString::fromStdString(core::oneLine(started.error()))));
+        return false;
+    }
+    m_notice->say(tr("All of it was found on another vehicle of this kind: confirm what you rely on."));
+    return true;
+}
+
+bool MainWindow::saveSheet(const QString& path)
+{
+    if (const auto saved = m_session.saveSheet(path); !saved) {
+        m_notice->say(tr("Not saved. %1").arg(QString::fromStdString(core::oneLine(saved.error()))));
+        return false;
+    }
+    m_notice->say(tr("The vehicle as the factory made it is saved; customer, readings and plans stay with this job."));
     return true;
 }
 

@@ -33,6 +33,8 @@ public:
     bool openPlan(const QString& path);
     void openDemo();
     bool savePlan(const QString& path);
+    bool startFromSheet(const QString& path);
+    bool saveSheet(const QString& path);
     void showStation(Station station);
 
 protected:
@@ -48,6 +50,8 @@ private:
     void afterOpening();
     void askOpen();
     void askSaveAs();
+    void askSheet();
+    void askSaveSheet();
     void save();
     void showTitle();
     void showKeys();

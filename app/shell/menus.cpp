@@ -2,6 +2,8 @@
 #include <QAction>
 #include <QActionGroup>
 #include <QApplication>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QSettings>
@@ -25,6 +27,8 @@ void MainWindow::buildMenus()
     };
     QMenu* plan = menuBar()->addMenu(tr("&Plan"));
     add(plan, tr("&Open…"), QKeySequence::Open, QStringLiteral("actionOpen"), &MainWindow::askOpen);
+    add(plan, tr("&New job from a vehicle sheet…"), QKeySequence::New, QStringLiteral("actionFromSheet"),
+        &MainWindow::askSheet);
     add(plan, tr("Open the &demo"), {}, QStringLiteral("actionDemo"), &MainWindow::openDemo);
     add(plan, tr("Open the demo with &trouble in it"), {}, QStringLiteral("actionTrouble"), [this] {
         if (mayLosePlan()) static_cast<void>(m_session.openText(std::string(core::shippedTroubleText()), tr("demo")));
@@ -33,6 +37,7 @@ void MainWindow::buildMenus()
     add(plan, tr("&Save"), QKeySequence::Save, QStringLiteral("actionSave"), &MainWindow::save);
     add(plan, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), QStringLiteral("actionSaveAs"),
         &MainWindow::askSaveAs);
+    add(plan, tr("Save the &vehicle as a sheet…"), {}, QStringLiteral("actionSaveSheet"), &MainWindow::askSaveSheet);
     plan->addSeparator();
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
 
@@ -104,10 +109,28 @@ void MainWindow::buildMenus()
     });
 }
 
+void MainWindow::askSheet()
+{
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("New job from a vehicle sheet"), {}, tr("Plans (*.reed)"));
+    if (!path.isEmpty()) startFromSheet(path);
+}
+
+void MainWindow::askSaveSheet()
+{
+    if (!m_session.isOpen()) return;
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the vehicle as a sheet"), QStringLiteral("vehicle.reed"),
+                                                tr("Plans (*.reed)"));
+    if (path.isEmpty()) return;
+    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reed");
+    saveSheet(path);
+}
+
 void MainWindow::showKeys()
 {
     m_notice->say(
-        tr("Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · Ctrl+Z undo · Ctrl+Shift+Z redo · Ctrl+S "
+        tr("Ctrl+N new job from a sheet · Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · Ctrl+Z undo "
+           "· Ctrl+Shift+Z redo · Ctrl+S "
            "save · Ctrl + and − size. "
            "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter field: "
            "Enter settles Re."));

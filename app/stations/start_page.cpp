@@ -24,6 +24,8 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_r
     demo->setProperty("role", "mend");
     auto* open = new QPushButton(tr("&Open a plan…"), this);
     open->setObjectName(QStringLiteral("startOpen"));
+    auto* sheet = new QPushButton(tr("New job from a &vehicle sheet…"), this);
+    sheet->setObjectName(QStringLiteral("startSheet"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(60, 60, 60, 20);
     layout->setSpacing(12);
@@ -31,10 +33,12 @@ StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_r
     layout->addWidget(about);
     layout->addWidget(demo, 0, Qt::AlignLeft);
     layout->addWidget(open, 0, Qt::AlignLeft);
+    layout->addWidget(sheet, 0, Qt::AlignLeft);
     layout->addLayout(m_recent);
     layout->addStretch();
     connect(demo, &QPushButton::clicked, this, &StartPage::demoAsked);
     connect(open, &QPushButton::clicked, this, &StartPage::openAsked);
+    connect(sheet, &QPushButton::clicked, this, &StartPage::sheetAsked);
 }
 
 void StartPage::showRecent(const QStringList& paths)

@@ -18,6 +18,7 @@ public:
 signals:
     void demoAsked();
     void openAsked();
+    void sheetAsked();
     void recentAsked(const QString& path);
 
 private:

@@ -375,4 +375,27 @@ TEST_F(Window, MeasureNextLeadsToTheOhmmeter)
     EXPECT_EQ(driver.has("measureNextNow"), next->what.what == core::Quantity::Re_ohm);
 }
 
+// A vehicle learnt once: saved without its job, taken up for the next one, nothing of it called measured here.
+TEST_F(Window, StartsTheNextJobFromAVehicleSheet)
+{
+    driver.openTrouble();
+    const core::Plan plan = driver.session().snapshot().plan;
+    const QString path = driver.folder() + "/sheet.reed";
+    ASSERT_TRUE(driver.window().saveSheet(path));
+    EXPECT_EQ(driver.session().snapshot().plan, plan);
+    driver.session().undoStack().setClean();
+    ASSERT_TRUE(driver.window().startFromSheet(path));
+    const core::Plan next = driver.session().snapshot().plan;
+    EXPECT_EQ(next.body, plan.body);
+    EXPECT_EQ(next.job, core::Job{});
+    EXPECT_TRUE(driver.window().windowTitle().startsWith("not saved yet"));
+    EXPECT_EQ(driver.finding("LOAD1"), "");  // the wrong drivers were that job's
+    for (const auto& [key, device] : next.devices) EXPECT_TRUE(device->basis.toConfirm);
+    driver.pickCandidate("wb-alder-4");  // and it can be worked on
+    EXPECT_NE(driver.finding("LOAD2"), "");
+    driver.session().undoStack().setClean();  // as if it had been saved: nothing asks
+    EXPECT_FALSE(driver.window().startFromSheet(driver.folder() + "/none.reed"));
+    EXPECT_NE(driver.session().snapshot().plan, next);  // what is open stays
+}
+
 }  // namespace
