@@ -148,6 +148,14 @@ QString nameOf(const Edit& edit)
             return Words::tr("set delays, levels and polarity");
         case EditName::PlaceDriver:
             return Words::tr("move a speaker");
+        case EditName::AddPlace:
+            return Words::tr("add a place");
+        case EditName::ChangePlace:
+            return Words::tr("change a place");
+        case EditName::RemovePlace:
+            return Words::tr("remove a place");
+        case EditName::CopySide:
+            return Words::tr("copy one side to the other");
         case EditName::Unnamed:
             return Words::tr("change");
     }

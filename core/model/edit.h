@@ -53,7 +53,11 @@ enum class EditName {
     TakeReading,
     SetJob,
     Align,
-    PlaceDriver
+    PlaceDriver,
+    AddPlace,
+    ChangePlace,
+    RemovePlace,
+    CopySide
 };
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.
