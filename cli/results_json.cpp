@@ -96,6 +96,7 @@ Json runJson(const RunResult& run)
               {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
     for (size_t band = 0; band < kBandCount; ++band)
         json["programmeBands"][kBandKeys[band]] = known(run.programmeBand_w[band], "W", run.worst);
+    json["marks"] = run.marks;
     if (run.portSpeed_m_s) {
         json["portSpeed"] = known(*run.portSpeed_m_s, "m/s", run.worst);
         json["portSpeedAt"] = known(*run.portSpeedAt_hz, "Hz", run.worst);

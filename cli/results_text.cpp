@@ -15,6 +15,7 @@
 #include "words/name_words.h"
 #include "words/slate_words.h"
 #include "words/tr.h"
+#include "words/warning_words.h"
 
 namespace cli {
 
@@ -52,6 +53,13 @@ QStringList burdenLines(const CircuitResult& circuit, const Fitout& fitout)
     return lines;
 }
 
+QStringList markLines(const std::vector<std::string>& marks)
+{
+    QStringList lines;
+    for (const std::string& mark : marks) lines << QStringLiteral("    ") + words::sentenceOfWarning(mark);
+    return lines;
+}
+
 QStringList circuitLines(const StageResult& stage, const StageSpread* spread)
 {
     QStringList lines;
@@ -64,7 +72,7 @@ QStringList circuitLines(const StageResult& stage, const StageSpread* spread)
             lines << Words::tr("    could be: least load %1 Ω")
                          .arg(words::rangeText(
                              rangeOf(spread->draws.at({circuit.channel, Quantity::LeastImpedance_ohm})), 2));
-        lines << burdenLines(circuit, stage.used);
+        lines << markLines(circuit.marks) << burdenLines(circuit, stage.used);
     }
     return lines;
 }
@@ -91,6 +99,7 @@ QStringList runLines(const StageResult& stage)
         lines << Words::tr("    at most %1 at %2; travel up to %3 at %4 (its limit %5)")
                      .arg(words::volts(run.most_v), words::frequency(run.mostAt_hz), words::length(run.travel_m),
                           words::frequency(run.travelAt_hz), words::length(run.driver.xmax_m));
+        lines << markLines(run.marks);
     }
     return lines;
 }

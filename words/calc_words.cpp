@@ -238,35 +238,4 @@ QString wordOf(const std::string& text)
     return known.value(plain, plain);
 }
 
-QString sentenceOfWarning(const std::string& warning)
-{
-    const QHash<QString, QString> known{
-        {QStringLiteral("BelowRatedLoad"), Words::tr("That load is below what the amplifier is rated for.")},
-        {QStringLiteral("RatingsFlat"),
-         Words::tr("The ratings hardly rise towards the lower load: a regulated or current-limited stage.")},
-        {QStringLiteral("RatingMoreThanDoubles"),
-         Words::tr("The power more than doubles towards the lower load; the voltage is taken from the higher one.")},
-        {QStringLiteral("MiddleRatingOff"), Words::tr("A rating between the others is more than 10 % off.")},
-        {QStringLiteral("NoCandidate"),
-         Words::tr("No nominal impedance fits: a short, coils in parallel or in series, or a part in circuit.")},
-        {QStringLiteral("UnlikeInSeries"),
-         Words::tr("Unlike coils in series share the voltage by their impedance, which changes with frequency.")},
-        {QStringLiteral("OverlapIgnored"),
-         Words::tr("The driver bears less than the amplifier gives, so the tone counts as 0 dB.")},
-        {QStringLiteral("GainOutOfRange"), Words::tr("That is outside what a gain control usually spans, 0.2 to 5 V.")},
-        {QStringLiteral("ClippedProgramme"), Words::tr("So low a crest factor means clipping.")},
-        {QStringLiteral("OutsideTable"),
-         Words::tr("The size is outside the table; this is a heat balance, and rough.")},
-        {QStringLiteral("ClassGuess"), Words::tr("Guessed from the size of its frame.")},
-        {QStringLiteral("NoResistance"), Words::tr("No resistance at all: no loss.")},
-        {QStringLiteral("CentreOff"), Words::tr("The flanks do not lie evenly round the peak; read them again.")},
-        {QStringLiteral("NothingToCompensate"), Words::tr("No inductance: nothing to take away.")},
-        {QStringLiteral("NoSignal"), Words::tr("Nothing has no level.")},
-        {QStringLiteral("Null(same_db)"), Words::tr("With like polarity the two legs cancel.")},
-        {QStringLiteral("Null(inverted_db)"), Words::tr("With one leg inverted the two cancel.")},
-    };
-    const QString plain = QString::fromStdString(warning);
-    return known.value(plain, plain);
-}
-
 }  // namespace words

@@ -16,8 +16,6 @@ namespace words {
 
 // What an output of a model is called: "shunt_ohm" -> "across the load". Empty if it has no words yet.
 [[nodiscard]] QString labelOfOutput(const std::string& name);
-// What a model warns of, as a sentence.
-[[nodiscard]] QString sentenceOfWarning(const std::string& warning);
 // Words that models answer with: "care" -> "too low to be at ease with".
 [[nodiscard]] QString wordOf(const std::string& text);
 

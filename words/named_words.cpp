@@ -7,6 +7,7 @@
 #include "words/calc_words.h"
 #include "words/figures.h"
 #include "words/tr.h"
+#include "words/warning_words.h"
 
 namespace words {
 

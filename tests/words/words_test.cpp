@@ -8,6 +8,7 @@
 #include "core/job/job_plan.h"
 #include "core/slate/named_line.h"
 #include "tests/core/demo_plan.h"
+#include "tests/core/reference_csv.h"
 #include "words/calc_words.h"
 #include "words/doubt_words.h"
 #include "words/figures.h"
@@ -16,6 +17,7 @@
 #include "words/loudness_words.h"
 #include "words/name_words.h"
 #include "words/slate_words.h"
+#include "words/warning_words.h"
 
 namespace words {
 namespace {
@@ -189,8 +191,15 @@ TEST_F(Words, FiguresOfModelsCarryTheUnitsThatPeopleUse)
 
 TEST_F(Words, WarningsAreSentencesAndVerdictsAreWords)
 {
-    for (const char* warning : {"BelowRatedLoad", "RatingsFlat", "UnlikeInSeries", "OverlapIgnored", "GainOutOfRange",
-                                "ClippedProgramme", "OutsideTable", "ClassGuess", "Null(same_db)"}) {
+    // All that the reference tables know, and every mark of a result.
+    std::set<std::string> warnings{"BelowRatedLoad",    "RatingsFlat",      "UnlikeInSeries", "OverlapIgnored",
+                                   "GainOutOfRange",    "ClippedProgramme", "OutsideTable",   "ClassGuess",
+                                   "Null(same_db)",     "BlendStep",        "PortSpeed",      "SeveralCrossings",
+                                   "RatingsContradict", "IllConditioned"};
+    for (const char* file : tests::kCalcFiles)
+        for (const tests::ReferenceRow& row : tests::referenceRows(file))
+            if (row.at("output") == "warning" && row.at("value") != "none") warnings.insert(row.at("value"));
+    for (const std::string& warning : warnings) {
         const QString sentence = sentenceOfWarning(warning);
         EXPECT_TRUE(sentence.endsWith('.')) << warning;
         EXPECT_TRUE(sentence.contains(' ')) << warning;
