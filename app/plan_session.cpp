@@ -6,7 +6,6 @@
 #include <QLockFile>
 #include <QTimer>
 #include <QUndoCommand>
-#include <sstream>
 
 #include "app/widening.h"
 #include "core/design/choose_driver.h"
@@ -69,9 +68,7 @@ PlanSession::~PlanSession() = default;
 
 core::Result<void> PlanSession::openFile(const QString& path)
 {
-    const auto text = core::readWholeFile(utf8(path));
-    if (!text) return tl::unexpected(text.error());
-    auto document = core::readPlanText(*text, utf8(QFileInfo(path).fileName()));
+    auto document = core::readPlanFile(utf8(path), utf8(QFileInfo(path).fileName()));
     if (!document) return tl::unexpected(document.error());
     adopt(std::move(*document), QFileInfo(path).absoluteFilePath());
     return {};
@@ -87,7 +84,7 @@ core::Result<void> PlanSession::openText(const std::string& text, const QString&
 
 core::Result<void> PlanSession::saveAs(const QString& path)
 {
-    if (const auto written = core::writeAtomically(utf8(path), documentText()); !written) return written;
+    if (const auto written = core::writePlanFile(utf8(path), m_document); !written) return written;
     dropRecovery();
     const QString absolute = QFileInfo(path).absoluteFilePath();
     if (absolute != m_path) {
@@ -102,19 +99,15 @@ core::Result<void> PlanSession::saveAs(const QString& path)
 
 core::Result<void> PlanSession::startFromSheet(const QString& path)
 {
-    const auto text = core::readWholeFile(utf8(path));
-    if (!text) return tl::unexpected(text.error());
-    auto document = core::readPlanText(*text, utf8(QFileInfo(path).fileName()));
+    auto document = core::readPlanFile(utf8(path), utf8(QFileInfo(path).fileName()));
     if (!document) return tl::unexpected(document.error());
-    adopt({core::planFromSheet(core::vehicleSheet(document->plan)), {}}, {});
+    adopt({core::planFromSheet(document->plan), {}}, {});
     return {};
 }
 
 core::Result<void> PlanSession::saveSheet(const QString& path) const
 {
-    std::ostringstream out;
-    core::writePlan(out, {core::vehicleSheet(m_document.plan), {}});
-    return core::writeAtomically(utf8(path), out.str());
+    return core::writePlanFile(utf8(path), {core::vehicleSheet(m_document.plan), {}});
 }
 
 void PlanSession::adopt(core::Document document, const QString& path)
@@ -193,26 +186,15 @@ QString PlanSession::recoveryPath() const
     return QDir(m_recoveryFolder).filePath(QString::fromLatin1(hash) + QStringLiteral(".reed"));
 }
 
-std::string PlanSession::documentText() const
-{
-    std::ostringstream out;
-    core::writePlan(out, m_document);
-    return out.str();
-}
-
 bool PlanSession::hasRecovery() const
 {
-    const auto text = core::readWholeFile(utf8(recoveryPath()));
-    if (!text) return false;
-    const auto document = core::readPlanText(*text, "recovery");
+    const auto document = core::readPlanFile(utf8(recoveryPath()), "recovery");
     return document && !(*document == m_document);
 }
 
 void PlanSession::restoreRecovery()
 {
-    const auto text = core::readWholeFile(utf8(recoveryPath()));
-    if (!text) return;
-    auto document = core::readPlanText(*text, "recovery");
+    auto document = core::readPlanFile(utf8(recoveryPath()), "recovery");
     if (!document) return;
     m_document.unknown = std::move(document->unknown);
     apply(core::difference(core::EditName::Unnamed, m_document.plan, document->plan));
@@ -232,7 +214,7 @@ void PlanSession::writeRecoveryNow()
         return;
     }
     QDir().mkpath(m_recoveryFolder);
-    const auto written = core::writeAtomically(utf8(recoveryPath()), documentText(), 0);
+    const auto written = core::writeAtomically(utf8(recoveryPath()), core::planText(m_document), 0);
     if (!written)
         emit refused(
             tr("Unsaved work cannot be kept aside: %1").arg(QString::fromStdString(core::oneLine(written.error()))));

@@ -66,7 +66,6 @@ private:
     void judge();
     void takeSpread(const core::Evaluation& widened);
     [[nodiscard]] QString recoveryPath() const;
-    [[nodiscard]] std::string documentText() const;
 
     core::Shop m_shop;
     QString m_recoveryFolder;

@@ -36,7 +36,7 @@ namespace {
 
 Result<Plan> loadPlan(const std::string& path)
 {
-    auto document = loadDocument(path);
+    auto document = readPlanFile(path, path);
     if (!document) return tl::unexpected(document.error());
     return std::move(document->plan);
 }
@@ -147,9 +147,7 @@ namespace {
 
 int writeTo(const Plan& plan, const std::string& output, bool json)
 {
-    std::ostringstream out;
-    writePlan(out, {plan, {}});
-    const auto written = writeAtomically(output, out.str());
+    const auto written = writePlanFile(output, {plan, {}});
     if (!written) return report(written.error(), json);
     if (json) print({{"written", output}});
     return kDone;

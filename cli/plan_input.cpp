@@ -2,8 +2,6 @@
 
 #include <iostream>
 
-#include "core/io/atomic_file.h"
-
 namespace cli {
 
 using namespace core;
@@ -15,13 +13,6 @@ int report(const InputError& error, bool json)
                   << '\n';
     std::cerr << oneLine(error) << '\n';
     return kUnreadable;
-}
-
-Result<Document> loadDocument(const std::string& path)
-{
-    const auto text = readWholeFile(path);
-    if (!text) return tl::unexpected(text.error());
-    return readPlanText(*text, path);
 }
 
 void print(const Json& json)

@@ -4,7 +4,6 @@
 
 #include "cli/results_json.h"
 #include "core/base/result.h"
-#include "core/io/plan_file.h"
 
 namespace cli {
 
@@ -12,7 +11,6 @@ inline constexpr int kDone = 0, kStopStands = 1, kUnreadable = 2;
 
 // One line for people, and as JSON for programs; the exit code.
 int report(const core::InputError& error, bool json);
-[[nodiscard]] core::Result<core::Document> loadDocument(const std::string& path);
 void print(const Json& json);
 
 }  // namespace cli

@@ -66,11 +66,12 @@ Plan vehicleSheet(const Plan& plan)
     return sheet;
 }
 
-Plan planFromSheet(Plan sheet, const std::string& customer)
+Plan planFromSheet(const Plan& sheet, const std::string& customer)
 {
-    sheet.job = Job{.customer = customer};
-    eachBasis(sheet, [](Basis& basis) { basis.toConfirm = true; });
-    return sheet;
+    Plan plan = vehicleSheet(sheet);
+    plan.job.customer = customer;
+    eachBasis(plan, [](Basis& basis) { basis.toConfirm = true; });
+    return plan;
 }
 
 }  // namespace core

@@ -5,7 +5,9 @@
 #include <istream>
 #include <iterator>
 #include <ostream>
+#include <sstream>
 
+#include "core/io/atomic_file.h"
 #include "core/io/plan_json.h"
 #include "core/model/validate.h"
 
@@ -110,6 +112,25 @@ void writePlan(std::ostream& out, const Document& document)
     Json json = planToJson(document.plan);
     putBack(json, document.unknown);
     out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+}
+
+Result<Document> readPlanFile(const std::string& path, const std::string& name)
+{
+    const auto text = readWholeFile(path);
+    if (!text) return tl::unexpected(text.error());
+    return readPlanText(*text, name);
+}
+
+std::string planText(const Document& document)
+{
+    std::ostringstream out;
+    writePlan(out, document);
+    return out.str();
+}
+
+Result<void> writePlanFile(const std::string& path, const Document& document)
+{
+    return writeAtomically(path, planText(document));
 }
 
 }  // namespace core

@@ -26,6 +26,12 @@ struct Document {
 // requires validate(document.plan) to be empty
 void writePlan(std::ostream& out, const Document& document);
 
+// The same by path. name: what errors call the file.
+[[nodiscard]] Result<Document> readPlanFile(const std::string& path, const std::string& name);
+[[nodiscard]] std::string planText(const Document& document);
+// Atomically, keeping copies.
+[[nodiscard]] Result<void> writePlanFile(const std::string& path, const Document& document);
+
 // The JSON schema (draft 7) of a .reed file, made from the same description of fields that reads and writes it.
 [[nodiscard]] std::string planSchemaText();
 

@@ -66,6 +66,12 @@ TEST(VehicleSheet, AMeasuredValueIsToBeConfirmedInTheNextVehicle)
     }
 }
 
+TEST(VehicleSheet, AnyPlanWillDoForASheet)
+{
+    const Plan plan = tests::troublePlan();
+    EXPECT_EQ(planFromSheet(plan, "N. Abara"), planFromSheet(vehicleSheet(plan), "N. Abara"));
+}
+
 TEST(VehicleSheet, GoesThroughAFileUnchanged)
 {
     const Plan sheet = vehicleSheet(tests::troublePlan());
