@@ -98,7 +98,7 @@ Edit removePlace(const Plan& plan, PlaceId id)
     return difference(EditName::RemovePlace, plan, after);
 }
 
-Edit copySide(const Plan& plan, PlaceId from)
+Edit copySide(const Plan& plan, StageId stage, PlaceId from)
 {
     Plan after = plan;
     Place& own = after.places.at(from);
@@ -106,13 +106,13 @@ Edit copySide(const Plan& plan, PlaceId from)
     own.followsPair = false;
     other.followsPair = true;
     other = twinOf(own, other);
-    const Fitout goal = resolve(plan, plan.job.goal);
-    const auto here = driversAt(goal, from), there = driversAt(goal, own.pair);
+    const Fitout fitout = resolve(plan, stage);
+    const auto here = driversAt(fitout, from), there = driversAt(fitout, own.pair);
     for (size_t i = 0; i < std::min(here.size(), there.size()); ++i) {
-        Device device = goal.devices.at(there[i]);
-        device.part = goal.devices.at(here[i]).part;
-        device.basis = goal.devices.at(here[i]).basis;
-        if (!(device == goal.devices.at(there[i]))) after.devices[{plan.job.goal, there[i]}] = device;
+        Device device = fitout.devices.at(there[i]);
+        device.part = fitout.devices.at(here[i]).part;
+        device.basis = fitout.devices.at(here[i]).basis;
+        if (!(device == fitout.devices.at(there[i]))) after.devices[{stage, there[i]}] = device;
     }
     return difference(EditName::CopySide, plan, after);
 }
@@ -131,18 +131,14 @@ std::vector<SideDifference> sideDifferences(const Fitout& fitout, PlaceId id)
     const double apart_m = distance(own.frame.at_m, image.at_m);
     const double turned_rad = angleBetween_rad(own.frame.facing, image.facing);
     if (apart_m > kSame_m || turned_rad > kSame_rad)
-        found.push_back({.what = What::Position, .here = apart_m, .there = turned_rad});
+        found.push_back({.what = What::Position, .apart_m = apart_m, .turned_rad = turned_rad});
     if (own.cover != other.cover) found.push_back({.what = What::Cover});
     std::set<Quantity> quantities;
     for (const Figures* room : {&own.room, &other.room})
         for (const auto& [quantity, known] : *room) quantities.insert(quantity);
     for (const Quantity quantity : quantities) {
         const auto here = valueOf(own.room, quantity), there = valueOf(other.room, quantity);
-        if (here != there)
-            found.push_back({.what = What::Room,
-                             .quantity = quantity,
-                             .here = here.value_or(std::nan("")),
-                             .there = there.value_or(std::nan(""))});
+        if (here != there) found.push_back({.what = What::Room, .quantity = quantity, .here = here, .there = there});
     }
     const auto mine = driversAt(fitout, id), theirs = driversAt(fitout, own.pair);
     for (size_t i = 0; i < std::max(mine.size(), theirs.size()); ++i) {

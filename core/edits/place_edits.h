@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -22,16 +23,17 @@ namespace core {
 // The place goes, and its twin if it follows. What was there is nowhere from now on, and its wires stay.
 [[nodiscard]] Edit removePlace(const Plan& plan, PlaceId id);
 
-// The other side becomes the mirror image of this one, its drivers those of this one in the same order, and follows it
-// again.      requires a place with a pair
-[[nodiscard]] Edit copySide(const Plan& plan, PlaceId from);
+// The other side becomes the mirror image of this one, its drivers at this stage those of this one in the same order,
+// and follows it again.      requires a place with a pair
+[[nodiscard]] Edit copySide(const Plan& plan, StageId stage, PlaceId from);
 
 // What the two sides of a pair have different: what copySide would change.
 struct SideDifference {
     enum class What { Kind, Position, Cover, Room, Driver } what{};
-    Quantity quantity{};             // of Room
-    double here = 0.0, there = 0.0;  // of Room; of Position: how far apart the mirror images are, m, and turned, rad
-    PartId partHere{}, partThere{};  // of Driver
+    double apart_m = 0.0, turned_rad = 0.0;  // of Position: between one and the mirror image of the other
+    Quantity quantity{};                     // of Room
+    std::optional<double> here{}, there{};   // of Room; nothing where it is unknown
+    PartId partHere{}, partThere{};          // of Driver; none where there is none
 };
 [[nodiscard]] std::vector<SideDifference> sideDifferences(const Fitout& fitout, PlaceId id);
 

@@ -67,7 +67,7 @@ TEST(ChangePlace, IsFollowedByItsTwinUntilSidesAreFree)
     EXPECT_EQ(plan.places.at(kRight).room.at(Quantity::Depth_m).value, 0.061);
     const auto differences = sideDifferences(resolve(plan, kFound), kLeft);
     ASSERT_EQ(differences.size(), 2U);
-    EXPECT_NEAR(differences[0].here, 0.03, 1e-12);
+    EXPECT_NEAR(differences[0].apart_m, 0.03, 1e-12);
     EXPECT_EQ(differences[1].quantity, Quantity::Depth_m);
     EXPECT_EQ(differences[1].here, 0.055);
     EXPECT_EQ(differences[1].there, 0.061);
@@ -78,7 +78,7 @@ TEST(CopySide, LeavesNoDifference)
     Plan plan = tests::troublePlan();  // other drivers on the two sides
     const PlaceId left = resolve(plan, plan.job.goal).devices.at(tests::kLeftSpeaker).at;
     EXPECT_FALSE(sideDifferences(resolve(plan, plan.job.goal), left).empty());
-    plan = after(plan, copySide(plan, left));
+    plan = after(plan, copySide(plan, plan.job.goal, left));
     EXPECT_TRUE(sideDifferences(resolve(plan, plan.job.goal), left).empty());
     const Fitout goal = resolve(plan, plan.job.goal);
     EXPECT_EQ(goal.devices.at(tests::kLeftSpeaker).part, goal.devices.at(tests::kRightSpeaker).part);
@@ -125,7 +125,7 @@ RC_GTEST_PROP(PlaceEdits, AnyOrderOfThemKeepsThePlanValid, ())
                 edit = removePlace(plan, at->first);
                 break;
             default:
-                if (at->second.pair) edit = copySide(plan, at->first);
+                if (at->second.pair) edit = copySide(plan, plan.job.goal, at->first);
         }
         const Applied applied = apply(plan, edit);
         RC_ASSERT(validate(applied.plan).empty());
