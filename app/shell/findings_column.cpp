@@ -104,14 +104,12 @@ QWidget* FindingsColumn::makeNextSlip()
     layout->addWidget(wrapped(tr("Measure next"), "quiet", slip));
     layout->addWidget(wrapped(text.title, "strong", slip));
     layout->addWidget(wrapped(text.reason, "plain", slip));
-    if (m_next->what.what != core::Quantity::Re_ohm || !m_next->device) return slip;
-    auto* button = new QPushButton(tr("measure it"), slip);
+    const auto mend = core::readingMend(*m_next);
+    if (!mend) return slip;
+    auto* button = new QPushButton(words::textOf(*mend), slip);
     button->setObjectName(QStringLiteral("measureNextNow"));
     button->setAccessibleName(tr("%1: enter the reading").arg(text.title));
-    connect(button, &QPushButton::clicked, this, [this, next = *m_next] {
-        emit mendTaken({core::MendName::MeasureRe, 0.0,
-                        core::SolverRequest{core::SolverRequest::Kind::TakeReading, next.device, next.stage}});
-    });
+    connect(button, &QPushButton::clicked, this, [this, mend] { emit mendTaken(*mend); });
     auto* row = new FlowLayout(6);
     row->addWidget(button);
     layout->addLayout(row);

@@ -15,8 +15,8 @@ void offerReading(Finding& finding, const Evaluation& evaluation)
 {
     if (!finding.couldBe) return;
     const auto reading = settlingReading(evaluation, finding);
-    if (!reading || reading->what.what != Quantity::Re_ohm || !reading->device) return;
-    offerReadingFirst(finding, reading->device, reading->stage);
+    if (!reading) return;
+    if (auto mend = readingMend(*reading)) offerFirst(finding, std::move(*mend));
 }
 
 }  // namespace

@@ -20,11 +20,14 @@ void soften(Finding& finding, Doubt doubt)
     finding.severity = std::min(finding.severity, Severity::Care);
 }
 
-void offerReadingFirst(Finding& finding, DeviceId device, StageId stage)
+Mend ohmmeterMend(DeviceId device, StageId stage)
 {
-    Mend& mend = finding.mends.emplace_back();
-    mend.name = MendName::MeasureRe;
-    mend.act = SolverRequest{SolverRequest::Kind::TakeReading, device, stage};
+    return {MendName::MeasureRe, 0.0, SolverRequest{SolverRequest::Kind::TakeReading, device, stage}};
+}
+
+void offerFirst(Finding& finding, Mend mend)
+{
+    finding.mends.push_back(std::move(mend));
     std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
 }
 

@@ -59,8 +59,10 @@ struct Doubt {
 // rests on a class guess counts as such.
 void soften(Finding& finding, Doubt doubt);
 
-// An ohmmeter on this device before every other mend.
-void offerReadingFirst(Finding& finding, DeviceId device, StageId stage);
+// An ohmmeter on this device.
+[[nodiscard]] Mend ohmmeterMend(DeviceId device, StageId stage);
+// Before every other mend.
+void offerFirst(Finding& finding, Mend mend);
 
 // Where it is the coil's resistance that nobody knows, an ohmmeter comes before every other mend; once the spread is
 // known, judge() finds the reading that settles most instead.
@@ -69,7 +71,7 @@ inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
     if (!finding.couldBe || finding.evidence.front().figure.could ||
         run.coil.at(Quantity::Re_ohm).basis.origin != Origin::ClassGuess)
         return;
-    offerReadingFirst(finding, run.run.id.coil.device, stage);
+    offerFirst(finding, ohmmeterMend(run.run.id.coil.device, stage));
 }
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/judgement/judging.h"
+
 namespace core {
 namespace {
 
@@ -17,9 +19,9 @@ std::vector<Weighed> weighed(const Evaluation& evaluation, const std::vector<Lea
 {
     std::map<Address, Weighed> byValue;
     for (const Lean& lean : leans) {
-        const auto spread = evaluation.spread.find(lean.stage);
-        if (spread == evaluation.spread.end()) return {};
-        for (const UncertainInput& input : spread->second->inputs) {
+        const StageSpread* spread = spreadAt(evaluation, lean.stage);
+        if (!spread) return {};
+        for (const UncertainInput& input : spread->inputs) {
             const auto shift = input.shifts.find(lean.figure);
             if (shift == input.shifts.end()) continue;
             Weighed& one = byValue.try_emplace(input.what, Weighed{lean.stage, &input, 0.0}).first->second;
@@ -34,10 +36,10 @@ std::vector<Weighed> weighed(const Evaluation& evaluation, const std::vector<Lea
 // The same for the loudest clean level, all bands taken together.
 std::vector<Weighed> weighedByReach(const Evaluation& evaluation, StageId stage)
 {
-    const auto spread = evaluation.spread.find(stage);
+    const StageSpread* spread = spreadAt(evaluation, stage);
     std::vector<Weighed> all;
-    if (spread == evaluation.spread.end()) return all;
-    for (const UncertainInput& input : spread->second->inputs) {
+    if (!spread) return all;
+    for (const UncertainInput& input : spread->inputs) {
         if (input.reach_db.empty()) continue;
         double square = 0.0;
         for (const double band_db : input.reach_db.begin()->second) square += band_db * band_db;
@@ -78,6 +80,12 @@ std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<
 }
 
 }  // namespace
+
+std::optional<Mend> readingMend(const NextReading& next)
+{
+    if (next.what.what != Quantity::Re_ohm || !next.device) return std::nullopt;
+    return ohmmeterMend(next.device, next.stage);
+}
 
 std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding)
 {

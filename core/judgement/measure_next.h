@@ -19,6 +19,9 @@ struct NextReading {
     bool operator==(const NextReading&) const = default;
 };
 
+// What can be done about it here and now: an ohmmeter's reading typed in. Nothing for what takes another instrument.
+[[nodiscard]] std::optional<Mend> readingMend(const NextReading& next);
+
 // The reading that most narrows one finding; nothing while no spread is known.
 [[nodiscard]] std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding);
 
