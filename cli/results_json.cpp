@@ -138,7 +138,7 @@ Json stageJson(const StageResult& stage, const StageSpread* spread)
     for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
     for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
     for (size_t i = 0; i < stage.runs.size(); ++i)
-        if (const auto advice = boundaryAdvice(stage.ways[i].source, stage.cabin))
+        if (const auto advice = boundaryAdvice(stage, i))
             json["runs"][i]["boundaries"] = {{"distances", advice->distances_m},
                                              {"gainAt50Hz", known(advice->gainAt50_db, "dB", stage.cabin.worst)},
                                              {"dip", known(advice->dip_db, "dB", stage.cabin.worst)},

@@ -107,11 +107,9 @@ QStringList runLines(const StageResult& stage)
 // Where a bass driver stands: what the surfaces near it do to its power.
 QStringList placeLines(const StageResult& stage)
 {
-    constexpr double kBass_hz = 120.0;
     QStringList lines;
     for (size_t i = 0; i < stage.runs.size(); ++i) {
-        if (stage.runs[i].driver.fs_hz > kBass_hz) continue;
-        const auto advice = boundaryAdvice(stage.ways[i].source, stage.cabin);
+        const auto advice = boundaryAdvice(stage, i);
         if (!advice) continue;
         QStringList distances;
         for (const double away_m : advice->distances_m) distances << words::length(away_m);
@@ -168,9 +166,11 @@ QStringList hearingLines(const StageResult& before, const StageResult& after, co
             lines << line;
             if (!spread) continue;
             const HeardSpread& could = spread->hearing.at(id);
-            lines << Words::tr("      could be: reach %1 dB, balance %2 dB")
-                         .arg(words::rangeText(could.reach_db[static_cast<size_t>(edges.band)], 1),
-                              words::rangeText(could.balance_db[static_cast<size_t>(edges.band)], 1));
+            const auto band = static_cast<size_t>(edges.band);
+            QString doubt = Words::tr("      could be: reach %1 dB").arg(words::rangeText(could.reach_db[band], 1));
+            if (edges.band != Band::Mid)  // which the others are relative to
+                doubt += Words::tr(", balance %1 dB").arg(words::rangeText(could.balance_db[band], 1));
+            lines << doubt;
         }
         if (heard.image) {
             lines << Words::tr("    image between the sides: %1 (−1 right, +1 left), an estimate")

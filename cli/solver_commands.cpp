@@ -4,15 +4,16 @@
 
 #include <QLocale>
 #include <QStringList>
+#include <array>
 #include <iostream>
-#include <sstream>
 
 #include "cli/plan_input.h"
 #include "core/design/align.h"
 #include "core/design/spots.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
-#include "core/io/atomic_file.h"
+#include "core/evaluate/resolve.h"
+#include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
 #include "core/physics/air.h"
@@ -49,9 +50,7 @@ Result<void> keep(Document document, const Edit& edit, const std::string& path)
 {
     if (path.empty()) return {};
     document.plan = apply(std::move(document.plan), edit).plan;
-    std::ostringstream out;
-    writePlan(out, document);
-    return writeAtomically(path, out.str());
+    return writePlanFile(path, document);
 }
 
 Json seatJson(const SeatScore& score)
@@ -149,7 +148,7 @@ QString spotText(const Spot& spot)
 
 int alignPlan(const SolverRequest& request)
 {
-    auto document = loadDocument(request.plan);
+    auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     auto seats = seatsOf(document->plan, request);
     if (!seats) return report(seats.error(), request.json);
@@ -164,20 +163,19 @@ int alignPlan(const SolverRequest& request)
         print(alignmentJson(*found));
     } else {
         const Plan& plan = document->plan;
-        const Evaluation evaluation = evaluateJob(plan, shippedShop().practice);
-        std::cout << alignmentLines(*found, evaluation.stages.at(plan.job.goal)->used).join('\n').toStdString() << '\n';
+        std::cout << alignmentLines(*found, resolve(plan, plan.job.goal)).join('\n').toStdString() << '\n';
     }
     return kDone;
 }
 
 int mapPlanSpots(const SolverRequest& request)
 {
-    auto document = loadDocument(request.plan);
+    auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     const Plan& plan = document->plan;
     const auto seats = seatsOf(plan, request);
     if (!seats) return report(seats.error(), request.json);
-    const Evaluation evaluation = evaluateJob(plan, shippedShop().practice);
+    const Evaluation evaluation = evaluate(plan, shippedShop().practice, std::array{plan.job.goal});
     const StageResult& stage = *evaluation.stages.at(plan.job.goal);
     const auto device = idFromText<DeviceId>(request.device);
     if (!device || !findRunOfDevice(stage, *device)) {

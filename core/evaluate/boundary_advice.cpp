@@ -58,4 +58,11 @@ std::optional<BoundaryAdvice> boundaryAdvice(const SoundSource& source, const Ca
     return advice;
 }
 
+std::optional<BoundaryAdvice> boundaryAdvice(const StageResult& stage, size_t run)
+{
+    constexpr double kBassResonance_hz = 120.0;
+    if (stage.runs[run].driver.fs_hz > kBassResonance_hz) return std::nullopt;
+    return boundaryAdvice(stage.ways[run].source, stage.cabin);
+}
+
 }  // namespace core

@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/model/stage_inputs.h"
+#include "core/model/evaluation.h"
 
 namespace core {
 
@@ -18,5 +18,9 @@ struct BoundaryAdvice {
 // Nothing where no surface of the cabin is within 2 m. The surface that the driver is on does not count: it is the half
 // space that every driver has.
 [[nodiscard]] std::optional<BoundaryAdvice> boundaryAdvice(const SoundSource& source, const Cabin& cabin);
+
+// Of one run of a stage; nothing for a driver whose resonance is over 120 Hz, which is not for the bass: common
+// practice, no source.
+[[nodiscard]] std::optional<BoundaryAdvice> boundaryAdvice(const StageResult& stage, size_t run);
 
 }  // namespace core

@@ -249,6 +249,10 @@ TEST(BoundaryAdvice, TakesTheSurfacesAtRightAnglesNearby)
     EXPECT_LT(advice->dip_db, 0.2);          // 0.153116 dB at 300 Hz already
     EXPECT_LE(advice->dip_hz, 300.0);
     EXPECT_FALSE(boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, Cabin{}));
+    const tests::TwelveRuns twelve;
+    const Evaluation evaluation = evaluated(twelve.plan);
+    for (size_t i = 0; i < 12; ++i)
+        EXPECT_EQ(boundaryAdvice(found(evaluation), i).has_value(), found(evaluation).runs[i].driver.fs_hz < 1000.0);
     const auto onFloor = boundaryAdvice({.at_m = {0.5, 0.3, 0.01}}, corner);
     ASSERT_EQ(onFloor->distances_m.size(), 3U);  // the roof instead: the floor is its half space
     EXPECT_NEAR(onFloor->distances_m[2], 1.49, 1e-12);
