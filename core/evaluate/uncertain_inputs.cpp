@@ -1,7 +1,6 @@
 #include "core/evaluate/uncertain_inputs.h"
 
 #include <algorithm>
-#include <set>
 
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
@@ -77,13 +76,6 @@ double spreadOf(Quantity quantity, const Figures& figures, const Practice& pract
                                                   : PracticeKey::StatedSpread_ratio];
 }
 
-std::set<PartId> partsInUse(const Fitout& fitout)
-{
-    std::set<PartId> used;
-    for (const auto& [id, device] : fitout.devices) used.insert(device.part);
-    return used;
-}
-
 // What the way round a panel is taken for, by the place it is at.
 std::map<PlaceId, Known> leaksOf(const Fitout& fitout, const Practice& practice)
 {
@@ -142,8 +134,7 @@ std::vector<UncertainInput> uncertainInputs(const Fitout& fitout, const Practice
         if (basis.toConfirm) basis.origin = std::max(basis.origin, Origin::Stated);
         inputs.push_back({.what = {of, what}, .value = known->second, .spread = spreadOf(what, figures, practice)});
     };
-    for (const PartId id : partsInUse(fitout)) {
-        const Part& part = fitout.parts.at(id);
+    for (const auto& [id, part] : fitout.parts) {
         for (const auto& [name, element] : part.inside) {
             const Figures figures = complete(part, name, practice);
             for (const Quantity what : valuesOf(element.kind, figuresOf(part, name)))

@@ -5,8 +5,11 @@
 
 #include <cmath>
 
+#include "core/base/splitmix.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/uncertain_inputs.h"
+#include "core/judgement/measure_next.h"
+#include "core/model/validate.h"
 #include "core/physics/quantile.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/twelve_runs.h"
@@ -198,6 +201,38 @@ TEST(Widen, ASettledStageSoundsTheSame)
     const Evaluation again = tests::evaluated(whole);
     for (const auto& [id, heard] : again.stages.at(plan.job.goal)->hearing)
         EXPECT_LT((heard.level_db - stage.hearing.at(id).level_db).abs().maxCoeff(), 1e-9);
+}
+
+// Whatever a valid plan holds, figures at the ends of their ranges too.
+TEST(Widen, EveryValidPlanCanBeWidened)
+{
+    Splitmix random(5);
+    for (int turn = 0; turn < 12; ++turn) {
+        Plan plan = tests::demoPlan();
+        plan.body.kind = static_cast<BodyKind>(random.next() % 13);
+        for (auto& [id, part] : plan.parts)
+            for (auto& [name, element] : part.inside)
+                for (const Quantity what :
+                     {Quantity::Re_ohm, Quantity::Fs_hz, Quantity::Qms, Quantity::Qes, Quantity::Vas_m3,
+                      Quantity::Sd_m2, Quantity::Sensitivity_db, Quantity::Capacitance_f, Quantity::RatedPower_w}) {
+                    const auto pick = random.next() % 6;
+                    if (pick > 2) continue;  // unknown
+                    const double value = pick == 0   ? row(what).least
+                                         : pick == 1 ? row(what).greatest
+                                                     : std::sqrt(row(what).least * row(what).greatest);
+                    element.figures[what] = Known{value, Basis{static_cast<Origin>(random.next() % 4)}};
+                }
+        for (auto& [id, place] : plan.places)
+            if (random.next() % 2 == 0) place.room[Quantity::BoxVolume_m3] = Known{1e-3};
+        ASSERT_TRUE(validate(plan).empty());
+        const Evaluation widened = widen(tests::evaluated(plan));
+        for (const auto& [id, spread] : widened.spread) {
+            for (const auto& [address, draws] : spread->draws) EXPECT_TRUE(draws.isFinite().all());
+            for (const auto& [listener, heard] : spread->hearing)
+                EXPECT_TRUE(heard.level_db.low_db.isFinite().all() && heard.level_db.high_db.isFinite().all());
+        }
+        static_cast<void>(measureNext(plan, widened, judge(plan, widened)));
+    }
 }
 
 // Source: linear between order statistics at (N - 1) p; four values by hand.
