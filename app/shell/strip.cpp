@@ -141,8 +141,9 @@ void Strip::present(const Snapshot& snapshot)
     const core::Plan& plan = snapshot.plan;
     m_title->setFont(m_theme.title());
     m_title->setText(tr("%1, %2").arg(QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind)));
-    m_subtitle->setText(
-        tr("%1 · %2").arg(QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)));
+    QStringList job{QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)};
+    job.removeAll(QString());
+    m_subtitle->setText(job.join(tr(" · ")));
     const int wanted = m_ears->currentData().toInt();
     {
         const QSignalBlocker quiet(m_ears);
