@@ -27,7 +27,7 @@ namespace {
 QString knownOhms(const RunResult& run, Quantity quantity)
 {
     const Known& known = run.coil.at(quantity);
-    return Words::tr("%1 (%2)").arg(words::ohms(known.value), words::nameOf(known.basis.origin));
+    return Words::tr("%1 (%2)").arg(words::ohms(known.value), words::nameOf(known.basis));
 }
 
 QString ratingText(const PartBurden& burden)

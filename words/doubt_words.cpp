@@ -131,7 +131,7 @@ ReadingText textOf(const NextReading& next, const Fitout& fitout)
     name[0] = name[0].toUpper();
     return {titleOf(what, of),
             Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
-                .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis.origin), hangs)};
+                .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs)};
 }
 
 }  // namespace words

@@ -37,6 +37,12 @@ QString nameOf(Origin origin)
     return {};
 }
 
+QString nameOf(const Basis& basis)
+{
+    const QString origin = nameOf(basis.origin);
+    return basis.toConfirm ? Words::tr("%1, to confirm").arg(origin) : origin;
+}
+
 QString nameOf(Limit limit)
 {
     switch (limit) {

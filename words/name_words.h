@@ -11,7 +11,8 @@ namespace words {
 
 [[nodiscard]] QString nameOf(core::Severity severity);
 [[nodiscard]] QString nameOf(core::Origin origin);
-[[nodiscard]] QString nameOf(core::Limit limit);  // what ends it: "the radio clips"
+[[nodiscard]] QString nameOf(const core::Basis& basis);  // "stated, to confirm"
+[[nodiscard]] QString nameOf(core::Limit limit);         // what ends it: "the radio clips"
 [[nodiscard]] QString nameOf(core::Band band);
 [[nodiscard]] QString rangeOf(core::Band band);  // "60-250 Hz"
 [[nodiscard]] QString nameOf(core::Seat seat);

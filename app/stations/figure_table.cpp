@@ -14,7 +14,7 @@ namespace {
 
 QString withOrigin(const QString& figure, const core::Known& known)
 {
-    return FigureTable::tr("%1 %2").arg(figure, words::nameOf(known.basis.origin));
+    return FigureTable::tr("%1 %2").arg(figure, words::nameOf(known.basis));
 }
 
 QString crossings(const core::RunResult& run)

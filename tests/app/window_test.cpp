@@ -391,6 +391,8 @@ TEST_F(Window, StartsTheNextJobFromAVehicleSheet)
     EXPECT_TRUE(driver.window().windowTitle().startsWith("not saved yet"));
     EXPECT_EQ(driver.finding("LOAD1"), "");  // the wrong drivers were that job's
     for (const auto& [key, device] : next.devices) EXPECT_TRUE(device->basis.toConfirm);
+    EXPECT_TRUE(driver.text("before_impedance").contains("stated, to confirm"))
+        << driver.text("before_impedance").toStdString();
     driver.pickCandidate("wb-alder-4");  // and it can be worked on
     EXPECT_NE(driver.finding("LOAD2"), "");
     driver.session().undoStack().setClean();  // as if it had been saved: nothing asks
