@@ -102,6 +102,8 @@ SeatSound::SeatSound(const StageResult& stage, const Practice& practice, std::sp
         }
         if (!lead) continue;
         sound.side = sideOf(lead->source);
+        const RunResult& leading = stage.runs[static_cast<size_t>(lead - stage.ways.data())];
+        sound.place = stage.used.devices.at(leading.run.id.coil.device).at;
         if (inputs.setting) sound.setting = *inputs.setting;
         const auto most_s = valueOf(inputs.output, Quantity::MostDelay_s);
         sound.mostDelay_s = most_s.value_or(kUnstatedDelay_s);
@@ -115,14 +117,22 @@ SeatSound::SeatSound(const StageResult& stage, const Practice& practice, std::sp
         }
         m_channels.push_back(std::move(sound));
     }
-    for (size_t i = 0; i < m_channels.size(); ++i) {
-        const Port& own = m_channels[i].channel;
-        const Part& part = stage.used.parts.at(stage.used.devices.at(own.device).part);
-        const Port other{own.device, part.inside.at(own.element).twin};
-        const auto twin = std::find_if(m_channels.begin(), m_channels.end(),
-                                       [&](const ChannelSound& sound) { return sound.channel == other; });
-        m_twins.push_back(twin == m_channels.end() ? i : static_cast<size_t>(twin - m_channels.begin()));
-    }
+    for (size_t i = 0; i < m_channels.size(); ++i) m_twins.push_back(twinAt(stage.used, i));
+}
+
+size_t SeatSound::twinAt(const Fitout& fitout, size_t channel) const
+{
+    const ChannelSound& own = m_channels[channel];
+    const auto indexOf = [&](const auto& isTwin) {
+        const auto found = std::find_if(m_channels.begin(), m_channels.end(), isTwin);
+        return found == m_channels.end() ? channel : static_cast<size_t>(found - m_channels.begin());
+    };
+    const Part& part = fitout.parts.at(fitout.devices.at(own.channel.device).part);
+    const Port stated{own.channel.device, part.inside.at(own.channel.element).twin};
+    if (!stated.element.empty()) return indexOf([&](const ChannelSound& one) { return one.channel == stated; });
+    const auto place = fitout.places.find(own.place);
+    if (place == fitout.places.end() || !place->second.pair) return channel;
+    return indexOf([&](const ChannelSound& one) { return one.place == place->second.pair; });
 }
 
 std::vector<Knobs> SeatSound::standing() const

@@ -11,6 +11,7 @@ namespace core {
 // the grid between 60 Hz and 4 kHz: enough to try thousands of settings.
 struct ChannelSound {
     Port channel{};
+    PlaceId place{};                          // of its loudest driver
     int side = 0;                             // of its loudest driver: +1 left, -1 right, 0 both
     Setting setting{};                        // as it stands
     double mostDelay_s = 0.0;                 // that it can be set to
@@ -42,7 +43,8 @@ public:
     SeatSound(const StageResult& stage, const Practice& practice, std::span<const ListenerId> seats);
 
     [[nodiscard]] const std::vector<ChannelSound>& channels() const { return m_channels; }
-    // The index of the channel that does the same on the other side; its own where there is none.
+    // The index of the channel that does the same on the other side, as its part says, else the one whose loudest
+    // driver is at the paired place; its own where there is none.
     [[nodiscard]] size_t twinOf(size_t channel) const { return m_twins[channel]; }
     [[nodiscard]] std::vector<Knobs> standing() const;
     // knobs  one for each channel
@@ -53,6 +55,7 @@ public:
     [[nodiscard]] double cost(std::span<const Knobs> knobs) const;
 
 private:
+    [[nodiscard]] size_t twinAt(const Fitout& fitout, size_t channel) const;
     [[nodiscard]] SeatScore score(size_t seat, std::span<const Knobs> knobs,
                                   std::span<const Eigen::ArrayXcd> factors) const;
 
