@@ -1,6 +1,5 @@
 #include "cli/results_text.h"
 
-#include <QLocale>
 #include <QStringList>
 #include <algorithm>
 
@@ -95,7 +94,7 @@ QStringList runLines(const StageResult& stage)
                      .arg(words::watts(run.programme_w), words::watts(run.sine_w), words::frequency(run.sine_hz));
         if (run.portSpeed_m_s)
             lines << Words::tr("    air in its ports up to %1 m/s at %2")
-                         .arg(QLocale().toString(*run.portSpeed_m_s, 'f', 1), words::frequency(*run.portSpeedAt_hz));
+                         .arg(words::fixedNumber(*run.portSpeed_m_s, 1), words::frequency(*run.portSpeedAt_hz));
         lines << Words::tr("    at most %1 at %2; travel up to %3 at %4 (its limit %5)")
                      .arg(words::volts(run.most_v), words::frequency(run.mostAt_hz), words::length(run.travel_m),
                           words::frequency(run.travelAt_hz), words::length(run.driver.xmax_m));
@@ -174,7 +173,7 @@ QStringList hearingLines(const StageResult& before, const StageResult& after, co
         }
         if (heard.image) {
             lines << Words::tr("    image between the sides: %1 (−1 right, +1 left), an estimate")
-                         .arg(QLocale().toString(*heard.image, 'f', 2));
+                         .arg(words::fixedNumber(*heard.image, 2));
             if (spread && spread->hearing.at(id).image)
                 lines << Words::tr("      could be: %1").arg(words::rangeText(*spread->hearing.at(id).image, 2));
         }

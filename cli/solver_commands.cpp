@@ -2,7 +2,6 @@
 
 #include <fmt/format.h>
 
-#include <QLocale>
 #include <QStringList>
 #include <array>
 #include <iostream>
@@ -81,12 +80,12 @@ Json alignmentJson(const Alignment& found)
 
 QString milliseconds(double value_s)
 {
-    return Words::tr("%1 ms").arg(QLocale().toString(1e3 * value_s, 'f', 2));
+    return Words::tr("%1 ms").arg(words::fixedNumber(1e3 * value_s, 2));
 }
 
 QString seatText(const SeatScore& score)
 {
-    const QString image = score.image ? QLocale().toString(*score.image, 'f', 2) : Words::tr("none");
+    const QString image = score.image ? words::fixedNumber(*score.image, 2) : Words::tr("none");
     return Words::tr(
                "image %1 (+ left), sides %2 and %3 apart; lost to cancellation: %4 in 60-300 Hz, %5 within the sides")
         .arg(image, milliseconds(score.apart_s), words::decibelChange(score.sides_db), words::decibels(score.loss_db),
@@ -100,7 +99,7 @@ QStringList alignmentLines(const Alignment& found, const Fitout& fitout)
     for (const ChannelAlignment& channel : found.channels) {
         lines << Words::tr("  %1: delay %2 (%3 cm, %4 samples at 48 kHz), level %5, %6")
                      .arg(words::nameOf(Subject{channel.channel}, fitout), milliseconds(channel.now.delay_s),
-                          QLocale().toString(100.0 * kSoundSpeed_m_s * channel.now.delay_s, 'f', 0))
+                          words::fixedNumber(100.0 * kSoundSpeed_m_s * channel.now.delay_s, 0))
                      .arg(std::lround(kSampleRate_hz * channel.now.delay_s))
                      .arg(words::decibelChange(channel.now.gain_db),
                           channel.now.reversed ? Words::tr("reversed") : Words::tr("not reversed"));
@@ -135,12 +134,12 @@ Json spotJson(const Spot& spot)
 
 QString spotText(const Spot& spot)
 {
-    const auto metres = [](double value) { return QLocale().toString(value, 'f', 2); };
+    const auto metres = [](double value) { return words::fixedNumber(value, 2); };
     const Vec3& at = spot.frame.at_m;
     return Words::tr("%1 points at x %2, y %3, z %4 m: %5 off axis, %6 uneven, image %7 aside, %8° wide, %9 in shadow")
-        .arg(QLocale().toString(spot.points, 'f', 0), metres(at.x), metres(at.y), metres(at.z),
+        .arg(words::fixedNumber(spot.points, 0), metres(at.x), metres(at.y), metres(at.z),
              words::decibels(spot.faults.offAxis_db), words::decibels(spot.faults.unevenness_db),
-             metres(spot.faults.image), QLocale().toString(spot.faults.width_deg, 'f', 0),
+             metres(spot.faults.image), words::fixedNumber(spot.faults.width_deg, 0),
              words::decibels(spot.faults.shadow_db));
 }
 
@@ -209,7 +208,7 @@ int mapPlanSpots(const SolverRequest& request)
         print(json);
         return kDone;
     }
-    const auto points = [](double value) { return QLocale().toString(value, 'f', 0); };
+    const auto points = [](double value) { return words::fixedNumber(value, 0); };
     const SpotWeights& weights = map->weights;
     QStringList lines;
     lines << Words::tr("%1 spots tried for %2, of %3 points: %4 off axis, %5 evenness, %6 image, %7 width, %8 shadow")

@@ -1,8 +1,5 @@
 #include "words/doubt_words.h"
 
-#include <QLocale>
-#include <cmath>
-
 #include "words/figures.h"
 #include "words/name_words.h"
 #include "words/tr.h"
@@ -112,10 +109,7 @@ QString nameOf(Quantity measurable)
 
 QString rangeText(const Range& range, int decimals)
 {
-    const auto number = [&](double value) {
-        return (value < 0.0 ? QStringLiteral("−") : QString()) + QLocale().toString(std::abs(value), 'f', decimals);
-    };
-    return Words::tr("%1 to %2").arg(number(range.low), number(range.high));
+    return Words::tr("%1 to %2").arg(fixedNumber(range.low, decimals), fixedNumber(range.high, decimals));
 }
 
 ReadingText textOf(const NextReading& next, const Fitout& fitout)
@@ -129,9 +123,8 @@ ReadingText textOf(const NextReading& next, const Fitout& fitout)
                      : Words::tr("it makes %1 of the doubt in how loud the bands can get").arg(percent(next.share));
     QString name = nameOf(what);
     name[0] = name[0].toUpper();
-    return {titleOf(what, of),
-            Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
-                .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs)};
+    return {titleOf(what, of), Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
+                                   .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs)};
 }
 
 }  // namespace words

@@ -114,6 +114,12 @@ QString counted(qsizetype count, const QString& one, const QString& many)
     return (count == 1 ? one : many).arg(count);
 }
 
+QString fixedNumber(double value, int decimals)
+{
+    const bool negative = value <= -0.5 * std::pow(10.0, -decimals);
+    return (negative ? QStringLiteral("−") : QString()) + QLocale().toString(std::abs(value), 'f', decimals);
+}
+
 QString plainNumber(double value)
 {
     return significant(value);

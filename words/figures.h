@@ -24,6 +24,7 @@ enum class UnitSystem { Metric, Imperial };
                              UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
 // one or many, each with %1 for the count; none: "no findings"
 [[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
-[[nodiscard]] QString plainNumber(double value);  // three significant digits
+[[nodiscard]] QString fixedNumber(double value, int decimals);  // with a true minus, never "-0.0"
+[[nodiscard]] QString plainNumber(double value);                // three significant digits
 
 }  // namespace words

@@ -1,6 +1,5 @@
 #include "words/loudness_words.h"
 
-#include <QLocale>
 #include <cmath>
 
 #include "core/physics/loudness.h"
@@ -20,7 +19,7 @@ QString loudnessOf(Band band, double change_db)
     const auto from_db = equalLoudness_db(kFrom_phon, Eigen::ArrayXd::Constant(1, middle_hz));
     const auto ratio = from_db ? loudnessRatio(middle_hz, (*from_db)(0), (*from_db)(0) + change_db) : std::nullopt;
     if (!ratio) return {};
-    return Words::tr("about %1 times as loud at %2").arg(QLocale().toString(*ratio, 'f', 1), frequency(middle_hz));
+    return Words::tr("about %1 times as loud at %2").arg(fixedNumber(*ratio, 1), frequency(middle_hz));
 }
 
 QString hearingCaution(double level_db)

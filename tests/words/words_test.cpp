@@ -256,6 +256,13 @@ TEST_F(Words, AChangeIsSaidInLoudnessToo)
     EXPECT_EQ(loudnessOf(core::Band::Mid, 60.0), "");  // beyond the standard
 }
 
+TEST_F(Words, AFixedNumberHasATrueMinusAndNoMinusZero)
+{
+    EXPECT_EQ(fixedNumber(-0.437, 2), QString::fromUtf8("−0.44"));
+    EXPECT_EQ(fixedNumber(-0.004, 2), "0.00");
+    EXPECT_EQ(fixedNumber(12.0, 0), "12");
+}
+
 // Source: NIOSH 98-126 (1998): 8 h at 85 dBA, half for each 3 dB.
 TEST_F(Words, LoudPlansCarryACaution)
 {
