@@ -21,9 +21,16 @@ namespace app {
 // One edit on the stack: it and its inverse, never a whole plan.
 class EditCommand : public QUndoCommand {
 public:
-    EditCommand(PlanSession& session, core::Edit edit)
-        : QUndoCommand(words::nameOf(edit)), m_session(session), m_edit(std::move(edit))
+    // drag: steps of one drag have its number and become one; 0: stands by itself
+    EditCommand(PlanSession& session, core::Edit edit, int drag)
+        : QUndoCommand(words::nameOf(edit)), m_session(session), m_edit(std::move(edit)), m_drag(drag)
     {
+    }
+
+    [[nodiscard]] int id() const override { return m_drag > 0 ? m_drag : -1; }
+    bool mergeWith(const QUndoCommand* later) override
+    {
+        return core::mergeInto(m_edit, static_cast<const EditCommand*>(later)->m_edit);
     }
 
     void redo() override
@@ -32,12 +39,19 @@ public:
         m_inverse = std::move(applied.inverse);
         m_session.setPlan(std::move(applied.plan));
     }
-    void undo() override { m_session.setPlan(core::apply(m_session.m_document.plan, m_inverse).plan); }
+    void undo() override
+    {
+        m_session.setPlan(core::apply(m_session.m_document.plan, m_inverse).plan);
+        if (m_givenUp) setObsolete(true);  // the stack forgets it
+    }
+    void giveUp() { m_givenUp = true; }
 
 private:
     PlanSession& m_session;
     core::Edit m_edit;
     core::Edit m_inverse{};
+    int m_drag;
+    bool m_givenUp = false;
 };
 
 namespace {
@@ -120,6 +134,7 @@ void PlanSession::adopt(core::Document document, const QString& path)
         m_lock = std::make_unique<QLockFile>(m_path + QStringLiteral(".lock"));
         m_openElsewhere = !m_lock->tryLock();
     }
+    m_dragging = false;
     m_undo.clear();
     m_undo.setClean();
     m_open = true;
@@ -161,7 +176,32 @@ void PlanSession::apply(const core::Edit& edit)
         emit refused(tr("The plan has moved on since this was offered; please ask for it again."));
         return;
     }
-    m_undo.push(new EditCommand(*this, edit));
+    endDrag(true);
+    m_undo.push(new EditCommand(*this, edit, 0));
+}
+
+void PlanSession::drag(const core::Edit& edit)
+{
+    if (edit.changes.empty() || !core::fits(m_document.plan, edit)) return;
+    if (!m_dragging) ++m_drags;
+    m_dragging = true;
+    m_undo.push(new EditCommand(*this, edit, m_drags));
+}
+
+void PlanSession::endDrag(bool keep)
+{
+    if (!m_dragging) return;
+    m_dragging = false;
+    if (keep || m_undo.index() == 0) return;
+    // Returned: as if it had never been taken hold of.
+    const auto* last = static_cast<const EditCommand*>(m_undo.command(m_undo.index() - 1));
+    const_cast<EditCommand*>(last)->giveUp();
+    m_undo.undo();
+}
+
+void PlanSession::startNew(core::Plan plan)
+{
+    adopt({std::move(plan), {}}, {});
 }
 
 void PlanSession::take(const core::Mend& mend)

@@ -40,8 +40,12 @@ public:
     // A new plan, not saved yet, of the vehicle in a sheet; and the vehicle of this plan as a sheet.
     core::Result<void> startFromSheet(const QString& path);
     core::Result<void> saveSheet(const QString& path) const;
+    void startNew(core::Plan plan);
 
     void apply(const core::Edit& edit);
+    // Again and again while something is moved: one step to undo. Put down, or returned to where it was.
+    void drag(const core::Edit& edit);
+    void endDrag(bool keep);
     // A mend's edit, asked of a solver or of whoever holds the meter where it must be.
     void take(const core::Mend& mend);
 
@@ -77,6 +81,8 @@ private:
     Widening* m_widening;
     std::unique_ptr<QLockFile> m_lock;
     bool m_open = false;
+    int m_drags = 0;          // drags so far
+    bool m_dragging = false;  // the last step on the stack still grows
     bool m_openElsewhere = false;
 };
 

@@ -143,18 +143,6 @@ int printNetlist(const std::string& path, const std::string& channel, const std:
     return kDone;
 }
 
-namespace {
-
-int writeTo(const Plan& plan, const std::string& output, bool json)
-{
-    const auto written = writePlanFile(output, {plan, {}});
-    if (!written) return report(written.error(), json);
-    if (json) print({{"written", output}});
-    return kDone;
-}
-
-}  // namespace
-
 int writeSheet(const std::string& path, const std::string& output, bool json)
 {
     const auto plan = loadPlan(path);

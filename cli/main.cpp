@@ -4,6 +4,7 @@
 #include "cli/calc_command.h"
 #include "cli/commands.h"
 #include "cli/solver_commands.h"
+#include "cli/survey_commands.h"
 
 int main(int argc, char** argv)
 {
@@ -74,6 +75,20 @@ int main(int argc, char** argv)
     unplug->add_option("DEVICE", device, "such as d12")->required();
     unplug->add_option("CONNECTOR", text, "the plug's name, where it has several");
     unplug->add_option("--stage", stage, "its id or its name; goal");
+    CLI::App* fresh = command("new", "an empty job on a vehicle of which only the kind is known",
+                              [&] { return cli::newPlanOf(text, output, json); });
+    fresh->add_option("KIND", text, "such as estate, pickup, motorcycle")->required();
+    fresh->add_option("-o,--output", output, "the file to write")->required();
+    command("inventory", "every driver with its place, channel, colours and band, and what is still open",
+            [&] { return cli::printInventory(file, json); })
+        ->add_option("PLAN", file, "a .reed file")
+        ->required();
+    std::string seat;
+    CLI::App* remedies = command("remedies", "what would help against a complaint, each with what it changes",
+                                 [&] { return cli::printRemedies(file, text, seat, json); });
+    remedies->add_option("PLAN", file, "a .reed file")->required();
+    remedies->add_option("COMPLAINT", text, "such as dull, thin, noBass, notLoud")->required();
+    remedies->add_option("--seat", seat, "whose ears: driver, frontPassenger, e5");
     cli::SolverRequest solver;
     const auto solves = [&](const char* name, const char* help, int (*run)(const cli::SolverRequest&)) {
         CLI::App* sub = command(name, help, [&solver, &json, run] {

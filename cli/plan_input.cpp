@@ -2,6 +2,8 @@
 
 #include <iostream>
 
+#include "core/io/plan_file.h"
+
 namespace cli {
 
 using namespace core;
@@ -18,6 +20,14 @@ int report(const InputError& error, bool json)
 void print(const Json& json)
 {
     std::cout << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+}
+
+int writeTo(const Plan& plan, const std::string& output, bool json)
+{
+    const auto written = writePlanFile(output, {plan, {}});
+    if (!written) return report(written.error(), json);
+    if (json) print({{"written", output}});
+    return kDone;
 }
 
 }  // namespace cli

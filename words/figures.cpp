@@ -108,6 +108,32 @@ QString length(double value_m, UnitSystem first)
                                        : Words::tr("%1 (%2)").arg(imperial, metric);
 }
 
+QString fieldText(core::Quantity quantity, double value, UnitSystem units)
+{
+    const std::string_view unit = core::row(quantity).unit;
+    QString text;
+    if (unit == "m" && units == UnitSystem::Imperial)
+        text = Words::tr("%1 in").arg(QLocale().toString(value / 0.0254, 'f', 2));
+    else if (unit == "m")
+        text = std::abs(value) >= 1.0 ? Words::tr("%1 m").arg(QLocale().toString(value, 'f', 2))
+                                      : Words::tr("%1 mm").arg(significant(1e3 * value));
+    else if (unit == "m3")
+        text = Words::tr("%1 l").arg(significant(1e3 * value));
+    else if (unit == "ohm")
+        text = ohms(value).replace(QStringLiteral("Ω"), QStringLiteral("ohm"));
+    else if (unit == "F")
+        text = farads(value);
+    else if (unit == "Hz")
+        text = frequency(value);
+    else if (unit == "W")
+        text = watts(value);
+    else if (unit == "kg")
+        text = Words::tr("%1 kg").arg(significant(value));
+    else
+        text = significant(value);
+    return text.replace(QChar(0x202F), QLatin1Char(' ')).replace(QChar(0x00B5), QLatin1Char('u'));
+}
+
 QString counted(qsizetype count, const QString& one, const QString& many)
 {
     if (count == 0) return many.arg(Words::tr("no"));

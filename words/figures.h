@@ -22,6 +22,8 @@ enum class UnitSystem { Metric, Imperial };
 [[nodiscard]] QString minutes(double value_min);  // "45 min", "2 h 10 min"
 [[nodiscard]] QString length(double value_m,
                              UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
+// As it stands in a field and can be typed there again: "143 mm", "4 ohm", in the preferred system.
+[[nodiscard]] QString fieldText(core::Quantity quantity, double value, UnitSystem units);
 // one or many, each with %1 for the count; none: "no findings"
 [[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
 [[nodiscard]] QString fixedNumber(double value, int decimals);  // with a true minus, never "-0.0"

@@ -4,6 +4,7 @@
 
 #include "words/figures.h"
 #include "words/name_words.h"
+#include "words/survey_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -33,6 +34,50 @@ QString nameOf(const Part& part)
     return name;
 }
 
+namespace {
+
+// What comes off on the way to a place, as the survey noted it.
+QString wayInText(PlaceId id, const QString& name, const Fitout& fitout)
+{
+    const auto place = fitout.places.find(id);
+    const QString general =
+        Words::tr("Open the trim at %1: find every screw and clip first, then lift it off and support it.").arg(name);
+    if (place == fitout.places.end() || place->second.wayIn.empty()) return general;
+    QStringList panels;
+    for (const PanelId panel : place->second.wayIn) {
+        const Panel& one = fitout.panels.at(panel);
+        QStringList fasteners;
+        for (const auto& [where, fastener] : one.fasteners) fasteners << textOf(fastener, where);
+        QString line = fasteners.isEmpty() ? QString::fromStdString(one.name)
+                                           : Words::tr("%1 (%2)").arg(QString::fromStdString(one.name),
+                                                                      fasteners.join(Words::tr("; ")));
+        if (!one.leave.empty()) line += Words::tr(", leave alone: %1").arg(QString::fromStdString(one.leave));
+        panels << line;
+    }
+    return Words::tr("%1 In this order: %2.").arg(general, panels.join(Words::tr(", then ")));
+}
+
+QString alterationText(AlterationKind what, const QString& place)
+{
+    switch (what) {
+        case AlterationKind::Hole:
+            return Words::tr("Cut the hole at %1: look behind first, mask, deburr, and paint the edge.").arg(place);
+        case AlterationKind::Seal:
+            return Words::tr(
+                       "Seal all round the frame at %1, so that no air goes from the front of the cone to its back.")
+                .arg(place);
+        case AlterationKind::Mat:
+            return Words::tr("Damp the outer skin at %1, clear of glass, drains, rods and sensors.").arg(place);
+        case AlterationKind::Foam:
+            return Words::tr("Put foam in place at %1, where it touches no moving part and no cone.").arg(place);
+        case AlterationKind::OpenCover:
+            return Words::tr("Open the cover at %1, or put a grille there that lets sound through.").arg(place);
+    }
+    return {};
+}
+
+}  // namespace
+
 QString textOf(const Step& step, const Fitout& from, const Fitout& to)
 {
     const QString place = nameOf(Subject{step.place}, to);
@@ -50,8 +95,7 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
                 "Ignition off, key away. Negative battery terminal off and covered; wait as long as the vehicle's "
                 "maker says.");
         case StepKind::OpenTrim:
-            return Words::tr("Open the trim at %1: find every screw and clip first, then lift it off and support it.")
-                .arg(place);
+            return wayInText(step.place, place, to);
         case StepKind::RemoveDriver:
             return Words::tr("Unplug and take out %1 at %2; keep it, its screws and its foam.").arg(part(from), place);
         case StepKind::MakeLead:
@@ -59,6 +103,8 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
                        "At the bench, make %1 for %2: bipolar capacitor, insulated and held firm; write + and − on "
                        "both ends.")
                 .arg(part(to), place);
+        case StepKind::Alter:
+            return alterationText(step.alteration, place);
         case StepKind::LinkAcross:
             return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
                 .arg(part(to), place);

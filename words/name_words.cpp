@@ -162,6 +162,32 @@ QString nameOf(const Edit& edit)
             return Words::tr("remove a place");
         case EditName::CopySide:
             return Words::tr("copy one side to the other");
+        case EditName::SetBody:
+            return Words::tr("change the vehicle");
+        case EditName::MoveSeat:
+            return Words::tr("move a seat");
+        case EditName::AddSpeakers:
+            return Words::tr("add speakers");
+        case EditName::RemoveSpeaker:
+            return Words::tr("take a speaker off the list");
+        case EditName::ChangeDriver:
+            return Words::tr("change what is fitted");
+        case EditName::ConnectSpeaker:
+            return Words::tr("change the channel");
+        case EditName::ColourWire:
+            return Words::tr("note a wire's colour");
+        case EditName::AlterPlace:
+            return Words::tr("seal or open a place");
+        case EditName::AddSource:
+            return Words::tr("add a source");
+        case EditName::ChangeSource:
+            return Words::tr("change a source");
+        case EditName::AddPanel:
+            return Words::tr("add a panel");
+        case EditName::ChangePanel:
+            return Words::tr("change a panel");
+        case EditName::RemovePanel:
+            return Words::tr("remove a panel");
         case EditName::Unnamed:
             return Words::tr("change");
     }

@@ -6,8 +6,10 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/theme/theme.h"
+#include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/severity_mark.h"
 #include "words/doubt_words.h"
@@ -42,28 +44,29 @@ FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollAre
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Findings"));
     setFocusPolicy(Qt::StrongFocus);
+    connect(&theme, &Theme::changed, this, [this] { m_shown = false; });
 }
 
 void FindingsColumn::present(const Snapshot& snapshot)
 {
-    m_used = snapshot.after().used;
+    // Slips are made anew only where they would say something else: they cost more than a frame of a drag has.
+    const core::Fitout& used = snapshot.after().used;
+    const bool sameNames =
+        used.devices == m_used.devices && used.parts == m_used.parts && used.places.size() == m_used.places.size() &&
+        std::equal(used.places.begin(), used.places.end(), m_used.places.begin(),
+                   [](const auto& a, const auto& b) { return a.first == b.first && a.second.name == b.second.name; });
+    const bool same = m_shown && sameNames && snapshot.findings == m_findings && snapshot.next == m_next;
+    m_used = used;
     m_findings = snapshot.findings;
     m_next = snapshot.next;
-    rebuild();
+    if (!same) rebuild();
 }
 
 void FindingsColumn::rebuild()
 {
+    m_shown = true;
     const bool hadFocus = isAncestorOf(QApplication::focusWidget());
-    // The button that was pressed lives in a slip that goes: it must outlive its own signal.
-    while (QLayoutItem* item = m_slips->takeAt(0)) {
-        if (QWidget* old = item->widget()) {
-            old->hide();
-            old->setParent(nullptr);
-            old->deleteLater();
-        }
-        delete item;
-    }
+    clearLayout(*m_slips);
     auto* heading = new QLabel(tr("Findings"), widget());
     heading->setFont(m_theme.title());
     m_slips->addWidget(heading);

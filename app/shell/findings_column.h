@@ -32,6 +32,7 @@ private:
     core::Fitout m_used{};
     std::optional<core::NextReading> m_next{};
     bool m_all = false;
+    bool m_shown = false;  // what is held is what the slips say
 };
 
 }  // namespace app

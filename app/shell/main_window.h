@@ -3,7 +3,9 @@
 #include <QMainWindow>
 
 #include "app/plan_session.h"
+#include "app/shop_settings.h"
 
+class QAction;
 class QSettings;
 class QSplitter;
 class QStackedWidget;
@@ -21,6 +23,7 @@ class StationButton;
 class Strip;
 class Theme;
 class TraceDrawer;
+class WalkView;
 
 // The window: rail, strip, station, findings, traces. It hands each view the snapshot and each edit to the session.
 class MainWindow : public QMainWindow {
@@ -28,10 +31,11 @@ class MainWindow : public QMainWindow {
 public:
     MainWindow(PlanSession& session, Theme& theme, QSettings& settings, QWidget* parent = nullptr);
 
-    enum Station { Start, Match, JobCard };
+    enum Station { Start, Walk, Match, JobCard };
 
     bool openPlan(const QString& path);
     void openDemo();
+    void startNew(core::BodyKind kind);
     bool savePlan(const QString& path);
     bool startFromSheet(const QString& path);
     bool saveSheet(const QString& path);
@@ -40,18 +44,27 @@ public:
 protected:
     void closeEvent(QCloseEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
 
 private:
     void build();
     void buildRail();
     void buildMenus();
+    void connectWalk();
     void present();
     void presentSpread(const Snapshot& snapshot);
+    void presentOwed(const Snapshot& snapshot);
+    [[nodiscard]] core::DeviceId chosenDevice() const;
     void afterOpening();
     void askOpen();
     void askSaveAs();
     void askSheet();
     void askSaveSheet();
+    void askSettings();
+    void takeShop(const ShopSettings& shop);
+    void setBay(bool on);
+    void zoomBy(double factor);  // 0: back to the normal size
+    [[nodiscard]] QString foldKey() const;
     void save();
     void showTitle();
     void showKeys();
@@ -67,6 +80,7 @@ private:
     Strip* m_strip;
     QStackedWidget* m_stations;
     StartPage* m_start;
+    WalkView* m_walk;
     MatchView* m_match;
     JobCardView* m_jobCard;
     FindingsColumn* m_findings;
@@ -74,6 +88,10 @@ private:
     SlateBar* m_slate;
     NoticeBar* m_notice;
     QSplitter* m_split;
+    Station m_station = Start;
+    ShopSettings m_shopSettings{};
+    QAction* m_inches = nullptr;
+    StationButton* m_walkButton = nullptr;
     StationButton* m_matchButton = nullptr;
     StationButton* m_jobButton = nullptr;
     bool m_findingsWanted = false;  // on a narrow window they open over the work when asked for

@@ -2,8 +2,6 @@
 #include <QAction>
 #include <QActionGroup>
 #include <QApplication>
-#include <QFileDialog>
-#include <QFileInfo>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QSettings>
@@ -27,8 +25,8 @@ void MainWindow::buildMenus()
     };
     QMenu* plan = menuBar()->addMenu(tr("&Plan"));
     add(plan, tr("&Open…"), QKeySequence::Open, QStringLiteral("actionOpen"), &MainWindow::askOpen);
-    add(plan, tr("&New job from a vehicle sheet…"), QKeySequence::New, QStringLiteral("actionFromSheet"),
-        &MainWindow::askSheet);
+    add(plan, tr("&New job…"), QKeySequence::New, QStringLiteral("actionNew"), [this] { showStation(Start); });
+    add(plan, tr("New job from a vehicle s&heet…"), {}, QStringLiteral("actionFromSheet"), &MainWindow::askSheet);
     add(plan, tr("Open the &demo"), {}, QStringLiteral("actionDemo"), &MainWindow::openDemo);
     add(plan, tr("Open the demo with &trouble in it"), {}, QStringLiteral("actionTrouble"), [this] {
         if (mayLosePlan()) static_cast<void>(m_session.openText(std::string(core::shippedTroubleText()), tr("demo")));
@@ -39,6 +37,8 @@ void MainWindow::buildMenus()
         &MainWindow::askSaveAs);
     add(plan, tr("Save the &vehicle as a sheet…"), {}, QStringLiteral("actionSaveSheet"), &MainWindow::askSaveSheet);
     plan->addSeparator();
+    add(plan, tr("Shop se&ttings…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
+        &MainWindow::askSettings);
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
@@ -51,6 +51,8 @@ void MainWindow::buildMenus()
     edit->addActions({undo, redo});
 
     QMenu* go = menuBar()->addMenu(tr("&Go"));
+    add(go, tr("&Walk-round"), QKeySequence(Qt::CTRL | Qt::Key_1), QStringLiteral("actionWalk"),
+        [this] { showStation(Walk); });
     add(go, tr("&Match"), QKeySequence(Qt::CTRL | Qt::Key_3), QStringLiteral("actionMatch"),
         [this] { showStation(Match); });
     add(go, tr("&Job card"), QKeySequence(Qt::CTRL | Qt::Key_9), QStringLiteral("actionJobCard"),
@@ -76,22 +78,21 @@ void MainWindow::buildMenus()
         grounds->addAction(action);
     }
     view->addSeparator();
-    const auto zoomBy = [this](double factor) {
-        m_theme.setZoom(factor == 0.0 ? 1.0 : m_theme.zoom() * factor);
-        m_settings.setValue(QStringLiteral("zoom"), m_theme.zoom());
-        arrangeForWidth();
-    };
-    add(view, tr("&Larger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [zoomBy] {
+    add(view, tr("&Larger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [this] {
         zoomBy(1.1);
     })->setShortcuts({QKeySequence(QKeySequence::ZoomIn), QKeySequence(Qt::CTRL | Qt::Key_Equal)});
-    add(view, tr("&Smaller"), QKeySequence::ZoomOut, QStringLiteral("actionSmaller"), [zoomBy] { zoomBy(1.0 / 1.1); });
+    add(view, tr("&Smaller"), QKeySequence::ZoomOut, QStringLiteral("actionSmaller"), [this] { zoomBy(1.0 / 1.1); });
     add(view, tr("&Normal size"), QKeySequence(Qt::CTRL | Qt::Key_0), QStringLiteral("actionNormal"),
-        [zoomBy] { zoomBy(0.0); });
+        [this] { zoomBy(0.0); });
+    QAction* bay = add(view, tr("&Bay mode: one question at a time, large"), QKeySequence(Qt::Key_F8),
+                       QStringLiteral("actionBay"), [] {});
+    bay->setCheckable(true);
+    connect(bay, &QAction::toggled, this, &MainWindow::setBay);
     view->addSeparator();
-    QAction* inches = add(view, tr("&Inches first"), {}, QStringLiteral("actionInches"), [] {});
-    inches->setCheckable(true);
-    inches->setChecked(m_theme.units() == words::UnitSystem::Imperial);
-    connect(inches, &QAction::toggled, this, [this](bool on) {
+    m_inches = add(view, tr("&Inches first"), {}, QStringLiteral("actionInches"), [] {});
+    m_inches->setCheckable(true);
+    m_inches->setChecked(m_theme.units() == words::UnitSystem::Imperial);
+    connect(m_inches, &QAction::toggled, this, [this](bool on) {
         m_theme.setUnits(on ? words::UnitSystem::Imperial : words::UnitSystem::Metric);
         m_settings.setValue(QStringLiteral("inches"), on);
     });
@@ -109,31 +110,35 @@ void MainWindow::buildMenus()
     });
 }
 
-void MainWindow::askSheet()
-{
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("New job from a vehicle sheet"), {}, tr("Plans (*.reed)"));
-    if (!path.isEmpty()) startFromSheet(path);
-}
-
-void MainWindow::askSaveSheet()
-{
-    if (!m_session.isOpen()) return;
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the vehicle as a sheet"), QStringLiteral("vehicle.reed"),
-                                                tr("Plans (*.reed)"));
-    if (path.isEmpty()) return;
-    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reed");
-    saveSheet(path);
-}
-
+// The keys of the screen that is open, not of all.
 void MainWindow::showKeys()
 {
-    m_notice->say(
-        tr("Ctrl+N new job from a sheet · Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · Ctrl+Z undo "
-           "· Ctrl+Shift+Z redo · Ctrl+S "
-           "save · Ctrl + and − size. "
-           "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter field: "
-           "Enter settles Re."));
+    const QString everywhere =
+        tr("Ctrl+N new job · Ctrl+1 Walk-round · Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · F8 "
+           "bay mode "
+           "· Ctrl+Z undo · Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size.");
+    QString here;
+    switch (m_station) {
+        case Start:
+            here = tr("Tab to a kind of vehicle, Space takes it.");
+            break;
+        case Walk:
+            here = tr(
+                "On the drawing: Tab and arrows choose, Enter adds what is offered or takes hold, arrows move, Shift "
+                "finely, Ctrl up and down, Enter puts down, Esc returns it; N new place, Delete removes, Space opens "
+                "its "
+                "questions.");
+            break;
+        case Match:
+            here = tr(
+                "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter "
+                "field: Enter settles Re.");
+            break;
+        case JobCard:
+            here = tr("Page up and down turn the card.");
+            break;
+    }
+    m_notice->say(tr("%1 %2").arg(here, everywhere));
 }
 
 }  // namespace app

@@ -20,7 +20,12 @@ public:
     {
         setAccessibleName(Rail::tr("%1, not yet").arg(m_title));
     }
-    [[nodiscard]] QSize sizeHint() const override { return {m_theme.px(164), m_theme.px(38)}; }
+    [[nodiscard]] QSize sizeHint() const override { return {m_theme.px(m_narrow ? 44 : 164), m_theme.px(38)}; }
+    void setNarrow(bool narrow)
+    {
+        m_narrow = narrow;
+        updateGeometry();
+    }
 
 protected:
     void paintEvent(QPaintEvent*) override
@@ -31,6 +36,7 @@ protected:
         painter.setPen(QPen(tokens.rule, 2));
         painter.setBrush(tokens.paper);
         painter.drawEllipse(QPointF(m_theme.px(kDotX), height() / 2.0), m_theme.px(6), m_theme.px(6));
+        if (m_narrow) return;
         QFont font = m_theme.title();
         font.setPixelSize(m_theme.px(14));
         painter.setFont(font);
@@ -45,6 +51,7 @@ protected:
 private:
     QString m_title;
     const Theme& m_theme;
+    bool m_narrow = false;
 };
 
 }  // namespace
@@ -65,9 +72,16 @@ void StationButton::setOwed(const QString& owed)
     update();
 }
 
+void StationButton::setNarrow(bool narrow)
+{
+    m_narrow = narrow;
+    setToolTip(text());
+    updateGeometry();
+}
+
 QSize StationButton::sizeHint() const
 {
-    return {m_theme.px(164), m_theme.px(46)};
+    return {m_theme.px(m_narrow ? 44 : 164), m_theme.px(46)};
 }
 
 void StationButton::paintEvent(QPaintEvent*)
@@ -90,6 +104,7 @@ void StationButton::paintEvent(QPaintEvent*)
     painter.setPen(QPen(tokens.goldText, 1.5));
     painter.setBrush(isChecked() ? tokens.gold : tokens.raised);
     painter.drawEllipse(QPointF(m_theme.px(kDotX), height() / 2.0), m_theme.px(7), m_theme.px(7));
+    if (m_narrow) return;
     const QRect area = rect().adjusted(m_theme.px(40), m_theme.px(5), -m_theme.px(12), -m_theme.px(5));
     QFont font = m_theme.title();
     font.setPixelSize(m_theme.px(15));
@@ -131,6 +146,7 @@ void Rail::addNotYet(const QString& title)
 QAbstractButton* Rail::addSlate()
 {
     auto* slate = new QPushButton(tr("Slate   F4"), this);
+    m_slate = slate;
     slate->setObjectName(QStringLiteral("slateButton"));
     slate->setAccessibleName(tr("Slate: a quick calculation"));
     auto* margin = new QHBoxLayout;
@@ -144,6 +160,18 @@ QAbstractButton* Rail::addSlate()
 void Rail::select(int index)
 {
     if (QAbstractButton* button = m_group->button(index)) button->setChecked(true);
+}
+
+void Rail::setNarrow(bool narrow)
+{
+    if (narrow == m_narrow) return;
+    m_narrow = narrow;
+    for (int i = 0; i < m_path->count(); ++i) {
+        QWidget* one = m_path->itemAt(i)->widget();
+        if (auto* station = qobject_cast<StationButton*>(one)) station->setNarrow(narrow);
+        if (auto* notYet = dynamic_cast<NotYetStation*>(one)) notYet->setNarrow(narrow);
+    }
+    m_slate->setVisible(!narrow);  // F4 stays
 }
 
 void Rail::paintEvent(QPaintEvent*)

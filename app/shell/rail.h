@@ -5,6 +5,7 @@
 #include <vector>
 
 class QButtonGroup;
+class QPushButton;
 class QVBoxLayout;
 
 namespace app {
@@ -17,6 +18,7 @@ class StationButton : public QAbstractButton {
 public:
     StationButton(const QString& title, const Theme& theme, QWidget* parent);
     void setOwed(const QString& owed);
+    void setNarrow(bool narrow);  // its mark only
     [[nodiscard]] const QString& owed() const { return m_owed; }
     [[nodiscard]] QSize sizeHint() const override;
 
@@ -25,6 +27,7 @@ protected:
 
 private:
     QString m_owed{};
+    bool m_narrow = false;
     const Theme& m_theme;
 };
 
@@ -39,6 +42,7 @@ public:
     void addNotYet(const QString& title);
     QAbstractButton* addSlate();
     void select(int index);
+    void setNarrow(bool narrow);
 
 signals:
     void chosen(int index);
@@ -51,6 +55,8 @@ private:
     const Theme& m_theme;
     QVBoxLayout* m_path;
     QButtonGroup* m_group;
+    QPushButton* m_slate = nullptr;
+    bool m_narrow = false;
 };
 
 }  // namespace app

@@ -9,6 +9,8 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "app/widgets/elided_label.h"
+#include "app/widgets/quiet_combo.h"
 #include "app/widgets/severity_mark.h"
 #include "words/doubt_words.h"
 #include "words/figures.h"
@@ -87,9 +89,11 @@ void BandReed::paintEvent(QPaintEvent*)
 Strip::Strip(const Theme& theme, QWidget* parent)
     : QWidget(parent),
       m_theme(theme),
-      m_title(new QLabel(this)),
-      m_subtitle(new QLabel(this)),
-      m_ears(new QComboBox(this))
+      m_title(new ElidedLabel(this)),
+      m_subtitle(new ElidedLabel(this)),
+      m_ears(new QuietCombo(this)),
+      m_reach(new QLabel(tr("&Reach, with the ears of the"), this)),
+      m_nextBand(new QPushButton(tr("›"), this))
 {
     m_title->setObjectName(QStringLiteral("planTitle"));
     m_subtitle->setObjectName(QStringLiteral("planSubtitle"));
@@ -97,18 +101,16 @@ Strip::Strip(const Theme& theme, QWidget* parent)
     m_ears->setObjectName(QStringLiteral("listenerChoice"));
     m_ears->setAccessibleName(tr("Whose ears are listened with"));
     for (QLabel* label : {m_title, m_subtitle}) label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    m_title->setMinimumWidth(110);
-    m_ears->setMinimumHeight(30);
+    m_title->setMinimumWidth(60);
     auto* names = new QVBoxLayout;
     names->setSpacing(0);
     names->addWidget(m_title);
     names->addWidget(m_subtitle);
-    auto* reach = new QLabel(tr("&Reach, with the ears of the"), this);
-    reach->setToolTip(tr("The loudest clean level of each band at these ears, before and after"));
-    reach->setBuddy(m_ears);
+    m_reach->setToolTip(tr("The loudest clean level of each band at these ears, before and after"));
+    m_reach->setBuddy(m_ears);
     auto* ears = new QVBoxLayout;
     ears->setSpacing(2);
-    ears->addWidget(reach);
+    ears->addWidget(m_reach);
     ears->addWidget(m_ears);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(18, 4, 12, 4);
@@ -121,6 +123,13 @@ Strip::Strip(const Theme& theme, QWidget* parent)
         m_reeds[static_cast<size_t>(edges.band)] = reed;
         layout->addWidget(reed);
     }
+    m_nextBand->setObjectName(QStringLiteral("nextBand"));
+    m_nextBand->setAccessibleName(tr("The next band"));
+    layout->addWidget(m_nextBand);
+    connect(m_nextBand, &QPushButton::clicked, this, [this] {
+        m_shownBand = (m_shownBand + 1) % m_reeds.size();
+        arrange();
+    });
     for (const core::Severity severity : {core::Severity::Stop, core::Severity::Care, core::Severity::Note}) {
         auto* count = new QPushButton(this);
         count->setObjectName(QStringLiteral("count%1").arg(static_cast<int>(severity)));
@@ -128,7 +137,38 @@ Strip::Strip(const Theme& theme, QWidget* parent)
         layout->addWidget(count);
         connect(count, &QPushButton::clicked, this, &Strip::findingsAsked);
     }
+    arrange();
     connect(m_ears, &QComboBox::currentIndexChanged, this, [this] { emit listenerChosen(listener()); });
+}
+
+void Strip::arrange()
+{
+    const bool one = m_width == Width::OneBand;
+    for (size_t band = 0; band < m_reeds.size(); ++band) m_reeds[band]->setVisible(!one || band == m_shownBand);
+    m_nextBand->setVisible(one);
+    m_reach->setVisible(m_width == Width::Whole);
+    m_ears->setMaximumWidth(m_width == Width::Whole ? QWIDGETSIZE_MAX : m_theme.px(110));
+    m_subtitle->setVisible(!one);
+    // Where there is no room for the word the shape says which.
+    for (size_t i = 0; i < m_counts.size(); ++i)
+        m_counts[i]->setText(one ? QString::number(m_counted[i]) : m_counts[i]->accessibleName());
+}
+
+void Strip::setWidth(Width width)
+{
+    m_width = width;
+    arrange();
+}
+
+void Strip::startAfresh()
+{
+    const QSignalBlocker quiet(m_ears);
+    m_ears->clear();
+}
+
+void Strip::chooseListener(core::ListenerId listener)
+{
+    m_ears->setCurrentIndex(std::max(0, m_ears->findData(listener.number)));
 }
 
 core::ListenerId Strip::listener() const
@@ -140,10 +180,11 @@ void Strip::present(const Snapshot& snapshot)
 {
     const core::Plan& plan = snapshot.plan;
     m_title->setFont(m_theme.title());
-    m_title->setText(tr("%1, %2").arg(QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind)));
+    const QString name = QString::fromStdString(plan.body.name), kind = words::nameOf(plan.body.kind);
+    m_title->setWhole(name.isEmpty() ? tr("New job, %1").arg(kind) : tr("%1, %2").arg(name, kind));
     QStringList job{QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)};
     job.removeAll(QString());
-    m_subtitle->setText(job.join(tr(" · ")));
+    m_subtitle->setWhole(job.join(tr(" · ")));
     const int wanted = m_ears->currentData().toInt();
     {
         const QSignalBlocker quiet(m_ears);
@@ -162,9 +203,12 @@ void Strip::present(const Snapshot& snapshot)
         painter.setRenderHint(QPainter::Antialiasing);
         drawSeverity(painter, QRectF(mark.rect()).adjusted(1, 1, -1, -1), severity, m_theme.tokens());
         button->setIcon(QIcon(mark));
-        button->setText(tr("%1 %2").arg(count).arg(words::nameOf(severity)));
-        button->setAccessibleName(button->text());
+        const QString said = tr("%1 %2").arg(count).arg(words::nameOf(severity));
+        button->setAccessibleName(said);
+        button->setToolTip(said);
+        m_counted[static_cast<size_t>(severity)] = static_cast<int>(count);
     }
+    arrange();
 }
 
 void Strip::showBands(const Snapshot& snapshot)

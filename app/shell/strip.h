@@ -12,6 +12,7 @@ class QPushButton;
 
 namespace app {
 
+class ElidedLabel;
 class Theme;
 
 // One band as two reeds, before and after, with the change in figures.
@@ -41,6 +42,10 @@ public:
 
     void present(const Snapshot& snapshot);
     [[nodiscard]] core::ListenerId listener() const;
+    void chooseListener(core::ListenerId listener);
+    void startAfresh();                          // another plan: the first of its ears
+    enum class Width { OneBand, Bands, Whole };  // one band at a time; all of them; with words beside them
+    void setWidth(Width width);
 
 signals:
     void listenerChosen(core::ListenerId listener);
@@ -51,13 +56,19 @@ protected:
 
 private:
     void showBands(const Snapshot& snapshot);
+    void arrange();
 
     const Theme& m_theme;
-    QLabel* m_title;
-    QLabel* m_subtitle;
+    ElidedLabel* m_title;
+    ElidedLabel* m_subtitle;
     QComboBox* m_ears;
     std::array<BandReed*, core::kBandCount> m_reeds{};
     std::array<QPushButton*, 3> m_counts{};  // by severity
+    std::array<int, 3> m_counted{};
+    QLabel* m_reach;
+    QPushButton* m_nextBand;
+    size_t m_shownBand = 0;
+    Width m_width = Width::Whole;
 };
 
 }  // namespace app

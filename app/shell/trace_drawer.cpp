@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/design/customer_hearing.h"
 #include "core/physics/smoothing.h"
 #include "words/name_words.h"
 
@@ -18,6 +19,7 @@ namespace app {
 namespace {
 
 constexpr int kBefore = 0, kAfter = 1, kLowest = 2, kHighest = 3;  // graphs, the tint under the curves
+constexpr int kLeftEar = 4, kRightEar = 5;
 constexpr double kPerOctave = 3.0;  // as the ear sees it; notches of single reflections are for other screens
 
 const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core::DeviceId device)
@@ -37,6 +39,7 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
       m_plot(new QCustomPlot(this)),
       m_modes(new QButtonGroup(this)),
       m_whole(new QPushButton(tr("Pull &up"), this)),
+      m_fold(new QPushButton(this)),
       m_beforeLabel(new QCPItemText(m_plot)),
       m_afterLabel(new QCPItemText(m_plot))
 {
@@ -67,12 +70,16 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
             tr("What the channel of the chosen place sees"));
     m_modes->button(static_cast<int>(Trace::Level))->setChecked(true);
     head->addWidget(m_whole);
+    m_fold->setObjectName(QStringLiteral("traceFold"));
+    m_fold->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Fixed);
+    head->addWidget(m_fold);
+    connect(m_fold, &QPushButton::clicked, this, [this] { emit foldAsked(!m_folded); });
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 6, 12, 4);
     layout->setSpacing(2);
     layout->addLayout(head);
     layout->addWidget(m_plot, 1);
-    for (int graph = kBefore; graph <= kHighest; ++graph) m_plot->addGraph();
+    for (int graph = kBefore; graph <= kRightEar; ++graph) m_plot->addGraph();
     for (const int edge : {kLowest, kHighest}) m_plot->graph(edge)->setLayer(QStringLiteral("grid"));
     m_plot->graph(kHighest)->setChannelFillGraph(m_plot->graph(kLowest));
     m_plot->xAxis->setScaleType(QCPAxis::stLogarithmic);
@@ -81,6 +88,10 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     for (const double hz : {20.0, 50.0, 100.0, 200.0, 500.0}) ticks->addTick(hz, QString::number(hz));
     for (const double khz : {1.0, 2.0, 5.0, 10.0, 20.0}) ticks->addTick(1000.0 * khz, tr("%1 k").arg(khz));
     m_plot->xAxis->setTicker(ticks);
+    for (QCPItemText*& label : m_earLabels) {
+        label = new QCPItemText(m_plot);
+        label->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
+    }
     for (QCPItemText* label : {m_beforeLabel, m_afterLabel}) {
         label->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
         label->setClipToAxisRect(false);
@@ -123,8 +134,31 @@ void TraceDrawer::restyle()
     for (QCPItemText* label : {m_beforeLabel, m_afterLabel}) label->setFont(m_theme.small());
     m_beforeLabel->setColor(tokens.ink2);
     m_afterLabel->setColor(tokens.goldText);
+    for (const int ear : {kLeftEar, kRightEar}) {
+        QPen pen(tokens.slate, 1.6);
+        pen.setDashPattern(ear == kLeftEar ? QVector<qreal>{7, 3, 1, 3} : QVector<qreal>{1, 3});
+        m_plot->graph(ear)->setPen(pen);
+    }
+    for (QCPItemText* label : m_earLabels) {
+        label->setFont(m_theme.small());
+        label->setColor(tokens.slate);
+    }
+    m_earLabels[0]->setText(tr("left ear hears from here"));
+    m_earLabels[1]->setText(tr("right ear hears from here"));
     m_beforeLabel->setText(tr("before"));
     m_afterLabel->setText(tr("after"));
+}
+
+void TraceDrawer::setFolded(bool folded)
+{
+    m_folded = folded;
+    m_plot->setVisible(!folded);
+    m_about->setVisible(!folded);
+    m_whole->setVisible(!folded);
+    for (QAbstractButton* mode : m_modes->buttons()) mode->setVisible(!folded);
+    m_fold->setText(folded ? tr("Show the cur&ves") : tr("&Fold"));
+    setMaximumHeight(folded ? sizeHint().height() : QWIDGETSIZE_MAX);
+    if (!folded) redraw();
 }
 
 void TraceDrawer::resizeEvent(QResizeEvent* event)
@@ -164,6 +198,18 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
     return curve;
 }
 
+std::array<TraceDrawer::Curve, 2> TraceDrawer::thresholds() const
+{
+    std::array<Curve, 2> curves;
+    if (m_modes->checkedId() != static_cast<int>(Trace::Level)) return curves;
+    const Eigen::ArrayXd& frequency_hz = m_snapshot->evaluation.frequency_hz;
+    const auto least = core::hearingThresholds_db(m_snapshot->plan, frequency_hz);
+    for (size_t ear = 0; ear < curves.size(); ++ear)
+        if (least[ear])
+            curves[ear] = {{frequency_hz.begin(), frequency_hz.end()}, {least[ear]->begin(), least[ear]->end()}};
+    return curves;
+}
+
 std::array<TraceDrawer::Curve, 2> TraceDrawer::couldBe() const
 {
     std::array<Curve, 2> edges;
@@ -183,6 +229,19 @@ std::array<TraceDrawer::Curve, 2> TraceDrawer::couldBe() const
     return edges;
 }
 
+// Where the curve is in sight, from the right: what an ear has lost it has mostly lost there.
+void TraceDrawer::placeEarLabel(size_t ear, const Curve& curve)
+{
+    const double most_hz = ear == 0 ? 9000.0 : 5000.0;
+    m_earLabels[ear]->setVisible(false);
+    for (qsizetype i = curve.x.size(); i-- > 0;) {
+        if (curve.x[i] > most_hz || !m_plot->yAxis->range().contains(curve.y[i])) continue;
+        m_earLabels[ear]->setVisible(true);
+        m_earLabels[ear]->position->setCoords(curve.x[i], curve.y[i]);
+        return;
+    }
+}
+
 void TraceDrawer::redraw()
 {
     if (!m_snapshot) return;
@@ -195,6 +254,7 @@ void TraceDrawer::redraw()
         m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
     else
         m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
+    if (m_folded) return;
     const bool cabin = m_snapshot->after().cabin.gain.has_value();
     m_about->setText(impedance ? tr("magnitude of the load")
                      : cabin   ? tr("an estimate, in third octaves; room modes not modelled")
@@ -209,6 +269,10 @@ void TraceDrawer::redraw()
     const std::array<Curve, 2> could = couldBe();
     m_plot->graph(kLowest)->setData(could[0].x, could[0].y, true);
     m_plot->graph(kHighest)->setData(could[1].x, could[1].y, true);
+    const std::array<Curve, 2> ears = thresholds();
+    for (size_t ear = 0; ear < ears.size(); ++ear) {
+        m_plot->graph(ear == 0 ? kLeftEar : kRightEar)->setData(ears[ear].x, ears[ear].y, true);
+    }
     m_plot->graph(kBefore)->setData(before.x, before.y, true);
     m_plot->graph(kAfter)->setData(after.x, after.y, true);
     double low = 1e9;
@@ -224,6 +288,7 @@ void TraceDrawer::redraw()
         m_plot->yAxis->setRange(0.0, std::min(60.0, high * 1.1));
     else
         m_plot->yAxis->setRange(std::max(low, high - 50.0) - 3.0, high + 5.0);
+    for (size_t ear = 0; ear < ears.size(); ++ear) placeEarLabel(ear, ears[ear]);
     m_plot->yAxis->setLabel(impedance ? QStringLiteral("Ω") : QStringLiteral("dB"));
     const auto place = [&](QCPItemText* label, const Curve& curve, double nudge) {
         label->setVisible(!curve.y.isEmpty());

@@ -23,9 +23,11 @@ public:
 
     explicit TraceDrawer(const Theme& theme, QWidget* parent = nullptr);
     void present(const Snapshot& snapshot, core::ListenerId listener, core::DeviceId device);
+    void setFolded(bool folded);  // down to its heading
 
 signals:
     void wholeWindowAsked(bool whole);
+    void foldAsked(bool folded);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -37,6 +39,9 @@ private:
     [[nodiscard]] Curve curveOf(const core::StageResult& stage) const;
     // Where the curve after could lie: its lower and its upper edge; empty until that is known.
     [[nodiscard]] std::array<Curve, 2> couldBe() const;
+    // The least level that the customer's left and right ear hears, where there is an audiogram.
+    [[nodiscard]] std::array<Curve, 2> thresholds() const;
+    void placeEarLabel(size_t ear, const Curve& curve);
     void restyle();
     void redraw();
 
@@ -46,8 +51,11 @@ private:
     QCustomPlot* m_plot;
     QButtonGroup* m_modes;
     QPushButton* m_whole;
+    QPushButton* m_fold;
+    bool m_folded = false;
     QCPItemText* m_beforeLabel;
     QCPItemText* m_afterLabel;
+    std::array<QCPItemText*, 2> m_earLabels{};
     const Snapshot* m_snapshot = nullptr;
     core::ListenerId m_listener{};
     core::DeviceId m_device{};

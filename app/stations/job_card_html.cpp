@@ -5,6 +5,7 @@
 
 #include "core/evaluate/run_change.h"
 #include "core/evaluate/sides.h"
+#include "words/customer_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
 #include "words/job_words.h"
@@ -110,9 +111,37 @@ QString openFindingsHtml(const Snapshot& snapshot, const QString& cautionColour)
     return html.isEmpty() ? html : QStringLiteral("<h3>%1</h3>").arg(escaped(JobCard::tr("Still open"))) + html;
 }
 
+// The shop's own line: who does it, what the hours cost, what has to be borrowed.
+QString shopHtml(const Snapshot& snapshot, const ShopSettings& shop, const QString& quietColour)
+{
+    QStringList parts;
+    if (!shop.name.isEmpty()) parts << shop.name;
+    if (shop.hourlyRate > 0.0)
+        parts << JobCard::tr("work about %1 %2, by estimate")
+                     .arg(words::plainNumber(shop.hourlyRate * snapshot.job.minutes / 60.0), shop.currency);
+    const core::Job& job = snapshot.plan.job;
+    if (job.budget > 0.0)
+        parts
+            << JobCard::tr("may cost %1 %2").arg(words::plainNumber(job.budget), QString::fromStdString(job.currency));
+    QStringList keep;
+    for (const core::Keep one : job.keep) keep << words::nameOf(one);
+    if (!keep.isEmpty()) parts << keep.join(QStringLiteral(", "));
+    std::set<core::Tool> borrowed;
+    for (const core::Step& step : snapshot.job.steps)
+        for (const core::Tool tool : step.tools)
+            if (shop.missing.contains(tool)) borrowed.insert(tool);
+    QStringList tools;
+    for (const core::Tool tool : borrowed) tools << words::nameOf(tool);
+    if (!tools.isEmpty()) parts << JobCard::tr("not in the shop: %1").arg(tools.join(QStringLiteral(", ")));
+    return parts.isEmpty() ? QString()
+                           : QStringLiteral("<p style='color:%1'>%2</p>")
+                                 .arg(quietColour, escaped(parts.join(QStringLiteral(" · "))));
+}
+
 }  // namespace
 
-QString jobCardHtml(const Snapshot& snapshot, const QString& quietColour, const QString& cautionColour)
+QString jobCardHtml(const Snapshot& snapshot, const ShopSettings& shop, const QString& quietColour,
+                    const QString& cautionColour)
 {
     const core::Plan& plan = snapshot.plan;
     const auto heading = [](const QString& text) { return QStringLiteral("<h3>%1</h3>").arg(escaped(text)); };
@@ -124,6 +153,7 @@ QString jobCardHtml(const Snapshot& snapshot, const QString& quietColour, const 
                                               .arg(QString::fromStdString(plan.job.customer),
                                                    QString::fromStdString(plan.job.complaint),
                                                    words::minutes(snapshot.job.minutes))));
+    html += shopHtml(snapshot, shop, quietColour);
     if (snapshot.job.steps.empty())
         return html + QStringLiteral("<p>%1</p>")
                           .arg(escaped(JobCard::tr("Nothing is planned yet: what is planned is what was found. Choose "

@@ -70,8 +70,14 @@ void JobCardView::present(const Snapshot& snapshot)
     const int scrolled = m_preview->verticalScrollBar()->value();
     m_preview->document()->setDefaultFont(m_theme.text());
     m_preview->document()->setDocumentMargin(m_theme.px(14));
-    m_preview->setHtml(jobCardHtml(snapshot, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
+    m_preview->setHtml(jobCardHtml(snapshot, m_shop, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
     m_preview->verticalScrollBar()->setValue(scrolled);
+}
+
+void JobCardView::setShop(const ShopSettings& shop)
+{
+    m_shop = shop;
+    if (m_snapshot) present(*m_snapshot);
 }
 
 bool JobCardView::writePdf(const QString& path) const
@@ -80,8 +86,7 @@ bool JobCardView::writePdf(const QString& path) const
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
     QPdfWriter writer(&buffer);
-    const bool letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
-    writer.setPageSize(QPageSize(letter ? QPageSize::Letter : QPageSize::A4));
+    writer.setPageSize(QPageSize(m_shop.letterPaper ? QPageSize::Letter : QPageSize::A4));
     writer.setPageMargins(QMarginsF(0, 0, 0, 0));  // print() sets the text 2 cm in by itself
     writer.setTitle(tr("Job card"));
     QTextDocument document;
@@ -90,7 +95,7 @@ bool JobCardView::writePdf(const QString& path) const
     font.setLetterSpacing(QFont::AbsoluteSpacing,
                           0.1);  // none to the eye, but without ligatures, which a search of the PDF would miss
     document.setDefaultFont(font);
-    document.setHtml(jobCardHtml(*m_snapshot, QStringLiteral("#555"), QStringLiteral("#222")));
+    document.setHtml(jobCardHtml(*m_snapshot, m_shop, QStringLiteral("#555"), QStringLiteral("#222")));
     document.print(&writer);
     return core::writeAtomically(path.toUtf8().toStdString(), bytes.toStdString(), 0).has_value();
 }

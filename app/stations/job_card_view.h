@@ -2,6 +2,7 @@
 
 #include <QWidget>
 
+#include "app/shop_settings.h"
 #include "app/snapshot.h"
 
 class QTextBrowser;
@@ -16,6 +17,7 @@ class JobCardView : public QWidget {
 public:
     explicit JobCardView(const Theme& theme, QWidget* parent = nullptr);
     void present(const Snapshot& snapshot);
+    void setShop(const ShopSettings& shop);
 
     // False: the file could not be written.
     [[nodiscard]] bool writePdf(const QString& path) const;
@@ -31,6 +33,7 @@ private:
     void askForCsv();
 
     const Theme& m_theme;
+    ShopSettings m_shop{};
     QTextBrowser* m_preview;
     const Snapshot* m_snapshot = nullptr;
 };

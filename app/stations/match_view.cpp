@@ -14,6 +14,7 @@
 #include "app/stations/ohmmeter_line.h"
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
+#include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/edits/named_edits.h"
@@ -26,7 +27,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     : QWidget(parent),
       m_theme(theme),
       m_shop(shop),
-      m_drawing(new VehicleDrawing(theme, this)),
+      m_drawing(new VehicleDrawing(theme, shop.vehicles, this)),
       m_places(new QWidget(this)),
       m_placeRow(new FlowLayout(6)),
       m_figures(new FigureTable(theme, this)),
@@ -69,6 +70,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     layout->addWidget(m_drawing, 3);
     layout->addLayout(right, 7);
     connect(m_drawing, &VehicleDrawing::placeChosen, this, &MatchView::choosePlace);
+    connect(m_drawing, &VehicleDrawing::seatChosen, this, &MatchView::seatChosen);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &MatchView::showReasons);
     connect(m_fit, &QPushButton::clicked, this, &MatchView::fitChosen);
     connect(m_ohmmeter, &OhmmeterLine::edited, this, &MatchView::edited);
@@ -119,6 +121,12 @@ int MatchView::rowToChoose(const std::string& before) const
     return 0;
 }
 
+void MatchView::takePlace(core::PlaceId place)
+{
+    if (place != m_place) startAfresh();
+    m_place = place;
+}
+
 void MatchView::choosePlace(core::PlaceId place)
 {
     if (place != m_place) startAfresh();
@@ -130,11 +138,8 @@ void MatchView::choosePlace(core::PlaceId place)
 // The list that says the same as the drawing, for keys and screen readers.
 void MatchView::showPlaces()
 {
-    while (QLayoutItem* item = m_placeRow->takeAt(0)) {
-        item->widget()->setParent(nullptr);
-        item->widget()->deleteLater();
-        delete item;
-    }
+    const KeepFocus keys(*m_places);
+    clearLayout(*m_placeRow);
     for (const auto& [id, place] : m_snapshot->plan.places) {
         const QString name = QString::fromStdString(place.name);
         auto* button = new QPushButton(place.followsPair ? tr("%1 (follows)").arg(name) : name, m_places);
@@ -148,7 +153,7 @@ void MatchView::showPlaces()
 
 void MatchView::showPlace()
 {
-    m_drawing->present(*m_snapshot, m_place, m_listener);
+    m_drawing->present(*m_snapshot, {.place = m_place, .listener = m_listener});
     m_figures->present(*m_snapshot, chosenDevice());
     m_ohmmeter->present(*m_snapshot, chosenDevice());
 }

@@ -27,18 +27,21 @@ public:
     void present(const Snapshot& snapshot, core::ListenerId listener);
     void startAfresh();  // another plan: nothing chosen in the last one counts
     [[nodiscard]] core::DeviceId chosenDevice() const;
+    void choosePlace(core::PlaceId place);
+    void takePlace(core::PlaceId place);  // shown with the next plan that is presented
+    [[nodiscard]] core::PlaceId place() const { return m_place; }
     void askForReading(core::DeviceId device, core::StageId stage);
 
 signals:
     void edited(const core::Edit& edit);
     void placeChosen();
+    void seatChosen(core::ListenerId listener);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    void choosePlace(core::PlaceId place);
     void showPlaces();
     void showPlace();
     void showCandidates();

@@ -8,7 +8,9 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/quantity_field.h"
+#include "app/widgets/quiet_combo.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/slate/quantity_text.h"
@@ -16,37 +18,43 @@
 
 namespace app {
 
-OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent)
+OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, const QString& name)
     : QWidget(parent),
       m_practice(practice),
-      m_which(new QComboBox(this)),
+      m_which(new QuietCombo(this)),
       m_reading(new QuantityField(this)),
       m_leads(new QuantityField(this)),
       m_answer(new QLabel(this))
 {
-    m_which->setObjectName(QStringLiteral("ohmmeterWhich"));
+    m_which->setObjectName(name + QStringLiteral("Which"));
     m_which->setAccessibleName(tr("Which speaker was measured"));
-    m_which->setMinimumHeight(32);
-    m_reading->setObjectName(QStringLiteral("ohmmeterReading"));
+    m_reading->setObjectName(name + QStringLiteral("Reading"));
     m_reading->setAccessibleName(tr("Ohmmeter reading, plug off"));
     m_reading->setPlaceholderText(tr("3.3 ohm"));
-    m_leads->setObjectName(QStringLiteral("ohmmeterLeads"));
+    m_leads->setObjectName(name + QStringLiteral("Leads"));
     m_leads->setAccessibleName(tr("What the leads read by themselves"));
     m_leads->setPlaceholderText(tr("0.2 ohm"));
-    m_answer->setObjectName(QStringLiteral("ohmmeterAnswer"));
+    m_answer->setObjectName(name + QStringLiteral("Answer"));
     m_answer->setProperty("role", "quiet");
     m_answer->setWordWrap(true);
     auto* reading = new QLabel(tr("&Ohmmeter, plug off:"), this);
     reading->setBuddy(m_reading);
     auto* leads = new QLabel(tr("leads alone:"), this);
     leads->setBuddy(m_leads);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
-    row->addWidget(reading);
-    row->addWidget(m_reading, 1);
-    row->addWidget(leads);
-    row->addWidget(m_leads, 1);
-    row->addWidget(m_which, 2);
+    // Side by side where there is room, else one under the other.
+    auto* row = new FlowLayout(6);
+    const auto together = [this](QLabel* label, QWidget* field) {
+        auto* pair = new QWidget(this);
+        auto* inside = new QHBoxLayout(pair);
+        inside->setContentsMargins(0, 0, 0, 0);
+        inside->addWidget(label);
+        inside->addWidget(field);
+        return pair;
+    };
+    for (QuantityField* field : {m_reading, m_leads}) field->setFixedWidth(80);
+    row->addWidget(together(reading, m_reading));
+    row->addWidget(together(leads, m_leads));
+    row->addWidget(m_which);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(2);

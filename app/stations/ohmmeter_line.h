@@ -15,7 +15,9 @@ class QuantityField;
 class OhmmeterLine : public QWidget {
     Q_OBJECT
 public:
-    explicit OhmmeterLine(const core::Practice& practice, QWidget* parent = nullptr);
+    // name: what its fields are called begins with it
+    explicit OhmmeterLine(const core::Practice& practice, QWidget* parent = nullptr,
+                          const QString& name = QStringLiteral("ohmmeter"));
     void present(const Snapshot& snapshot, core::DeviceId device);
     void ask(core::StageId stage);  // the field is ready for the reading at this stage
 

@@ -1,54 +1,137 @@
 #include "app/stations/start_page.h"
 
 #include <QFileInfo>
+#include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
+#include "app/widgets/clear_layout.h"
+#include "app/widgets/flow_layout.h"
+#include "core/model/names.h"
+#include "words/name_words.h"
 
 namespace app {
 
-StartPage::StartPage(const Theme& theme, QWidget* parent) : QWidget(parent), m_recent(new QVBoxLayout)
+StartPage::StartPage(const Theme& theme, QWidget* parent)
+    : QWidget(parent),
+      m_theme(theme),
+      m_search(new QLineEdit(this)),
+      m_sheets(new QVBoxLayout),
+      m_recent(new QVBoxLayout)
 {
     setObjectName(QStringLiteral("stationPage"));
-    auto* title = new QLabel(tr("Golden Reed"), this);
-    title->setFont(theme.title());
+    const auto heading = [this](const QString& text) {
+        auto* label = new QLabel(text, this);
+        label->setFont(m_theme.title());
+        connect(&m_theme, &Theme::changed, label, [this, label] { label->setFont(m_theme.title()); });
+        return label;
+    };
     auto* about = new QLabel(tr("Plan a speaker change before a panel comes off: what the amplifier sees, what the "
-                                "ears hear, what to do in which order.\n"
-                                "No plan is open. F4 answers a quick question without one."),
+                                "ears hear, what to do in which order. F4 answers a quick question without a plan."),
                              this);
     about->setWordWrap(true);
-    auto* demo = new QPushButton(tr("Open the &demo plan"), this);
-    demo->setObjectName(QStringLiteral("startDemo"));
-    demo->setProperty("role", "mend");
-    auto* open = new QPushButton(tr("&Open a plan…"), this);
-    open->setObjectName(QStringLiteral("startOpen"));
-    auto* sheet = new QPushButton(tr("New job from a &vehicle sheet…"), this);
-    sheet->setObjectName(QStringLiteral("startSheet"));
+    m_search->setObjectName(QStringLiteral("sheetSearch"));
+    m_search->setAccessibleName(tr("Find a vehicle sheet by name or kind"));
+    m_search->setPlaceholderText(tr("find by name or kind"));
+    m_search->setMaximumWidth(420);
+    const auto button = [this](const QString& text, const char* name) {
+        auto* made = new QPushButton(text, this);
+        made->setObjectName(QLatin1String(name));
+        return made;
+    };
+    auto* sheet = button(tr("A &vehicle sheet from elsewhere…"), "startSheet");
+    auto* open = button(tr("&Open a plan…"), "startOpen");
+    auto* demo = button(tr("Open the &demo plan"), "startDemo");
+    auto* others = new QHBoxLayout;
+    for (QWidget* one : {static_cast<QWidget*>(open), static_cast<QWidget*>(demo)}) others->addWidget(one);
+    others->addStretch();
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(60, 60, 60, 20);
-    layout->setSpacing(12);
-    layout->addWidget(title);
+    layout->setContentsMargins(40, 28, 40, 20);
+    layout->setSpacing(10);
     layout->addWidget(about);
-    layout->addWidget(demo, 0, Qt::AlignLeft);
-    layout->addWidget(open, 0, Qt::AlignLeft);
+    layout->addWidget(heading(tr("A new job: what came in?")));
+    layout->addWidget(kindRow());
+    layout->addWidget(heading(tr("One that is known already")));
+    layout->addWidget(m_search);
+    layout->addLayout(m_sheets);
     layout->addWidget(sheet, 0, Qt::AlignLeft);
+    layout->addWidget(heading(tr("Go on with a plan")));
     layout->addLayout(m_recent);
+    layout->addLayout(others);
     layout->addStretch();
+    connect(m_search, &QLineEdit::textChanged, this, &StartPage::showSheets);
     connect(demo, &QPushButton::clicked, this, &StartPage::demoAsked);
     connect(open, &QPushButton::clicked, this, &StartPage::openAsked);
     connect(sheet, &QPushButton::clicked, this, &StartPage::sheetAsked);
 }
 
+QWidget* StartPage::kindRow()
+{
+    auto* row = new QWidget(this);
+    auto* flow = new FlowLayout(6);
+    row->setLayout(flow);
+    for (const auto& kind : core::enumNames<core::BodyKind>()) {
+        auto* button = new QPushButton(words::nameOf(kind.value), row);
+        button->setObjectName(QStringLiteral("new_%1").arg(QString::fromStdString(std::string(kind.text))));
+        button->setAccessibleName(tr("New job: %1").arg(button->text()));
+        connect(button, &QPushButton::clicked, this, [this, kind = kind.value] { emit newAsked(kind); });
+        flow->addWidget(button);
+    }
+    return row;
+}
+
+void StartPage::setSheetFolder(const QString& folder)
+{
+    m_folder = folder;
+    if (isVisible()) readSheets();
+}
+
+void StartPage::readSheets()
+{
+    m_known = sheetsIn(m_folder);
+    showSheets();
+}
+
+void StartPage::showEvent(QShowEvent* event)
+{
+    QWidget::showEvent(event);
+    readSheets();
+}
+
+void StartPage::showSheets()
+{
+    constexpr size_t kMost = 6;
+    clearLayout(*m_sheets);
+    const auto found = matching(m_known, m_search->text());
+    for (size_t i = 0; i < std::min(found.size(), kMost); ++i) {
+        auto* button = new QPushButton(nameOf(found[i]), this);
+        button->setObjectName(QStringLiteral("sheet%1").arg(i));
+        connect(button, &QPushButton::clicked, this, [this, path = found[i].path] { emit sheetChosen(path); });
+        m_sheets->addWidget(button, 0, Qt::AlignLeft);
+    }
+    QString said;
+    if (found.size() > kMost) said = tr("and %1 more; type a word of the name").arg(found.size() - kMost);
+    if (found.empty())
+        said = m_search->text().isEmpty()
+                   ? tr("No vehicle sheet yet: a surveyed vehicle is saved as one from the Plan menu.")
+                   : tr("No sheet with that name.");
+    if (said.isEmpty()) return;
+    auto* label = new QLabel(said, this);
+    label->setObjectName(QStringLiteral("noSheets"));
+    label->setProperty("role", "quiet");
+    m_sheets->addWidget(label);
+}
+
 void StartPage::showRecent(const QStringList& paths)
 {
-    while (QLayoutItem* item = m_recent->takeAt(0)) {
-        item->widget()->deleteLater();
-        delete item;
-    }
+    clearLayout(*m_recent);
     for (const QString& path : paths) {
         auto* button = new QPushButton(tr("%1 – %2").arg(QFileInfo(path).fileName(), QFileInfo(path).path()), this);
+        button->setObjectName(QStringLiteral("recent%1").arg(m_recent->count()));
         m_recent->addWidget(button, 0, Qt::AlignLeft);
         connect(button, &QPushButton::clicked, this, [this, path] { emit recentAsked(path); });
     }

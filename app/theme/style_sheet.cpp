@@ -17,15 +17,21 @@ QPushButton, QToolButton {
 QPushButton:hover, QToolButton:hover { border-color: @goldText; }
 QPushButton:checked, QPushButton[role="mend"], QPushButton:default { background: @goldTint; border-color: @goldText; font-weight: bold; }
 QPushButton:focus, QToolButton:focus { border: 2px solid @goldText; padding: ~2~px ~11~px; }
+QPushButton[role="topic"] { border-radius: ~4~px; padding: ~3~px ~8~px; }
+QToolButton[role="ask"] { background: transparent; border: 1px solid transparent; text-align: left; padding: ~3~px ~2~px; font-weight: bold; }
+QToolButton[role="ask"]:focus { border: 2px solid @goldText; padding: ~2~px ~1~px; }
 QPushButton:disabled { color: @ink2; }
 QLineEdit {
     background: @raised; border: 1px solid @rule; border-radius: ~4~px; padding: ~3~px ~8~px; min-height: ~24~px;
     selection-background-color: @goldTint; selection-color: @ink;
 }
 QLineEdit:focus { border: 2px solid @goldText; padding: ~2~px ~7~px; }
+QComboBox { min-height: ~30~px; }
 QComboBox QAbstractItemView { background: @raised; color: @ink; selection-background-color: @goldTint; selection-color: @ink; }
 QTextBrowser, QListView { background: @raised; border: 1px solid @rule; border-radius: ~4~px; }
 QListView:focus, QTextBrowser:focus { border: 2px solid @goldText; }
+#inventoryList::item { padding: ~6~px ~4~px; border-bottom: 1px solid @rule; }
+#inventoryList::item:selected { background: @goldTint; color: @ink; }
 QMenuBar { background: @paper; } QMenuBar::item { padding: ~5~px ~10~px; background: transparent; }
 QMenuBar::item:selected, QMenu::item:selected { background: @goldTint; color: @ink; }
 QMenu { background: @raised; border: 1px solid @rule; } QMenu::item { padding: ~5~px ~22~px; }

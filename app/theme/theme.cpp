@@ -31,6 +31,12 @@ void Theme::setZoom(double zoom)
     applyToApplication();
 }
 
+void Theme::setBay(bool on)
+{
+    m_bay = on;
+    applyToApplication();
+}
+
 void Theme::setUnits(words::UnitSystem units)
 {
     m_units = units;
@@ -47,7 +53,8 @@ QFont Theme::title() const
 
 int Theme::px(double atNormalZoom) const
 {
-    return static_cast<int>(std::lround(atNormalZoom * m_zoom));
+    constexpr double kBay = 1.4;  // text 18, targets 44
+    return static_cast<int>(std::lround(atNormalZoom * m_zoom * (m_bay ? kBay : 1.0)));
 }
 
 QFont Theme::lato(double pixels, bool bold) const

@@ -24,10 +24,12 @@ public:
     [[nodiscard]] Ground ground() const { return m_ground; }
     [[nodiscard]] double zoom() const { return m_zoom; }
     [[nodiscard]] words::UnitSystem units() const { return m_units; }
+    [[nodiscard]] bool bay() const { return m_bay; }
 
     void setGround(Ground ground);
     void setZoom(double zoom);  // kept within 0.8 and 2.5
     void setUnits(words::UnitSystem units);
+    void setBay(bool on);  // larger type and targets, for the bay
 
     // Type by what it is for; Lato wherever a figure can stand, Cabin for titles.
     [[nodiscard]] QFont text() const { return lato(13.0, false); }
@@ -49,6 +51,7 @@ private:
     Ground m_ground = Ground::FromDesktop;
     double m_zoom = 1.0;
     words::UnitSystem m_units = words::UnitSystem::Metric;
+    bool m_bay = false;
     bool m_desktopIsDark = false;
 };
 

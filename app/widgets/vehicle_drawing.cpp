@@ -3,25 +3,44 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPainterPath>
+#include <algorithm>
 #include <cmath>
 
 #include "app/theme/theme.h"
-#include "words/figures.h"
-#include "words/name_words.h"
+#include "app/widgets/vehicle_accessible.h"
+#include "app/widgets/vehicle_painter.h"
 
 namespace app {
 namespace {
 
-constexpr double kPlaceRadius = 13.0;
+constexpr double kReach = 18.0;           // how near a pointer has to be, pixels
+constexpr double kDragStarts = 4.0;       // how far it has to go before it is a drag
+constexpr double kRoomForFlanks = 360.0;  // pixels of height under which the plan has all of them
+constexpr double kStep_m = 0.02, kFineStep_m = 0.001;
+
+QPointF directionOf(int key)
+{
+    return {key == Qt::Key_Right  ? 1.0
+            : key == Qt::Key_Left ? -1.0
+                                  : 0.0,
+            key == Qt::Key_Down ? 1.0
+            : key == Qt::Key_Up ? -1.0
+                                : 0.0};
+}
 
 }  // namespace
 
-VehicleDrawing::VehicleDrawing(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
+VehicleDrawing::VehicleDrawing(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_vehicles(vehicles)
 {
+    makeVehicleDrawingsAccessible();
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("The vehicle from above, nose up"));
-    connect(&theme, &Theme::changed, this, [this] { update(); });
+    setAccessibleName(tr("Drawing of the vehicle"));
+    connect(&theme, &Theme::changed, this, [this] {
+        m_bodies = {};
+        arrange();
+        update();
+    });
 }
 
 QSize VehicleDrawing::sizeHint() const
@@ -29,203 +48,330 @@ QSize VehicleDrawing::sizeHint() const
     return {m_theme.px(270), m_theme.px(420)};
 }
 
-void VehicleDrawing::present(const Snapshot& snapshot, core::PlaceId chosen, core::ListenerId listener)
+void VehicleDrawing::present(const Snapshot& snapshot, const DrawingFocus& focus)
 {
     m_snapshot = &snapshot;
-    m_chosen = chosen;
-    m_listener = listener;
+    // What was picked elsewhere, or has just been added, is where the keys go on.
+    const bool pickedElsewhere = focus.place && focus.place != m_focus.place;
+    m_focus = focus;
+    if (m_shape.above.empty() || !(m_drawnBody == snapshot.plan.body)) {
+        m_drawnBody = snapshot.plan.body;
+        m_shape = core::bodyShape(m_drawnBody, m_vehicles);
+        m_bodies = {};
+    }
+    m_things = drawnThings(snapshot, m_vehicles, focus);
+    if (pickedElsewhere || (!current() && focus.place)) {
+        m_currentKind = DrawnThing::Kind::Place;
+        m_currentNumber = focus.place.number;
+    }
+    arrange();
     update();
 }
 
-double VehicleDrawing::scale() const
+void VehicleDrawing::arrange()
 {
-    const core::Body& body = m_snapshot->plan.body;
-    const double tall = (height() - m_theme.px(34)) / std::max(1.0, body.length_m);
-    const double wide = (width() - m_theme.px(112)) / std::max(0.5, body.width_m);
-    return std::max(10.0, std::min(tall, wide));
+    if (!m_snapshot) return;
+    const std::vector<VehicleView> before = m_views;
+    const VehicleView::Side dragged = m_dragView ? m_dragView->side : VehicleView::Side::Above;
+    double height_m = core::bodyHeight_m(m_snapshot->plan.body, m_vehicles);
+    for (const auto& [id, listener] : m_snapshot->plan.listeners)  // a rider's head is above what he rides
+        height_m = std::max(height_m, listener.head_m.z + 0.12);
+    m_views =
+        arrangeViews(m_snapshot->plan.body, height_m, QRectF(rect()),
+                     m_focus.survey && height() >= m_theme.px(kRoomForFlanks), m_theme.px(m_focus.survey ? 104 : 68));
+    if (before != m_views) m_bodies = {};
+    if (m_dragView) m_dragView = &view(dragged);
 }
 
-QPointF VehicleDrawing::at(const core::Vec3& point) const
+void VehicleDrawing::paintBodies(QPainter& painter)
 {
-    const core::Body& body = m_snapshot->plan.body;
-    const double s = scale();
-    const double top = m_theme.px(22);  // of the nose
-    return {width() / 2.0 - point.y * s, top + (body.frontAxle_m - point.x) * s};
+    const qreal ratio = devicePixelRatioF();
+    if (m_bodies.isNull() || m_bodies.size() != size() * ratio) {
+        m_bodies = QPixmap(size() * ratio);
+        m_bodies.setDevicePixelRatio(ratio);
+        m_bodies.fill(Qt::transparent);
+        QPainter once(&m_bodies);
+        once.setRenderHint(QPainter::Antialiasing);
+        for (const VehicleView& one : m_views) {
+            VehiclePainter views(once, m_theme, one);
+            views.title();
+            views.body(m_shape);
+        }
+    }
+    painter.drawPixmap(0, 0, m_bodies);
+}
+
+const VehicleView& VehicleDrawing::view(VehicleView::Side side) const
+{
+    return *std::find_if(m_views.begin(), m_views.end(), [&](const VehicleView& one) { return one.side == side; });
+}
+
+QPointF VehicleDrawing::pointOf(const DrawnThing& thing) const
+{
+    return view(VehicleView::Side::Above).at(thing.at_m);
 }
 
 QPointF VehicleDrawing::pointOf(core::PlaceId place) const
 {
-    return at(m_snapshot->plan.places.at(place).frame.at_m);
+    return view(VehicleView::Side::Above).at(m_snapshot->plan.places.at(place).frame.at_m);
+}
+
+size_t VehicleDrawing::indexOfCurrent() const
+{
+    const auto found = std::find_if(m_things.begin(), m_things.end(),
+                                    [&](const DrawnThing& thing) { return thing.is(m_currentKind, m_currentNumber); });
+    return static_cast<size_t>(found - m_things.begin());
+}
+
+const DrawnThing* VehicleDrawing::current() const
+{
+    const size_t index = indexOfCurrent();
+    return index < m_things.size() ? &m_things[index] : nullptr;
+}
+
+bool VehicleDrawing::canMove(const DrawnThing& thing) const
+{
+    return m_focus.survey && (thing.kind == DrawnThing::Kind::Place || thing.kind == DrawnThing::Kind::Seat ||
+                              thing.kind == DrawnThing::Kind::New);
 }
 
 void VehicleDrawing::paintEvent(QPaintEvent*)
 {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const Tokens& tokens = m_theme.tokens();
-    painter.setFont(m_theme.small());
-    painter.setPen(tokens.ink2);
-    painter.drawText(rect().adjusted(2, 0, 0, 0), Qt::AlignTop | Qt::AlignLeft, tr("from above, nose up"));
     if (!m_snapshot) return;
-    drawBody(painter);
-    drawSeats(painter);
-    drawRuns(painter);
-    drawPlaces(painter);
-    if (hasFocus()) {
-        painter.setPen(QPen(tokens.goldText, 1, Qt::DotLine));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    paintBodies(painter);
+    for (const VehicleView& one : m_views) {
+        VehiclePainter views(painter, m_theme, one, 0.5 * m_drawnBody.width_m);
+        if (one.side == VehicleView::Side::Above) views.runs(m_snapshot->after(), m_things, m_focus);
+        views.things(m_things, m_focus, hasFocus() ? current() : nullptr, m_held);
     }
+    if (!hasFocus()) return;
+    painter.setPen(QPen(m_theme.tokens().goldText, 1, Qt::DotLine));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(rect().adjusted(0, 0, -1, -1));
 }
 
-void VehicleDrawing::drawBody(QPainter& painter) const
+void VehicleDrawing::resizeEvent(QResizeEvent* event)
 {
-    const Tokens& tokens = m_theme.tokens();
-    const core::Body& body = m_snapshot->plan.body;
-    const double half = body.width_m / 2.0;
-    const double nose = body.frontAxle_m;
-    const double tail = nose - body.length_m;
-    const auto p = [&](double x, double y) { return at({x, y, 0.0}); };
-    QPainterPath outline(p(nose, 0.0));
-    outline.cubicTo(p(nose, half * 0.7), p(nose - 0.25, half * 0.95), p(nose - 0.9, half));
-    outline.lineTo(p(tail + 0.5, half));
-    outline.cubicTo(p(tail + 0.05, half * 0.97), p(tail, half * 0.8), p(tail, 0.0));
-    outline.cubicTo(p(tail, -half * 0.8), p(tail + 0.05, -half * 0.97), p(tail + 0.5, -half));
-    outline.lineTo(p(nose - 0.9, -half));
-    outline.cubicTo(p(nose - 0.25, -half * 0.95), p(nose, -half * 0.7), p(nose, 0.0));
-    painter.setPen(QPen(tokens.ink, 1.6));
-    painter.setBrush(tokens.raised);
-    painter.drawPath(outline);
-    const double screen = -0.45;  // foot of the windscreen, behind the front axle
-    QPainterPath glass(p(screen, half * 0.85));
-    glass.quadTo(p(screen + 0.3, 0.0), p(screen, -half * 0.85));
-    glass.lineTo(p(screen - 0.5, -half * 0.7));
-    glass.quadTo(p(screen - 0.3, 0.0), p(screen - 0.5, half * 0.7));
-    glass.closeSubpath();
-    painter.setPen(QPen(tokens.ink2, 1));
-    painter.setBrush(tokens.glass);
-    painter.drawPath(glass);
-    painter.setFont(m_theme.strong());
-    painter.setPen(tokens.ink);
-    const QPointF left = p(nose - 0.5, half);
-    const QPointF right = p(nose - 0.5, -half);
-    painter.drawText(QRectF(left.x() - 30, left.y() - 12, 24, 24), Qt::AlignRight | Qt::AlignVCenter, tr("L"));
-    painter.drawText(QRectF(right.x() + 6, right.y() - 12, 24, 24), Qt::AlignLeft | Qt::AlignVCenter, tr("R"));
+    QWidget::resizeEvent(event);
+    arrange();
 }
 
-void VehicleDrawing::drawSeats(QPainter& painter) const
+void VehicleDrawing::activate(const DrawnThing& thing)
 {
-    const Tokens& tokens = m_theme.tokens();
-    const double s = scale();
-    for (const auto& [id, listener] : m_snapshot->plan.listeners) {
-        const bool listening = id == m_listener;
-        const QPointF head = at(listener.head_m);
-        painter.setPen(QPen(listening ? tokens.goldText : tokens.rule, listening ? 1.6 : 1.2));
-        painter.setBrush(listening ? tokens.goldTint : tokens.paper);
-        painter.drawRoundedRect(QRectF(head.x() - 0.24 * s, head.y() - 0.2 * s, 0.48 * s, 0.5 * s), 6, 6);
-        painter.setPen(QPen(tokens.ink2, 1));
-        painter.setBrush(tokens.raised);
-        painter.drawEllipse(head, 0.1 * s, 0.1 * s);
-        painter.setBrush(tokens.ink);
-        for (const double side : {-0.0875, 0.0875}) painter.drawEllipse(head + QPointF(side * s, 0), 1.8, 1.8);
-        if (!listening) continue;
-        painter.setFont(m_theme.small());
-        painter.setPen(tokens.goldText);
-        painter.drawText(QRectF(head.x() - 50, head.y() + 0.3 * s, 100, 18), Qt::AlignCenter, tr("listening"));
-    }
-}
-
-void VehicleDrawing::drawRuns(QPainter& painter) const
-{
-    const Tokens& tokens = m_theme.tokens();
-    const core::StageResult& after = m_snapshot->after();
-    const QPointF source = at({-0.72, 0.0, 0.8});  // where a radio sits, unless the plan says
-    for (const core::RunResult& run : after.runs) {
-        const auto place = after.used.places.find(after.used.devices.at(run.run.id.coil.device).at);
-        if (place == after.used.places.end()) continue;
-        const QPointF end = at(place->second.frame.at_m);
-        const double side = place->second.frame.at_m.y > 0.0 ? -1.0 : 1.0;
-        const double sill = width() / 2.0 + side * 0.4 * m_snapshot->plan.body.width_m * scale();
-        QPainterPath path(source + QPointF(side * 8, 0));
-        path.quadTo(QPointF(sill, source.y()), QPointF(sill, source.y() + 30));
-        path.lineTo(QPointF(sill, end.y() - 30));
-        path.quadTo(QPointF(sill, end.y()), end);
-        const bool chosen = place->first == m_chosen;
-        painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(chosen ? tokens.goldText : tokens.ink2, chosen ? 2.2 : 1.3));
-        painter.drawPath(path);
-    }
-    painter.setPen(QPen(tokens.ink, 1.4));
-    painter.setBrush(tokens.raised);
-    painter.drawRoundedRect(QRectF(source.x() - 26, source.y() - 11, 52, 22), 3, 3);
-    painter.setFont(m_theme.small());
-    painter.setPen(tokens.ink);
-    painter.drawText(QRectF(source.x() - 26, source.y() - 11, 52, 22), Qt::AlignCenter,
-                     after.circuits.empty()
-                         ? tr("source")
-                         : QString::fromStdString(after.used.devices.at(after.circuits.front().channel.device).label));
-}
-
-void VehicleDrawing::drawPlaces(QPainter& painter) const
-{
-    const Tokens& tokens = m_theme.tokens();
-    const core::StageResult& after = m_snapshot->after();
-    for (const auto& [id, place] : m_snapshot->plan.places) {
-        const QPointF centre = at(place.frame.at_m);
-        const double radius = m_theme.px(kPlaceRadius);
-        const bool chosen = id == m_chosen;
-        painter.setPen(QPen(chosen ? tokens.goldText : tokens.ink, chosen ? 2.4 : 1.6));
-        painter.setBrush(chosen ? tokens.goldTint : tokens.raised);
-        painter.drawEllipse(centre, radius, radius);
-        painter.setBrush(tokens.ink);
-        painter.drawEllipse(centre, radius / 3.0, radius / 3.0);
-        QString figures;
-        for (const core::RunResult& run : after.runs) {
-            if (after.used.devices.at(run.run.id.coil.device).at != id) continue;
-            figures = words::ohms(run.driver.nominal_ohm);
-            if (run.idealCorner_hz) figures += QLatin1Char('\n') + words::frequency(*run.idealCorner_hz);
+    m_currentKind = thing.kind;
+    m_currentNumber = thing.number;
+    switch (thing.kind) {
+        case DrawnThing::Kind::Place:
+            emit placeChosen({thing.number});
+            break;
+        case DrawnThing::Kind::Seat:
+            emit seatChosen({thing.number});
+            break;
+        case DrawnThing::Kind::Source:
+            emit sourceChosen({thing.number});
+            break;
+        case DrawnThing::Kind::Spot: {
+            const auto spots = openSpots(m_snapshot->plan, m_vehicles);
+            const auto rank = static_cast<size_t>(std::abs(thing.number));
+            if (rank >= 1 && rank <= spots.size()) emit spotChosen(core::UsualSpot(spots[rank - 1]));
+            break;
         }
-        painter.setFont(chosen ? m_theme.strong() : m_theme.small());
-        painter.setPen(chosen ? tokens.goldText : tokens.ink);
-        const bool left = place.frame.at_m.y > 0.0;
-        const QRectF area(left ? centre.x() - radius - 105 : centre.x() + radius + 5, centre.y() - 22, 100, 44);
-        painter.drawText(area, (left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, figures);
+        case DrawnThing::Kind::New:
+            break;
     }
+    update();
+}
+
+void VehicleDrawing::choose(size_t index)
+{
+    const DrawnThing thing = m_things[index];
+    m_currentKind = thing.kind;
+    m_currentNumber = thing.number;
+    // Going over a spot or a seat only names it; Enter is what acts.
+    if (thing.kind == DrawnThing::Kind::Place || thing.kind == DrawnThing::Kind::Source) activate(thing);
+    announceCurrent(*this);
+    update();
+}
+
+bool VehicleDrawing::focusNextPrevChild(bool next)
+{
+    const size_t index = indexOfCurrent();
+    const bool known = index < m_things.size();
+    if (m_held || m_things.empty()) return QWidget::focusNextPrevChild(next);
+    const size_t wanted = !known ? (next ? 0 : m_things.size() - 1) : next ? index + 1 : index - 1;
+    if (wanted >= m_things.size()) return QWidget::focusNextPrevChild(next);
+    choose(wanted);
+    return true;
+}
+
+void VehicleDrawing::focusOutEvent(QFocusEvent* event)
+{
+    if (m_held) letGo(true);
+    QWidget::focusOutEvent(event);
+    update();
+}
+
+void VehicleDrawing::letGo(bool keep)
+{
+    m_held = false;
+    m_dragView = nullptr;
+    m_dragged = false;
+    if (keep)
+        emit putDown();
+    else
+        emit returned();
+    update();
+}
+
+// Held things and drags are in the hands of the drawing: Esc, arrows and letters are no shortcuts meanwhile.
+bool VehicleDrawing::event(QEvent* event)
+{
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->modifiers() == Qt::NoModifier && (key->key() == Qt::Key_Escape || key->key() == Qt::Key_N)) {
+            event->accept();
+            return true;
+        }
+    }
+    return QWidget::event(event);
+}
+
+const DrawnThing* VehicleDrawing::thingAt(const QPointF& pixel, const VehicleView** onView) const
+{
+    const DrawnThing* nearest = nullptr;
+    double best = m_theme.px(kReach);
+    *onView = nullptr;
+    for (const VehicleView& one : m_views) {
+        if (!one.area.contains(pixel)) continue;
+        *onView = &one;
+        for (const DrawnThing& thing : m_things) {
+            if (!one.shows(thing.at_m.y)) continue;
+            const QPointF offset = pixel - one.at(thing.at_m);
+            const double away = std::hypot(offset.x(), offset.y());
+            // What is fitted goes before what could be.
+            const double weighed = thing.kind == DrawnThing::Kind::Spot ? away * 1.2 : away;
+            if (weighed > best) continue;
+            best = weighed;
+            nearest = &thing;
+        }
+    }
+    return nearest;
 }
 
 void VehicleDrawing::mousePressEvent(QMouseEvent* event)
 {
-    if (!m_snapshot) return;
-    for (const auto& [id, place] : m_snapshot->plan.places) {
-        const QPointF offset = event->position() - at(place.frame.at_m);
-        if (std::hypot(offset.x(), offset.y()) <= m_theme.px(22)) emit placeChosen(id);
+    if (!m_snapshot || event->button() != Qt::LeftButton) return;
+    if (m_held) letGo(true);
+    const VehicleView* onView = nullptr;
+    const DrawnThing* thing = thingAt(event->position(), &onView);
+    if (!onView) return;
+    if (!thing) {
+        if (m_focus.survey)
+            emit pointChosen(
+                onView->put(event->position(), {0.0, onView->side == VehicleView::Side::Right ? -0.1 : 0.1, 0.8}),
+                onView->side == VehicleView::Side::Above ? DrawnFrom::Above : DrawnFrom::Side);
+        return;
     }
+    m_pressedAt = event->position();
+    m_dragged = false;
+    m_dragView = canMove(*thing) ? onView : nullptr;
+    activate(DrawnThing(*thing));
+}
+
+void VehicleDrawing::mouseMoveEvent(QMouseEvent* event)
+{
+    const DrawnThing* thing = current();
+    if (!m_dragView || !thing) return;
+    const QPointF way = event->position() - m_pressedAt;
+    if (!m_dragged && std::hypot(way.x(), way.y()) < kDragStarts) return;
+    m_dragged = true;
+    emit moved(DrawnThing(*thing), m_dragView->put(event->position(), thing->at_m));
+}
+
+void VehicleDrawing::mouseReleaseEvent(QMouseEvent*)
+{
+    const bool dragged = m_dragged;
+    m_dragView = nullptr;
+    m_dragged = false;
+    if (dragged) emit putDown();
+}
+
+void VehicleDrawing::moveHeld(const QPointF& direction, bool fine)
+{
+    const DrawnThing* thing = current();
+    if (!thing) return;
+    const double step = fine ? kFineStep_m : kStep_m;
+    core::Vec3 to_m = thing->at_m;
+    to_m.x -= direction.y() * step;
+    to_m.y -= direction.x() * step;
+    emit moved(DrawnThing(*thing), to_m);
+}
+
+// The nearest thing that lies more this way than sideways.
+void VehicleDrawing::chooseTowards(const QPointF& direction)
+{
+    const DrawnThing* from = current();
+    const QPointF start = from ? pointOf(*from) : QPointF(rect().center());
+    size_t nearest = m_things.size();
+    double best = 1e9;
+    for (size_t i = 0; i < m_things.size(); ++i) {
+        const QPointF offset = pointOf(m_things[i]) - start;
+        const double ahead = QPointF::dotProduct(offset, direction);
+        const double away = std::hypot(offset.x(), offset.y());
+        if (&m_things[i] == from || ahead <= 0.0 || ahead < 0.5 * away || away >= best) continue;
+        best = away;
+        nearest = i;
+    }
+    if (nearest < m_things.size()) choose(nearest);
 }
 
 void VehicleDrawing::keyPressEvent(QKeyEvent* event)
 {
+    if (!m_snapshot) return QWidget::keyPressEvent(event);
     const int key = event->key();
-    const QPointF direction(key == Qt::Key_Right  ? 1
-                            : key == Qt::Key_Left ? -1
-                                                  : 0,
-                            key == Qt::Key_Down ? 1
-                            : key == Qt::Key_Up ? -1
-                                                : 0);
-    if (!m_snapshot || direction.isNull()) return QWidget::keyPressEvent(event);
-    // The nearest place that lies more this way than sideways.
-    core::PlaceId nearest{};
-    double best = 1e9;
-    const bool any = m_snapshot->plan.places.contains(m_chosen);
-    const QPointF from = any ? pointOf(m_chosen) : QPointF(width() / 2.0, height() / 2.0);
-    for (const auto& [id, place] : m_snapshot->plan.places) {
-        const QPointF offset = at(place.frame.at_m) - from;
-        const double ahead = QPointF::dotProduct(offset, direction);
-        const double away = std::hypot(offset.x(), offset.y());
-        if (id == m_chosen || ahead <= 0.0 || ahead < 0.5 * away || away >= best) continue;
-        best = away;
-        nearest = id;
+    const DrawnThing* thing = current();
+    const QPointF direction = directionOf(key);
+    if (!direction.isNull()) {
+        if (m_held && event->modifiers().testFlag(Qt::ControlModifier)) {
+            core::Vec3 to_m = thing->at_m;  // up and down
+            to_m.z -= direction.y() * kStep_m;
+            emit moved(DrawnThing(*thing), to_m);
+        } else if (m_held) {
+            moveHeld(direction, event->modifiers().testFlag(Qt::ShiftModifier));
+        } else {
+            chooseTowards(direction);
+        }
+        return;
     }
-    if (nearest) emit placeChosen(nearest);
+    const bool enter = key == Qt::Key_Return || key == Qt::Key_Enter;
+    if (enter && thing && !m_held && (thing->kind == DrawnThing::Kind::Spot || !canMove(*thing)))
+        return activate(DrawnThing(*thing));
+    if (enter && thing) {
+        if (m_held) return letGo(true);
+        if (thing->kind == DrawnThing::Kind::Seat) emit seatChosen({thing->number});
+        m_held = true;
+        return update();
+    }
+    if (key == Qt::Key_Escape && m_held) return letGo(false);
+    if (key == Qt::Key_Space) {
+        emit formAsked();
+        return;
+    }
+    if (m_focus.survey && key == Qt::Key_Delete) {
+        if (thing && thing->kind == DrawnThing::Kind::Place) emit removalAsked({thing->number});
+        return;
+    }
+    if (m_focus.survey && key == Qt::Key_N) {
+        const core::Vec3 start_m = thing ? thing->at_m : core::Vec3{-1.0, 0.5, 0.6};
+        emit pointChosen(start_m, DrawnFrom::Keys);
+        m_currentKind = DrawnThing::Kind::New;
+        m_currentNumber = 0;
+        m_held = true;
+        return update();
+    }
+    QWidget::keyPressEvent(event);
 }
 
 }  // namespace app

@@ -1,44 +1,84 @@
 #pragma once
 
+#include <QPixmap>
 #include <QWidget>
 
-#include "app/snapshot.h"
+#include "app/widgets/drawn_things.h"
+#include "app/widgets/vehicle_views.h"
+#include "core/evaluate/body_shape.h"
 
 namespace app {
 
 class Theme;
 
-// The vehicle from above, nose up, drawn from its measures: seats, places, the source, and the runs as lines with
-// figures at their ends. A place is picked by pointer or by arrows; the station has an equal list beside it.
+// The vehicle drawn from its measures, from above and in a survey from both sides: seats, places, sources, the runs as
+// lines with figures at their ends. A thing is picked by pointer or by Tab and arrows; in a survey it is moved by
+// dragging, or taken hold of with Enter, moved with the arrows, put down with Enter and returned with Esc. The station
+// has an equal list beside it, and each thing is an accessible child.
 class VehicleDrawing : public QWidget {
     Q_OBJECT
 public:
-    explicit VehicleDrawing(const Theme& theme, QWidget* parent = nullptr);
+    VehicleDrawing(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent = nullptr);
 
-    void present(const Snapshot& snapshot, core::PlaceId chosen, core::ListenerId listener);
+    void present(const Snapshot& snapshot, const DrawingFocus& focus);
     [[nodiscard]] QSize sizeHint() const override;
-    [[nodiscard]] QPointF pointOf(core::PlaceId place) const;  // where it is drawn
+
+    [[nodiscard]] const std::vector<DrawnThing>& things() const { return m_things; }
+    [[nodiscard]] QPointF pointOf(const DrawnThing& thing) const;  // where it is drawn, seen from above
+    [[nodiscard]] QPointF pointOf(core::PlaceId place) const;
+    [[nodiscard]] const DrawnThing* current() const;
+    [[nodiscard]] const VehicleView& view(VehicleView::Side side) const;  // requires that it is shown
+    void activate(const DrawnThing& thing);                               // as if it had been clicked
 
 signals:
     void placeChosen(core::PlaceId place);
+    void sourceChosen(core::DeviceId source);
+    void seatChosen(core::ListenerId listener);
+    void spotChosen(const core::UsualSpot& spot);
+    void pointChosen(const core::Vec3& point_m, app::DrawnFrom from);  // where nothing is
+    void moved(const app::DrawnThing& thing, const core::Vec3& to_m);  // again and again while it is moved
+    void putDown();
+    void returned();   // as it was before it was taken hold of
+    void formAsked();  // of what is picked
+    void removalAsked(core::PlaceId place);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    bool focusNextPrevChild(bool next) override;
+    void focusOutEvent(QFocusEvent* event) override;
+    bool event(QEvent* event) override;
 
 private:
-    [[nodiscard]] QPointF at(const core::Vec3& point) const;
-    [[nodiscard]] double scale() const;  // pixels a metre
-    void drawBody(QPainter& painter) const;
-    void drawSeats(QPainter& painter) const;
-    void drawRuns(QPainter& painter) const;
-    void drawPlaces(QPainter& painter) const;
+    void arrange();
+    void paintBodies(QPainter& painter);
+    void choose(size_t index);
+    void chooseTowards(const QPointF& direction);
+    void moveHeld(const QPointF& direction, bool fine);
+    void letGo(bool keep);
+    [[nodiscard]] const DrawnThing* thingAt(const QPointF& pixel, const VehicleView** view) const;
+    [[nodiscard]] size_t indexOfCurrent() const;
+    [[nodiscard]] bool canMove(const DrawnThing& thing) const;
 
     const Theme& m_theme;
+    const core::UsualVehicles& m_vehicles;
     const Snapshot* m_snapshot = nullptr;
-    core::PlaceId m_chosen{};
-    core::ListenerId m_listener{};
+    DrawingFocus m_focus{};
+    core::BodyShape m_shape{};
+    core::Body m_drawnBody{};
+    std::vector<DrawnThing> m_things{};
+    std::vector<VehicleView> m_views{};
+    QPixmap m_bodies{};  // the vehicle without its things, of all views: it changes seldom
+    DrawnThing::Kind m_currentKind = DrawnThing::Kind::Place;  // what the keys are on
+    int m_currentNumber = 0;
+    bool m_held = false;                      // by key
+    const VehicleView* m_dragView = nullptr;  // by pointer
+    QPointF m_pressedAt{};
+    bool m_dragged = false;
 };
 
 }  // namespace app

@@ -14,6 +14,7 @@ struct Id {
 };
 
 using PlaceId = Id<'p'>;
+using PanelId = Id<'n'>;
 using ListenerId = Id<'e'>;
 using PartId = Id<'t'>;
 using DeviceId = Id<'d'>;

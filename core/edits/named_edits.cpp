@@ -3,21 +3,11 @@
 #include <algorithm>
 #include <cassert>
 
-#include "core/evaluate/resolve.h"
+#include "core/edits/layers.h"
 #include "core/evaluate/sides.h"
 
 namespace core {
 namespace {
-
-StageId goalOf(Plan& plan)
-{
-    if (plan.job.goal == kFound || plan.job.goal == kFactory) {
-        const auto goal = drawId<StageId>(plan);
-        plan.stages[goal] = {StageKind::Planned, kFound, "planned"};
-        plan.job.goal = goal;
-    }
-    return plan.job.goal;
-}
 
 std::vector<DeviceId> withFollowers(const Fitout& fitout, DeviceId device)
 {
@@ -35,16 +25,6 @@ PartId copyIn(Plan& plan, const Part& part)
     return id;
 }
 
-// What stands here, or nothing where the stage below already says the same.
-void put(Plan& plan, StageId stage, DeviceId id, const Device& device)
-{
-    const auto below = itemAt(plan, &Plan::devices, plan.stages.at(stage).on, id);
-    if (below == device)
-        plan.devices.erase({stage, id});
-    else
-        plan.devices[{stage, id}] = device;
-}
-
 void play(Plan& plan, StageId stage, DeviceId id, PartId part)
 {
     Device device = *itemAt(plan, &Plan::devices, stage, id);
@@ -52,7 +32,7 @@ void play(Plan& plan, StageId stage, DeviceId id, PartId part)
     device.basis = {};
     const auto below = itemAt(plan, &Plan::devices, plan.stages.at(stage).on, id);
     if (below && below->part == part) device = *below;
-    put(plan, stage, id, device);
+    putAt(plan, &Plan::devices, stage, id, device);
 }
 
 // A copy of the shelf's or an earlier stage's part that no device plays any more would only lie about.
@@ -76,7 +56,7 @@ Edit named(Edit edit, std::string detail)
 Edit fitPart(const Plan& plan, DeviceId device, const Part& part)
 {
     Plan after = plan;
-    const StageId goal = goalOf(after);
+    const StageId goal = plannedGoal(after);
     const PartId id = copyIn(after, part);
     for (const DeviceId one : withFollowers(resolve(after, goal), device)) play(after, goal, one, id);
     dropUnused(after);
@@ -86,7 +66,7 @@ Edit fitPart(const Plan& plan, DeviceId device, const Part& part)
 Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
 {
     Plan after = plan;
-    const StageId goal = goalOf(after);
+    const StageId goal = plannedGoal(after);
     const Fitout fitout = resolve(after, goal);
     for (const DeviceId one : withFollowers(fitout, capacitor.device)) {
         Part part = fitout.parts.at(fitout.devices.at(one).part);
@@ -105,7 +85,7 @@ Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitanc
 Edit bypass(const Plan& plan, const Port& element)
 {
     Plan after = plan;
-    const StageId goal = goalOf(after);
+    const StageId goal = plannedGoal(after);
     const Fitout fitout = resolve(after, goal);
     for (const DeviceId one : withFollowers(fitout, element.device)) {
         const auto& inside = fitout.parts.at(fitout.devices.at(one).part).inside;
@@ -119,7 +99,7 @@ Edit bypass(const Plan& plan, const Port& element)
 Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
 {
     Plan after = plan;
-    const StageId goal = goalOf(after);
+    const StageId goal = plannedGoal(after);
     const auto& inside = after.parts.at(itemAt(after, &Plan::devices, goal, channel.device)->part).inside;
     for (const std::string& element : {channel.element, inside.at(channel.element).twin}) {
         if (element.empty()) continue;
@@ -134,7 +114,7 @@ Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
 Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings)
 {
     Plan after = plan;
-    const StageId goal = goalOf(after);
+    const StageId goal = plannedGoal(after);
     for (const auto& [port, setting] : settings) after.settings[{goal, port}] = setting;
     return settings.empty() ? Edit{EditName::Align} : difference(EditName::Align, plan, after);
 }
@@ -142,7 +122,7 @@ Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings)
 Edit placeDriver(const Plan& plan, DeviceId device, const Frame& frame)
 {
     Plan after = plan;
-    const StageId goal = goalOf(after);
+    const StageId goal = plannedGoal(after);
     const auto put = [&](DeviceId id, const Frame& at) {
         Mount mount = itemAt(after, &Plan::mounts, goal, id).value_or(Mount{});
         mount.frame = at;

@@ -4,7 +4,9 @@
 #include <cmath>
 #include <set>
 
+#include "core/edits/pairs.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/sides.h"
 #include "core/physics/panel.h"
 
 namespace core {
@@ -18,9 +20,11 @@ std::string onSide(const std::string& name, double y)
 }
 
 // What a place says of its twin's spot, everything mirrored but what belongs to the pair.
-Place twinOf(const Place& place, const Place& twin)
+Place twinOf(const Plan& plan, const Place& place, const Place& twin)
 {
     Place other = place;
+    for (PanelId& panel : other.wayIn)
+        if (const PanelId pair = plan.panels.at(panel).pair) panel = pair;
     other.name = twin.name;
     other.frame = mirrored(place.frame);
     other.pair = twin.pair;
@@ -67,30 +71,30 @@ Edit changePlace(const Plan& plan, PlaceId id, const Place& place)
     own = place;
     own.pair = pair;
     own.followsPair = follows;
-    if (pair && after.places.at(pair).followsPair) after.places.at(pair) = twinOf(own, after.places.at(pair));
+    if (mateOf(plan.places, id)) after.places.at(pair) = twinOf(plan, own, after.places.at(pair));
     return difference(EditName::ChangePlace, plan, after);
 }
 
 Edit freeSides(const Plan& plan, PlaceId id)
 {
     Plan after = plan;
-    Place& own = after.places.at(id);
-    own.followsPair = false;
-    if (own.pair) after.places.at(own.pair).followsPair = false;
+    freeOfPair(after.places, id);
+    for (const PanelId panel : plan.places.at(id).wayIn) freeOfPair(after.panels, panel);
     return difference(EditName::ChangePlace, plan, after);
 }
 
 Edit removePlace(const Plan& plan, PlaceId id)
 {
     Plan after = plan;
-    std::set<PlaceId> gone{id};
-    if (const PlaceId pair = plan.places.at(id).pair) {
-        if (plan.places.at(pair).followsPair) gone.insert(pair);
-        Place& left = after.places.at(pair);
-        left.pair = {};
-        left.followsPair = false;
-    }
-    for (const PlaceId place : gone) after.places.erase(place);
+    const std::set<PlaceId> gone = eraseWithFollower(after.places, id);
+    std::set<PanelId> used;
+    for (const auto& [place, item] : after.places) used.insert(item.wayIn.begin(), item.wayIn.end());
+    std::erase_if(after.panels, [&](const auto& entry) { return !used.contains(entry.first); });
+    for (auto& [panel, item] : after.panels)
+        if (!after.panels.contains(item.pair)) {
+            item.pair = {};
+            item.followsPair = false;
+        }
     for (auto& [key, device] : after.devices)
         if (device && gone.contains(device->at)) device->at = {};
     std::erase_if(after.alterations,
@@ -105,7 +109,14 @@ Edit copySide(const Plan& plan, StageId stage, PlaceId from)
     Place& other = after.places.at(own.pair);
     own.followsPair = false;
     other.followsPair = true;
-    other = twinOf(own, other);
+    other = twinOf(plan, own, other);
+    for (const PanelId panel : own.wayIn)
+        if (const PanelId pair = plan.panels.at(panel).pair) {
+            after.panels.at(panel).followsPair = false;
+            after.panels.at(pair) = plan.panels.at(panel);
+            after.panels.at(pair).pair = panel;
+            after.panels.at(pair).followsPair = true;
+        }
     const Fitout fitout = resolve(plan, stage);
     const auto here = driversAt(fitout, from), there = driversAt(fitout, own.pair);
     for (size_t i = 0; i < std::min(here.size(), there.size()); ++i) {
@@ -132,6 +143,7 @@ std::vector<SideDifference> sideDifferences(const Fitout& fitout, PlaceId id)
     const double turned_rad = angleBetween_rad(own.frame.facing, image.facing);
     if (apart_m > kSame_m || turned_rad > kSame_rad)
         found.push_back({.what = What::Position, .apart_m = apart_m, .turned_rad = turned_rad});
+    if (own.behind != other.behind) found.push_back({.what = What::Behind});
     if (own.cover != other.cover) found.push_back({.what = What::Cover});
     std::set<Quantity> quantities;
     for (const Figures* room : {&own.room, &other.room})

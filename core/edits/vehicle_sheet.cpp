@@ -1,6 +1,7 @@
 #include "core/edits/vehicle_sheet.h"
 
 #include <set>
+#include <utility>
 
 namespace core {
 namespace {
@@ -47,6 +48,7 @@ Plan vehicleSheet(const Plan& plan)
     sheet.lastId = plan.lastId;
     sheet.body = plan.body;
     sheet.places = plan.places;
+    sheet.panels = plan.panels;
     sheet.surfaces = plan.surfaces;
     sheet.listeners = plan.listeners;
     sheet.devices = ofFactory(plan.devices);
@@ -70,6 +72,7 @@ Plan planFromSheet(const Plan& sheet, const std::string& customer)
 {
     Plan plan = vehicleSheet(sheet);
     plan.job.customer = customer;
+    plan.body.learnt = std::exchange(plan.body.signs, {});  // another vehicle may be another variant
     eachBasis(plan, [](Basis& basis) { basis.toConfirm = true; });
     return plan;
 }

@@ -29,13 +29,6 @@ bool isPod(PlaceKind kind)
     return kind == PlaceKind::Fairing || kind == PlaceKind::BagLid || kind == PlaceKind::RollBar;
 }
 
-bool isSealed(const Fitout& fitout, PlaceId place)
-{
-    return std::any_of(fitout.alterations.begin(), fitout.alterations.end(), [&](const auto& entry) {
-        return entry.second.place == place && entry.second.what == AlterationKind::Seal;
-    });
-}
-
 // This driver's part of an enclosure's air.
 double shareOf(const Fitout& fitout, const Port& coil, DeviceId enclosure, const Practice& practice)
 {
@@ -66,7 +59,30 @@ Value valueOr(const Figures& figures, Quantity quantity, double usual)
                                   : Value{found->second.value, found->second.basis.origin};
 }
 
+std::optional<PerforatedPlate> plateOf(const Place& place)
+{
+    const auto thickness = valueOf(place.room, Quantity::GrilleThickness_m);
+    const auto hole = valueOf(place.room, Quantity::GrilleHole_m);
+    const auto pitch = valueOf(place.room, Quantity::GrillePitch_m);
+    if (thickness && hole && pitch && *pitch > *hole) return PerforatedPlate{*thickness, *hole, *pitch};
+    return std::nullopt;
+}
+
 }  // namespace
+
+bool isAltered(const Fitout& fitout, PlaceId place, AlterationKind what)
+{
+    return std::any_of(fitout.alterations.begin(), fitout.alterations.end(),
+                       [&](const auto& entry) { return entry.second.place == place && entry.second.what == what; });
+}
+
+Eigen::ArrayXd coverTakes_db(const Place& place, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
+{
+    Eigen::ArrayXd loss_db = coverLoss_db(coverLoss(practice, place.cover), frequency_hz);
+    if (const auto plate = plateOf(place))
+        if (const auto mass = plateMass_kg_m2(*plate)) loss_db += plateLoss_db(mass->value, frequency_hz);
+    return loss_db;
+}
 
 std::optional<Box> boxOf(const Figures& figures)
 {
@@ -110,8 +126,9 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
         const Value path = valueOr(figures, Quantity::FrontBack_m, practice[PracticeKey::FrontBackPath_m]);
         const Value coupling =
             valueOr(figures, Quantity::LeakCoupling,
-                    practice[isSealed(fitout, fitout.devices.at(coil.device).at) ? PracticeKey::SealedLeak_ratio
-                                                                                 : PracticeKey::UnsealedLeak_ratio]);
+                    practice[isAltered(fitout, fitout.devices.at(coil.device).at, AlterationKind::Seal)
+                                 ? PracticeKey::SealedLeak_ratio
+                                 : PracticeKey::UnsealedLeak_ratio]);
         out.mounting.leak = BaffleLeak{path.value, coupling.value};
         out.worst = std::max(path.origin, coupling.origin);
     }
@@ -137,12 +154,10 @@ SoundSource soundSource(const Fitout& fitout, DeviceId device, double sd_m2, con
     else if (place)
         take(place->frame);
     if (!place) return source;
-    const auto thickness = valueOf(place->room, Quantity::GrilleThickness_m);
-    const auto hole = valueOf(place->room, Quantity::GrilleHole_m);
-    const auto pitch = valueOf(place->room, Quantity::GrillePitch_m);
-    if (thickness && hole && pitch && *pitch > *hole) source.plate = PerforatedPlate{*thickness, *hole, *pitch};
-    source.cover = coverLoss(practice, place->cover);
     if (isBehindSeats(fitout.body, place->kind, practice)) source.loss_db = practice[PracticeKey::BootLoss_db];
+    if (isAltered(fitout, fitout.devices.at(device).at, AlterationKind::OpenCover)) return source;
+    source.plate = plateOf(*place);
+    source.cover = coverLoss(practice, place->cover);
     return source;
 }
 

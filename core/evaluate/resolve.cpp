@@ -41,7 +41,11 @@ std::vector<StageId> wayTo(const Plan& plan, StageId stage)
 Fitout resolve(const Plan& plan, StageId stage)
 {
     const std::vector<StageId> way = wayTo(plan, stage);
-    Fitout fitout{.body = plan.body, .places = plan.places, .surfaces = plan.surfaces, .listeners = plan.listeners};
+    Fitout fitout{.body = plan.body,
+                  .places = plan.places,
+                  .panels = plan.panels,
+                  .surfaces = plan.surfaces,
+                  .listeners = plan.listeners};
     fitout.curves = plan.curves;
     fitout.devices = flatten(plan.devices, way);
     for (const auto& [id, device] : fitout.devices) fitout.parts.try_emplace(device.part, plan.parts.at(device.part));

@@ -47,6 +47,20 @@ DeviceId leaderOf(const Fitout& fitout, DeviceId device)
     return twinAt(fitout, device, place->pair);
 }
 
+std::vector<DeviceId> mates(const Fitout& fitout, DeviceId device)
+{
+    std::vector<DeviceId> all{device};
+    for (const DeviceId follower : followersOf(fitout, device)) all.push_back(follower);
+    if (const DeviceId leader = leaderOf(fitout, device)) all.push_back(leader);
+    return all;
+}
+
+PlaceId mateOf(const std::map<PlaceId, Place>& places, PlaceId place)
+{
+    const Place& own = places.at(place);
+    return own.pair && (own.followsPair || places.at(own.pair).followsPair) ? own.pair : PlaceId{};
+}
+
 bool repeatsLeader(const StageResult& stage, DeviceId device)
 {
     const DeviceId leader = leaderOf(stage.used, device);

@@ -15,6 +15,12 @@ namespace core {
 // The device whose place this one's place follows, if there is one.
 [[nodiscard]] DeviceId leaderOf(const Fitout& fitout, DeviceId device);
 
+// This device first, then those of the other side that are kept like it: its followers, or the one it follows.
+[[nodiscard]] std::vector<DeviceId> mates(const Fitout& fitout, DeviceId device);
+
+// The place of the other side that is kept like this one; none where each side may differ.
+[[nodiscard]] PlaceId mateOf(const std::map<PlaceId, Place>& places, PlaceId place);
+
 // True for a device that follows another with the same part, the same run and the same numbers: showing both says
 // nothing new.
 [[nodiscard]] bool repeatsLeader(const StageResult& stage, DeviceId device);

@@ -13,13 +13,14 @@ inline std::string keyText(Quantity quantity)
 {
     return std::string(row(quantity).key);
 }
-inline std::string keyText(PracticeKey key)
-{
-    return std::string(textOf(key));
-}
 inline std::string keyText(const Port& port)
 {
     return textOf(port);
+}
+template <class Enum>
+requires std::is_enum_v<Enum> std::string keyText(Enum value)
+{
+    return std::string(textOf(value));
 }
 template <char Letter>
 std::string keyText(Id<Letter> id)
@@ -43,9 +44,11 @@ inline bool keyFromText(std::string_view text, Quantity& key)
 {
     return take(quantityFromKey(text), key);
 }
-inline bool keyFromText(std::string_view text, PracticeKey& key)
+template <class Enum>
+requires std::is_enum_v<Enum>
+bool keyFromText(std::string_view text, Enum& key)
 {
-    return take(enumFromText<PracticeKey>(text), key);
+    return take(enumFromText<Enum>(text), key);
 }
 inline bool keyFromText(std::string_view text, Port& key)
 {
@@ -65,6 +68,13 @@ inline std::string keyPattern(const std::string&)
 inline std::string keyPattern(const Port&)
 {
     return "^d[1-9][0-9]{0,8}\\.[^.:>]+$";
+}
+template <class Enum>
+requires std::is_enum_v<Enum> std::string keyPattern(Enum)
+{
+    std::string any;
+    for (const auto& name : enumNames<Enum>()) any += (any.empty() ? "^(" : "|") + std::string(name.text);
+    return any + ")$";
 }
 template <char Letter>
 std::string keyPattern(Id<Letter>)

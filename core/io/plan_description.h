@@ -50,6 +50,7 @@ void describe(Io& io, Part& part)
     io.field("name", part, &Part::name);
     io.field("shelfKey", part, &Part::shelfKey);
     io.field("driverClass", part, &Part::driverClass);
+    io.field("ground", part, &Part::ground);
     io.field("figures", part, &Part::figures);
     io.field("terminals", part, &Part::terminals);
     io.field("inside", part, &Part::inside);
@@ -61,10 +62,14 @@ void describe(Io& io, Body& body)
     io.always("kind", body, &Body::kind);
     io.field("name", body, &Body::name);
     io.field("wheelOnLeft", body, &Body::wheelOnLeft);
+    io.field("cab", body, &Body::cab);
+    io.field("drive", body, &Body::drive);
     io.field("length_m", body, &Body::length_m);
     io.field("width_m", body, &Body::width_m);
     io.field("frontAxle_m", body, &Body::frontAxle_m);
     io.field("cabin", body, &Body::cabin);
+    io.field("signs", body, &Body::signs);
+    io.field("learntSigns", body, &Body::learnt);
 }
 
 template <class Io>
@@ -76,7 +81,28 @@ void describe(Io& io, Place& place)
     io.field("pair", place, &Place::pair);
     io.field("followsPair", place, &Place::followsPair);
     io.field("cover", place, &Place::cover);
+    io.field("behind", place, &Place::behind);
     io.field("room", place, &Place::room);
+    io.field("wayIn", place, &Place::wayIn);
+}
+
+template <class Io>
+void describe(Io& io, Fastener& fastener)
+{
+    io.field("kind", fastener, &Fastener::kind);
+    io.field("size", fastener, &Fastener::size);
+    io.field("count", fastener, &Fastener::count);
+    io.field("hidden", fastener, &Fastener::hidden);
+}
+
+template <class Io>
+void describe(Io& io, Panel& panel)
+{
+    io.field("name", panel, &Panel::name);
+    io.field("pair", panel, &Panel::pair);
+    io.field("followsPair", panel, &Panel::followsPair);
+    io.field("fasteners", panel, &Panel::fasteners);
+    io.field("leave", panel, &Panel::leave);
 }
 
 template <class Io>
@@ -120,8 +146,15 @@ void describe(Io& io, Job& job)
 {
     io.field("customer", job, &Job::customer);
     io.field("complaint", job, &Job::complaint);
+    io.field("complaints", job, &Job::complaints);
     io.field("goalKind", job, &Job::goalKind);
-    io.field("noCutting", job, &Job::noCutting);
+    io.field("keep", job, &Job::keep);
+    io.field("use", job, &Job::use);
+    io.field("budget", job, &Job::budget);
+    io.field("currency", job, &Job::currency);
+    io.field("hours_h", job, &Job::hours_h);
+    io.field("hearingLeft", job, &Job::hearingLeft);
+    io.field("hearingRight", job, &Job::hearingRight);
     io.always("goal", job, &Job::goal);
 }
 
@@ -214,6 +247,7 @@ void describe(Io& io, Plan& plan)
     io.field("job", plan, &Plan::job);
     io.field("body", plan, &Plan::body);
     io.field("places", plan, &Plan::places);
+    io.field("panels", plan, &Plan::panels);
     io.field("surfaces", plan, &Plan::surfaces);
     io.field("listeners", plan, &Plan::listeners);
     io.field("parts", plan, &Plan::parts);

@@ -114,6 +114,16 @@ void writePlan(std::ostream& out, const Document& document)
     out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
 }
 
+Result<Body> readBodyFile(const std::string& path, const std::string& name)
+{
+    const auto text = readWholeFile(path);
+    if (!text) return tl::unexpected(text.error());
+    const auto json = parse(*text, name);
+    if (!json) return tl::unexpected(json.error());
+    if (const auto header = checkHeader(*json, name); !header) return tl::unexpected(header.error());
+    return bodyFromJson(*json, name);
+}
+
 Result<Document> readPlanFile(const std::string& path, const std::string& name)
 {
     const auto text = readWholeFile(path);

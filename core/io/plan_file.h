@@ -23,6 +23,9 @@ struct Document {
 [[nodiscard]] Result<Document> readPlan(std::istream& in, const std::string& file);
 [[nodiscard]] Result<Document> readPlanText(const std::string& text, const std::string& file);
 
+// The body alone, for lists of sheets: what else is in the file is not looked at.
+[[nodiscard]] Result<Body> readBodyFile(const std::string& path, const std::string& name);
+
 // requires validate(document.plan) to be empty
 void writePlan(std::ostream& out, const Document& document);
 

@@ -12,6 +12,7 @@ using Json = nlohmann::ordered_json;
 
 [[nodiscard]] Json planToJson(const Plan& plan);
 [[nodiscard]] Result<Plan> planFromJson(const Json& json, const std::string& file);
+[[nodiscard]] Result<Body> bodyFromJson(const Json& json, const std::string& file);  // looks at nothing else
 [[nodiscard]] nlohmann::json planSchema();
 
 // The reader checks every value it knows; the schema speaks last, so that what we publish is what we accept.

@@ -168,6 +168,23 @@ private:
                                  limits.unit));
         }
     }
+    template <class Enum>
+    void read(const Json& node, const std::string& pointer, std::set<Enum>& items)
+    {
+        if (!node.is_array()) return expected(node, pointer, "a list of names");
+        for (size_t i = 0; i < node.size(); ++i) {
+            Enum item{};
+            read(node[i], childPointer(pointer, std::to_string(i)), item);
+            items.insert(item);
+        }
+    }
+    template <char Letter>
+    void read(const Json& node, const std::string& pointer, std::vector<Id<Letter>>& ids)
+    {
+        if (!node.is_array()) return expected(node, pointer, "a list of ids");
+        ids.resize(node.size());
+        for (size_t i = 0; i < ids.size(); ++i) read(node[i], childPointer(pointer, std::to_string(i)), ids[i]);
+    }
     template <class Key, class Item>
     void read(const Json& node, const std::string& pointer, std::map<Key, Item>& table)
     {
@@ -203,6 +220,18 @@ std::string childPointer(const std::string& pointer, const std::string& key)
     std::string escaped;
     for (const char c : key) escaped += c == '~' ? "~0" : c == '/' ? "~1" : std::string(1, c);
     return pointer + "/" + escaped;
+}
+
+Result<Body> bodyFromJson(const Json& json, const std::string& file)
+{
+    std::optional<InputError> error;
+    struct Sheet {
+        Body body{};
+    } sheet;
+    Reader(json, {}, error).field("body", sheet, &Sheet::body);
+    if (!error) return sheet.body;
+    error->file = file;
+    return tl::unexpected(*error);
 }
 
 Result<Plan> planFromJson(const Json& json, const std::string& file)

@@ -94,6 +94,16 @@ private:
         for (const auto& name : enumNames<PracticeKey>()) properties[std::string(name.text)] = schema(0.0);
         return {{"type", "object"}, {"properties", properties}};
     }
+    template <class Enum>
+    static Schema schema(const std::set<Enum>&)
+    {
+        return {{"type", "array"}, {"items", schema(Enum{})}};
+    }
+    template <char Letter>
+    static Schema schema(const std::vector<Id<Letter>>&)
+    {
+        return {{"type", "array"}, {"items", schema(Id<Letter>{})}};
+    }
     template <class Key, class Item>
     static Schema schema(const std::map<Key, Item>&)
     {

@@ -72,6 +72,23 @@ private:
         return object;
     }
     template <class T>
+    static Json list(const T& items)
+    {
+        Json array = Json::array();
+        for (const auto& item : items) array.push_back(keyText(item));
+        return array;
+    }
+    template <class Enum>
+    static Json json(const std::set<Enum>& items)
+    {
+        return list(items);
+    }
+    template <char Letter>
+    static Json json(const std::vector<Id<Letter>>& items)
+    {
+        return list(items);
+    }
+    template <class T>
     requires std::is_class_v<T>
     static Json json(const T& item)
     {

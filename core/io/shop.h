@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/model/shelf.h"
+#include "core/model/usual_vehicle.h"
 #include "core/practice/practice.h"
 
 namespace core {
@@ -9,6 +10,7 @@ namespace core {
 struct Shop {
     Practice practice{};
     Shelf shelf{};
+    UsualVehicles vehicles{};
 };
 
 // As it ships. requires the files of data/ to be in order, which a test checks

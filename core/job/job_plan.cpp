@@ -10,7 +10,8 @@ namespace {
 struct PlaceWork {
     std::vector<DeviceId> drivers{};  // another part in the same role, or new here
     std::vector<DeviceId> leads{};    // a plug or lead that becomes another
-    std::vector<DeviceId> links{};    // a new link across something that stays
+    std::vector<AlterationKind> alterations{};
+    std::vector<DeviceId> links{};  // a new link across something that stays
 };
 
 class JobPlanner {
@@ -50,12 +51,20 @@ private:
             if (m_from.wires.contains(id) || wire.a.device != wire.b.device) continue;
             m_work[m_to.devices.at(wire.a.device).at].links.push_back(wire.a.device);
         }
+        for (const auto& [id, alteration] : m_to.alterations)
+            if (!m_from.alterations.contains(id)) m_work[alteration.place].alterations.push_back(alteration.what);
     }
 
     void add(StepKind kind, PlaceId place, DeviceId device, std::vector<Tool> tools, std::vector<Caution> cautions,
              double minutes, double figure = 0.0)
     {
-        m_job.steps.push_back({kind, place, device, std::move(tools), std::move(cautions), minutes, figure});
+        m_job.steps.push_back({.kind = kind,
+                               .place = place,
+                               .device = device,
+                               .tools = std::move(tools),
+                               .cautions = std::move(cautions),
+                               .minutes = minutes,
+                               .figure = figure});
     }
 
     void addSteps()
@@ -73,6 +82,10 @@ private:
             for (const DeviceId driver : work.drivers)
                 if (m_from.devices.contains(driver))
                     add(StepKind::RemoveDriver, place, driver, {Tool::CrossHead, Tool::Camera}, {}, 0.5 * swap_min);
+            for (const AlterationKind what : work.alterations) {
+                add(StepKind::Alter, place, {}, {Tool::Tape}, {}, wiring_min);
+                m_job.steps.back().alteration = what;
+            }
             for (const DeviceId lead : work.leads)
                 add(StepKind::SwapLead, place, lead, {Tool::SideCutter, Tool::Tape}, {}, wiring_min);
             for (const DeviceId link : work.links)

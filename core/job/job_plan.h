@@ -13,6 +13,7 @@ enum class StepKind {
     OpenTrim,
     RemoveDriver,
     MakeLead,    // adapter lead with a capacitor, at the bench
+    Alter,       // seal a place, open its cover: what the plan does to the vehicle
     LinkAcross,  // a link over a capacitor that stays
     SwapLead,
     Connect,
@@ -43,6 +44,7 @@ struct Step {
     StepKind kind{};
     PlaceId place{};
     DeviceId device{};
+    AlterationKind alteration{};  // of Alter
     std::vector<Tool> tools{};
     std::vector<Caution> cautions{};
     double minutes = 0.0;

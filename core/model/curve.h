@@ -8,7 +8,8 @@
 namespace core {
 
 // Response: of a coil's driver by itself, on axis, at a distance. InPlace: in the vehicle, at one listener's head.
-enum class CurveKind { Response, InPlace };
+// Hearing: what one ear of the customer needs more than a normal one, in dB, as an audiogram has it.
+enum class CurveKind { Response, InPlace, Hearing };
 
 // A measured response, loaded into the plan.
 struct Curve {

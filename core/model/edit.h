@@ -14,9 +14,9 @@ namespace core {
 template <auto... Members>
 struct MemberList {
 };
-using PlanTables = MemberList<&Plan::places, &Plan::surfaces, &Plan::listeners, &Plan::parts, &Plan::curves,
-                              &Plan::stages, &Plan::devices, &Plan::mounts, &Plan::settings, &Plan::wires,
-                              &Plan::alterations, &Plan::readings, &Plan::practice>;
+using PlanTables = MemberList<&Plan::places, &Plan::panels, &Plan::surfaces, &Plan::listeners, &Plan::parts,
+                              &Plan::curves, &Plan::stages, &Plan::devices, &Plan::mounts, &Plan::settings,
+                              &Plan::wires, &Plan::alterations, &Plan::readings, &Plan::practice>;
 using PlanWholes = MemberList<&Plan::lastId, &Plan::job, &Plan::body>;
 
 template <auto Member>
@@ -57,7 +57,20 @@ enum class EditName {
     AddPlace,
     ChangePlace,
     RemovePlace,
-    CopySide
+    CopySide,
+    SetBody,
+    MoveSeat,
+    AddSpeakers,
+    RemoveSpeaker,
+    ChangeDriver,
+    ConnectSpeaker,
+    ColourWire,
+    AlterPlace,
+    AddSource,
+    ChangeSource,
+    AddPanel,
+    ChangePanel,
+    RemovePanel
 };
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.

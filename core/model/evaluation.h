@@ -23,6 +23,7 @@ namespace core {
 struct Fitout {
     Body body{};
     std::map<PlaceId, Place> places{};
+    std::map<PanelId, Panel> panels{};
     std::map<SurfaceId, Surface> surfaces{};
     std::map<ListenerId, Listener> listeners{};
     std::map<PartId, Part> parts{};  // those that a device plays

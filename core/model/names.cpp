@@ -57,16 +57,32 @@ CORE_ENUM_NAMES(PlaceKind, {Door, "door"}, {DashTop, "dashTop"}, {Sail, "sail"},
                 {KickPanel, "kickPanel"}, {Quarter, "quarter"}, {RearDeck, "rearDeck"}, {UnderSeat, "underSeat"},
                 {Overhead, "overhead"}, {Fairing, "fairing"}, {BagLid, "bagLid"}, {CargoSide, "cargoSide"},
                 {RollBar, "rollBar"}, {OwnBox, "ownBox"}, {Hidden, "hidden"})
+CORE_ENUM_NAMES(Cab, {Single, "single"}, {Extended, "extended"}, {Double, "double"})
+CORE_ENUM_NAMES(Drive, {Combustion, "combustion"}, {Hybrid, "hybrid"}, {Electric, "electric"})
+CORE_ENUM_NAMES(VariantSign, {SubLevelControl, "subLevelControl"}, {SystemBadge, "systemBadge"},
+                {SeparateAmplifier, "separateAmplifier"}, {LowOhms, "lowOhms"}, {MoreDrivers, "moreDrivers"},
+                {EmptyTweeterPlug, "emptyTweeterPlug"})
+CORE_ENUM_NAMES(Behind, {Unknown, "unknown"}, {Glass, "glass"}, {SheetMetal, "sheetMetal"}, {FuelTank, "fuelTank"},
+                {Harness, "harness"}, {OpenAir, "openAir"})
+CORE_ENUM_NAMES(FastenerKind, {Screw, "screw"}, {Bolt, "bolt"}, {Nut, "nut"}, {Clip, "clip"}, {PushPin, "pushPin"},
+                {Rivet, "rivet"})
+CORE_ENUM_NAMES(Complaint, {Dull, "dull"}, {Thin, "thin"}, {NoBass, "noBass"}, {Harsh, "harsh"}, {NotLoud, "notLoud"},
+                {Buzz, "buzz"}, {OneSided, "oneSided"}, {CutsOut, "cutsOut"})
+CORE_ENUM_NAMES(Keep, {NoCutting, "noCutting"}, {Looks, "looks"}, {Radio, "radio"}, {Badge, "badge"},
+                {LoadSpace, "loadSpace"})
+CORE_ENUM_NAMES(Use, {FamilyCar, "familyCar"}, {WorkVan, "workVan"}, {WindAndHelmet, "windAndHelmet"},
+                {OpenCab, "openCab"}, {SummerCruiser, "summerCruiser"})
+CORE_ENUM_NAMES(OutputGround, {Unknown, "unknown"}, {Floating, "floating"}, {Shared, "shared"})
 CORE_ENUM_NAMES(Cover, {None, "none"}, {ThinCloth, "thinCloth"}, {ThickCloth, "thickCloth"},
                 {ClothUnderLeather, "clothUnderLeather"})
 CORE_ENUM_NAMES(SurfaceMaterial, {Glass, "glass"}, {HardTrim, "hardTrim"}, {SoftDash, "softDash"}, {Carpet, "carpet"},
                 {ClothSeat, "clothSeat"}, {LeatherSeat, "leatherSeat"}, {Headliner, "headliner"})
-CORE_ENUM_NAMES(CurveKind, {Response, "response"}, {InPlace, "inPlace"})
+CORE_ENUM_NAMES(CurveKind, {Response, "response"}, {InPlace, "inPlace"}, {Hearing, "hearing"})
 CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {RearLeft, "rearLeft"},
                 {RearRight, "rearRight"})
 CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "replace"})
 CORE_ENUM_NAMES(StageKind, {Factory, "factory"}, {Found, "found"}, {Planned, "planned"}, {Built, "built"})
-CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"})
+CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"}, {OpenCover, "openCover"})
 CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"})
 CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacity_a, "ampacity_a"},
                 {CrossSection_m2, "crossSection_m2"}, {FuseBlade_a, "fuseBlade_a"},
@@ -87,18 +103,18 @@ CORE_ENUM_NAMES(
     {OhmmeterCoreLow_ratio, "ohmmeterCoreLow_ratio"}, {OhmmeterCoreHigh_ratio, "ohmmeterCoreHigh_ratio"},
     {OhmmeterWideLow_ratio, "ohmmeterWideLow_ratio"}, {OhmmeterWideHigh_ratio, "ohmmeterWideHigh_ratio"},
     {OhmmeterCentre_ratio, "ohmmeterCentre_ratio"}, {OhmmeterOpen_ohm, "ohmmeterOpen_ohm"},
-    {SeriesCapacitor_f, "seriesCapacitor_f"}, {ComplexLoad_ratio, "complexLoad_ratio"},
-    {ProgrammeHighPass_hz, "programmeHighPass_hz"}, {ProgrammeHighPassQ, "programmeHighPassQ"},
-    {ProgrammeLowPass1_hz, "programmeLowPass1_hz"}, {ProgrammeLowPass2_hz, "programmeLowPass2_hz"},
-    {StereoCoherentBelow_hz, "stereoCoherentBelow_hz"}, {StereoRandomAbove_hz, "stereoRandomAbove_hz"},
-    {AcousticInductanceFade_hz, "acousticInductanceFade_hz"}, {CurveBelowLimit_db, "curveBelowLimit_db"},
-    {WireResistivityLay_ratio, "wireResistivityLay_ratio"}, {RatingRise_ratio, "ratingRise_ratio"},
-    {RatingFlatExponent_ratio, "ratingFlatExponent_ratio"}, {RatedSupply_v, "ratedSupply_v"},
-    {RealStage_ratio, "realStage_ratio"}, {SwitchingEfficiency_ratio, "switchingEfficiency_ratio"},
-    {LowerRail_ratio, "lowerRail_ratio"}, {CladWire10_ratio, "cladWire10_ratio"},
-    {CladWire15_ratio, "cladWire15_ratio"}, {CladCoefficient_per_k, "cladCoefficient_per_k"},
-    {FeedTemperature_degc, "feedTemperature_degc"}, {ChassisReturn_ohm, "chassisReturn_ohm"},
-    {DropCare_ratio, "dropCare_ratio"}, {DropStop_ratio, "dropStop_ratio"},
+    {SeriesCapacitor_f, "seriesCapacitor_f"}, {TweeterCapacitor_f, "tweeterCapacitor_f"},
+    {ComplexLoad_ratio, "complexLoad_ratio"}, {ProgrammeHighPass_hz, "programmeHighPass_hz"},
+    {ProgrammeHighPassQ, "programmeHighPassQ"}, {ProgrammeLowPass1_hz, "programmeLowPass1_hz"},
+    {ProgrammeLowPass2_hz, "programmeLowPass2_hz"}, {StereoCoherentBelow_hz, "stereoCoherentBelow_hz"},
+    {StereoRandomAbove_hz, "stereoRandomAbove_hz"}, {AcousticInductanceFade_hz, "acousticInductanceFade_hz"},
+    {CurveBelowLimit_db, "curveBelowLimit_db"}, {WireResistivityLay_ratio, "wireResistivityLay_ratio"},
+    {RatingRise_ratio, "ratingRise_ratio"}, {RatingFlatExponent_ratio, "ratingFlatExponent_ratio"},
+    {RatedSupply_v, "ratedSupply_v"}, {RealStage_ratio, "realStage_ratio"},
+    {SwitchingEfficiency_ratio, "switchingEfficiency_ratio"}, {LowerRail_ratio, "lowerRail_ratio"},
+    {CladWire10_ratio, "cladWire10_ratio"}, {CladWire15_ratio, "cladWire15_ratio"},
+    {CladCoefficient_per_k, "cladCoefficient_per_k"}, {FeedTemperature_degc, "feedTemperature_degc"},
+    {ChassisReturn_ohm, "chassisReturn_ohm"}, {DropCare_ratio, "dropCare_ratio"}, {DropStop_ratio, "dropStop_ratio"},
     {UnknownInsulation_degc, "unknownInsulation_degc"}, {EngineSpace_degc, "engineSpace_degc"},
     {StillAir_w_m2k, "stillAir_w_m2k"}, {LargeWire_ratio, "largeWire_ratio"},
     {BundleOfThree_ratio, "bundleOfThree_ratio"}, {BundleOfSix_ratio, "bundleOfSix_ratio"},
@@ -124,6 +140,7 @@ CORE_ENUM_NAMES(
     {SpotWidth_points, "spotWidth_points"}, {SpotShadow_points, "spotShadow_points"},
     {SpotOffAxisFull_db, "spotOffAxisFull_db"}, {SpotEvennessFull_db, "spotEvennessFull_db"},
     {SpotShadowFull_db, "spotShadowFull_db"}, {SpotWidthEnough_deg, "spotWidthEnough_deg"},
+    {RemedyLeast_db, "remedyLeast_db"}, {LargestTweeter_m2, "largestTweeter_m2"}, {SameSize_ratio, "sameSize_ratio"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
     {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})

@@ -46,6 +46,24 @@ std::span<const EnumName<PartKind>> enumNames();
 template <>
 std::span<const EnumName<BodyKind>> enumNames();
 template <>
+std::span<const EnumName<Cab>> enumNames();
+template <>
+std::span<const EnumName<Drive>> enumNames();
+template <>
+std::span<const EnumName<VariantSign>> enumNames();
+template <>
+std::span<const EnumName<Behind>> enumNames();
+template <>
+std::span<const EnumName<FastenerKind>> enumNames();
+template <>
+std::span<const EnumName<Complaint>> enumNames();
+template <>
+std::span<const EnumName<Keep>> enumNames();
+template <>
+std::span<const EnumName<Use>> enumNames();
+template <>
+std::span<const EnumName<OutputGround>> enumNames();
+template <>
 std::span<const EnumName<PlaceKind>> enumNames();
 template <>
 std::span<const EnumName<Seat>> enumNames();

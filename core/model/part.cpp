@@ -1,5 +1,7 @@
 #include "core/model/part.h"
 
+#include <algorithm>
+
 namespace core {
 
 Figures figuresOf(const Part& part, const std::string& element)
@@ -15,6 +17,51 @@ const std::string& driverClassOf(const Part& part, const std::string& element)
     const auto found = part.inside.find(element);
     return found != part.inside.end() && !found->second.driverClass.empty() ? found->second.driverClass
                                                                             : part.driverClass;
+}
+
+namespace {
+
+// The nearest terminal from an inner node, without going through one element.
+std::string terminalFrom(const Part& part, const std::string& node, const std::string& without)
+{
+    std::vector<std::string> reached{node};
+    for (size_t i = 0; i < reached.size(); ++i) {
+        if (part.terminals.contains(reached[i])) return reached[i];
+        for (const auto& [name, element] : part.inside) {
+            if (name == without || element.kind == ElementKind::Coil || element.kind == ElementKind::Output) continue;
+            for (const auto& [from, to] : {std::pair{element.a, element.b}, {element.b, element.a}})
+                if (from == reached[i] && std::find(reached.begin(), reached.end(), to) == reached.end()) {
+                    reached.push_back(to);
+                    break;
+                }
+        }
+    }
+    return {};
+}
+
+}  // namespace
+
+std::optional<Leads> leadsOf(const Part& part, const std::string& element)
+{
+    const auto found = part.inside.find(element);
+    if (found == part.inside.end()) return std::nullopt;
+    Leads leads{terminalFrom(part, found->second.a, element), terminalFrom(part, found->second.b, element)};
+    if (leads.plus.empty() || leads.minus.empty()) return std::nullopt;
+    return leads;
+}
+
+std::vector<std::string> allOf(const Part& part, ElementKind kind)
+{
+    std::vector<std::string> names;
+    for (const auto& [name, element] : part.inside)
+        if (element.kind == kind) names.push_back(name);
+    return names;
+}
+
+std::string firstOf(const Part& part, ElementKind kind)
+{
+    const std::vector<std::string> names = allOf(part, kind);
+    return names.empty() ? std::string() : names.front();
 }
 
 }  // namespace core

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -23,6 +24,9 @@ struct Element {
 
 enum class PartKind { Driver, Radio, Amplifier, Network, Plug, Adaptor, Cable, Enclosure };
 
+// Whether the minus wires of a source's outputs are its ground. Where they are not, none may touch the chassis.
+enum class OutputGround { Unknown, Floating, Shared };
+
 // A box with named terminals and a small circuit inside. A filter belongs to its part and leaves with it.
 // Copied from the shelf into the plan, so that a changed shelf moves no plan.
 struct Part {
@@ -31,15 +35,32 @@ struct Part {
     std::string shelfKey{};
     std::string
         driverClass{};  // row of Practice::classes that fills what nobody knows; empty: by size or the middle one
+    OutputGround ground = OutputGround::Unknown;
     Figures figures{};
     std::map<std::string, std::string> terminals{};  // terminal -> connector
     std::map<std::string, Element> inside{};         // names hold no '.', ':' or '>'
     bool operator==(const Part&) const = default;
 };
 
+// A radio or an amplifier: what runs begin at.
+[[nodiscard]] inline bool isSource(const Part& part)
+{
+    return part.kind == PartKind::Radio || part.kind == PartKind::Amplifier;
+}
+
 // What is known of one element: its own figures over its part's.
 [[nodiscard]] Figures figuresOf(const Part& part, const std::string& element);
 // The class of a coil: its own or its part's.
 [[nodiscard]] const std::string& driverClassOf(const Part& part, const std::string& element);
+
+// The two terminals through which an element is reached, whatever lies between; nothing for one that is not.
+struct Leads {
+    std::string plus{}, minus{};
+    bool operator==(const Leads&) const = default;
+};
+[[nodiscard]] std::optional<Leads> leadsOf(const Part& part, const std::string& element);
+// The first element of this kind, by name; empty if there is none.
+[[nodiscard]] std::string firstOf(const Part& part, ElementKind kind);
+[[nodiscard]] std::vector<std::string> allOf(const Part& part, ElementKind kind);
 
 }  // namespace core

@@ -14,6 +14,7 @@ struct Plan {
     Job job{};
     Body body{};
     std::map<PlaceId, Place> places{};
+    std::map<PanelId, Panel> panels{};
     std::map<SurfaceId, Surface> surfaces{};  // none: those that the kind of vehicle has
     std::map<ListenerId, Listener> listeners{};
     std::map<PartId, Part> parts{};

@@ -35,6 +35,7 @@ enum class Quantity {
     SecondPower_w,  // a second rating, into another load
     SecondLoad_ohm,
     LeastLoad_ohm,
+    LeastBridged_ohm,  // the least load across two channels joined to one
     OutputResistance_ohm,
     HighPass_hz,
     HighPassOrder,
@@ -45,6 +46,11 @@ enum class Quantity {
     Area_m2,
     Depth_m,
     Cutout_m,
+    FrontClearance_m,  // from the mounting face to the cover
+    ScrewCount,
+    ScrewCircle_m,  // diameter through the screw holes; or a rectangle of them:
+    ScrewWidth_m,
+    ScrewHeight_m,
     Mass_kg,
     // of a place or an enclosure: the air behind a driver and what surrounds it
     BoxVolume_m3,
@@ -62,7 +68,9 @@ enum class Quantity {
     GrilleThickness_m,
     GrilleHole_m,
     GrillePitch_m,
-    // of a body: its cabin inside
+    // of a body, and its cabin inside
+    BodyHeight_m,
+    Wheelbase_m,
     CabinLength_m,
     CabinWidth_m,
     CabinHeight_m,

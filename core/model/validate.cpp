@@ -66,6 +66,7 @@ private:
                     add("/" + name + "/" + textOf(id), "is beyond lastId " + std::to_string(m_plan.lastId));
         };
         within(m_plan.places, "places");
+        within(m_plan.panels, "panels");
         within(m_plan.surfaces, "surfaces");
         within(m_plan.curves, "curves");
         within(m_plan.listeners, "listeners");
@@ -105,19 +106,46 @@ private:
         }
     }
 
+    // Two sides name each other, and at most one follows.
+    template <class AnyId, class Item>
+    void checkPair(const std::map<AnyId, Item>& table, AnyId id, const Item& item, const std::string& where)
+    {
+        if (!item.pair) return;
+        const auto pair = table.find(item.pair);
+        if (pair == table.end() || pair->second.pair != id || item.pair == id)
+            add(where + "/pair", "names " + textOf(item.pair) + ", which is no other one that names it back");
+        else if (item.followsPair && pair->second.followsPair)
+            add(where + "/followsPair", "both sides of a pair follow each other");
+    }
+
+    void checkJob()
+    {
+        for (const CurveId curve : {m_plan.job.hearingLeft, m_plan.job.hearingRight})
+            if (curve && (!m_plan.curves.contains(curve) || m_plan.curves.at(curve).kind != CurveKind::Hearing))
+                add("/job", "names " + textOf(curve) + ", which is no audiogram of this plan");
+        if (!(m_plan.job.budget >= 0.0 && m_plan.job.budget <= 1e9)) add("/job/budget", "is outside 0 to 1e9");
+        if (!(m_plan.job.hours_h >= 0.0 && m_plan.job.hours_h <= 1e4)) add("/job/hours_h", "is outside 0 to 10000 h");
+    }
+
     void checkVehicle()
     {
         for (const auto& [id, place] : m_plan.places) {
             const std::string where = "/places/" + textOf(id);
             checkFrame(place.frame, where + "/frame");
             checkFigures(place.room, where + "/room");
-            if (!place.pair) continue;
-            const auto pair = m_plan.places.find(place.pair);
-            if (pair == m_plan.places.end() || pair->second.pair != id || place.pair == id)
-                add(where + "/pair", "names " + textOf(place.pair) + ", which is no other place that names it back");
-            else if (place.followsPair && pair->second.followsPair)
-                add(where + "/followsPair", "both places of a pair follow each other");
+            checkPair(m_plan.places, id, place, where);
+            for (const PanelId panel : place.wayIn)
+                if (!m_plan.panels.contains(panel))
+                    add(where + "/wayIn", "names " + textOf(panel) + ", which is no panel of this plan");
         }
+        for (const auto& [id, panel] : m_plan.panels) {
+            const std::string where = "/panels/" + textOf(id);
+            checkPair(m_plan.panels, id, panel, where);
+            for (const auto& [spot, fastener] : panel.fasteners)
+                if (fastener.count < 0 || fastener.count > 200)
+                    add(where + "/fasteners/" + spot + "/count", "is outside 0 to 200");
+        }
+        checkJob();
         for (const auto& [id, listener] : m_plan.listeners)
             checkPoint(listener.head_m, "/listeners/" + textOf(id) + "/head_m");
         checkFigures(m_plan.body.cabin, "/body/cabin");

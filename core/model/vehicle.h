@@ -1,6 +1,9 @@
 #pragma once
 
+#include <map>
+#include <set>
 #include <string>
+#include <vector>
 
 #include "core/base/vec3.h"
 #include "core/model/quantity.h"
@@ -37,12 +40,24 @@ enum class BodyKind {
     Boat
 };
 
+// Of a pickup: how many rows of seats it has room for.
+enum class Cab { Single, Extended, Double };
+
+enum class Drive { Combustion, Hybrid, Electric };
+
+// What one can see or measure that tells one variant of a model from another.
+enum class VariantSign { SubLevelControl, SystemBadge, SeparateAmplifier, LowOhms, MoreDrivers, EmptyTweeterPlug };
+
 struct Body {
     BodyKind kind = BodyKind::Estate;
     std::string name{};
     bool wheelOnLeft = true;
+    Cab cab = Cab::Double;
+    Drive drive = Drive::Combustion;
     double length_m = 4.7, width_m = 1.82, frontAxle_m = 0.9;  // frontAxle: nose to front axle
-    Figures cabin{};  // inside measures, its leakage frequency; what is absent comes from the kind
+    Figures cabin{};  // height, wheelbase, inside measures, its leakage frequency; what is absent comes from the kind
+    std::map<VariantSign, bool> signs{};   // what was looked for; absent: nobody has looked
+    std::map<VariantSign, bool> learnt{};  // the same on the vehicle that the sheet was made from
     bool operator==(const Body&) const = default;
 };
 
@@ -67,6 +82,29 @@ enum class PlaceKind {
 // What covers a driver; a perforated plate is given by its holes instead, as figures of the place.
 enum class Cover { None, ThinCloth, ThickCloth, ClothUnderLeather };
 
+// What the depth of a place ends at.
+enum class Behind { Unknown, Glass, SheetMetal, FuelTank, Harness, OpenAir };
+
+enum class FastenerKind { Screw, Bolt, Nut, Clip, PushPin, Rivet };
+
+struct Fastener {
+    FastenerKind kind = FastenerKind::Screw;
+    std::string size{};
+    int count = 1;
+    bool hidden = false;  // under a cap, a cup or a strip
+    bool operator==(const Fastener&) const = default;
+};
+
+// Something that comes off on the way to a place.
+struct Panel {
+    std::string name{};
+    PanelId pair{};                               // the same on the vehicle's other side
+    bool followsPair = false;                     // an edit of the pair is made here too
+    std::map<std::string, Fastener> fasteners{};  // by where they are: "behind the handle cup"
+    std::string leave{};                          // what must not be pulled or unplugged there
+    bool operator==(const Panel&) const = default;
+};
+
 // A spot in the vehicle that holds or could hold a driver, an amplifier or a network.
 struct Place {
     PlaceKind kind = PlaceKind::Door;
@@ -75,7 +113,9 @@ struct Place {
     PlaceId pair{};            // the same spot on the other side
     bool followsPair = false;  // an edit of the pair is made here too
     Cover cover = Cover::None;
+    Behind behind = Behind::Unknown;
     Figures room{};
+    std::vector<PanelId> wayIn{};  // in the order they come off
     bool operator==(const Place&) const = default;
 };
 
@@ -103,12 +143,26 @@ struct Listener {
 
 enum class Goal { Improve, Restore, Replace };
 
+// What an owner says is wrong.
+enum class Complaint { Dull, Thin, NoBass, Harsh, NotLoud, Buzz, OneSided, CutsOut };
+
+// What the owner does not give up.
+enum class Keep { NoCutting, Looks, Radio, Badge, LoadSpace };
+
+enum class Use { FamilyCar, WorkVan, WindAndHelmet, OpenCab, SummerCruiser };
+
 struct Job {
     std::string customer{};
-    std::string complaint{};
+    std::string complaint{};  // in the owner's words
+    std::set<Complaint> complaints{};
     Goal goalKind = Goal::Improve;
-    bool noCutting = false;
-    StageId goal{2};  // "after" is this stage; "before" is what was found
+    std::set<Keep> keep{};
+    Use use = Use::FamilyCar;
+    double budget = 0.0;  // in `currency`; 0: not said
+    std::string currency{};
+    double hours_h = 0.0;                   // that may go into it; 0: not said
+    CurveId hearingLeft{}, hearingRight{};  // what each ear needs more than a young one does
+    StageId goal{2};                        // "after" is this stage; "before" is what was found
     bool operator==(const Job&) const = default;
 };
 

@@ -62,7 +62,7 @@ struct Wire {
     bool operator==(const Wire&) const = default;
 };
 
-enum class AlterationKind { Hole, Seal, Mat, Foam };
+enum class AlterationKind { Hole, Seal, Mat, Foam, OpenCover };
 
 struct Alteration {
     PlaceId place{};

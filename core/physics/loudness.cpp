@@ -32,22 +32,32 @@ double contour_db(const LoudnessRow& row, double phon)
     return 10.0 / row.exponent * std::log10(a) - row.transfer_db + 94.0;
 }
 
+// Linear in log f between the rows, the ends held.
+template <class Level>
+Eigen::ArrayXd betweenRows(const Eigen::ArrayXd& frequency_hz, Level level)
+{
+    return frequency_hz.unaryExpr([&](double f) {
+        const auto above =
+            std::find_if(kRows.begin(), kRows.end(), [&](const LoudnessRow& row) { return row.frequency_hz >= f; });
+        if (above == kRows.begin()) return level(kRows.front());
+        if (above == kRows.end()) return level(kRows.back());
+        const LoudnessRow& below = *(above - 1);
+        const double share = std::log(f / below.frequency_hz) / std::log(above->frequency_hz / below.frequency_hz);
+        return level(below) + share * (level(*above) - level(below));
+    });
+}
+
 }  // namespace
 
 std::optional<Eigen::ArrayXd> equalLoudness_db(double phon, const Eigen::ArrayXd& frequency_hz)
 {
     if (!(phon >= 20.0 && phon <= 90.0)) return std::nullopt;
-    return frequency_hz
-        .unaryExpr([&](double f) {
-            const auto above =
-                std::find_if(kRows.begin(), kRows.end(), [&](const LoudnessRow& row) { return row.frequency_hz >= f; });
-            if (above == kRows.begin()) return contour_db(kRows.front(), phon);
-            if (above == kRows.end()) return contour_db(kRows.back(), phon);
-            const LoudnessRow& below = *(above - 1);
-            const double share = std::log(f / below.frequency_hz) / std::log(above->frequency_hz / below.frequency_hz);
-            return contour_db(below, phon) + share * (contour_db(*above, phon) - contour_db(below, phon));
-        })
-        .eval();
+    return betweenRows(frequency_hz, [&](const LoudnessRow& row) { return contour_db(row, phon); });
+}
+
+Eigen::ArrayXd hearingThreshold_db(const Eigen::ArrayXd& frequency_hz)
+{
+    return betweenRows(frequency_hz, [](const LoudnessRow& row) { return row.threshold_db; });
 }
 
 std::optional<double> loudness_phon(double frequency_hz, double level_db)

@@ -12,6 +12,11 @@ namespace core {
 // source  ISO 226:2003, table 1, from memory
 [[nodiscard]] std::optional<Eigen::ArrayXd> equalLoudness_db(double phon, const Eigen::ArrayXd& frequency_hz);
 
+// The least level of a pure tone that a normal young listener hears in free field, both ears, linear in log f between
+// the standard's frequencies, the ends held.
+// source  ISO 226:2003, table 1, from memory
+[[nodiscard]] Eigen::ArrayXd hearingThreshold_db(const Eigen::ArrayXd& frequency_hz);
+
 // How loud a pure tone is in phon; nothing outside 20 to 90. frequency_hz is taken as that of the nearest row.
 [[nodiscard]] std::optional<double> loudness_phon(double frequency_hz, double level_db);
 

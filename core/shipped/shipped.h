@@ -7,6 +7,7 @@ namespace core {
 
 [[nodiscard]] std::string_view shippedPracticeText();
 [[nodiscard]] std::string_view shippedShelfText();
+[[nodiscard]] std::string_view shippedVehiclesText();
 [[nodiscard]] std::string_view shippedDemoText();
 [[nodiscard]] std::string_view shippedTroubleText();
 

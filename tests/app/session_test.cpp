@@ -9,6 +9,8 @@
 
 #include "app/widening.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/place_edits.h"
+#include "core/edits/survey_edits.h"
 #include "core/evaluate/widen.h"
 #include "core/io/atomic_file.h"
 #include "core/shipped/shipped.h"
@@ -43,6 +45,60 @@ TEST_F(Session, EditsUndoToAnEqualPlanAndClean)
     session->undoStack().undo();
     EXPECT_EQ(session->snapshot().plan, plan);
     EXPECT_TRUE(session->undoStack().isClean());
+}
+
+// A drag is one step however often the hand moves; returned, it is as if it had never been.
+TEST_F(Session, ADragIsOneStepAndCanBeReturned)
+{
+    const auto session = open();
+    const core::Plan before = session->snapshot().plan;
+    const auto moveBy = [&](double along_m) {
+        core::Place place = session->snapshot().plan.places.at({3});
+        place.frame.at_m.x += along_m;
+        session->drag(core::changePlace(session->snapshot().plan, {3}, place));
+    };
+    for (int i = 0; i < 4; ++i) moveBy(0.01);
+    EXPECT_EQ(session->undoStack().count(), 1);
+    session->endDrag(true);
+    const core::Plan moved = session->snapshot().plan;
+    EXPECT_NEAR(moved.places.at({3}).frame.at_m.x - before.places.at({3}).frame.at_m.x, 0.04, 1e-12);
+    moveBy(0.1);
+    moveBy(0.1);
+    EXPECT_EQ(session->undoStack().count(), 2) << "another drag is another step";
+    session->endDrag(false);
+    EXPECT_EQ(session->snapshot().plan, moved);
+    EXPECT_EQ(session->undoStack().count(), 1);
+    EXPECT_FALSE(session->undoStack().canRedo()) << "there is nothing to do again";
+    session->undoStack().undo();
+    EXPECT_EQ(session->snapshot().plan, before);
+    session->undoStack().redo();
+    EXPECT_EQ(session->snapshot().plan, moved);
+    session->endDrag(false);  // no drag: nothing happens
+    EXPECT_EQ(session->snapshot().plan, moved);
+}
+
+TEST_F(Session, AnEditPutsDownWhatIsDragged)
+{
+    const auto session = open();
+    core::Place place = session->snapshot().plan.places.at({3});
+    place.frame.at_m.x += 0.05;
+    session->drag(core::changePlace(session->snapshot().plan, {3}, place));
+    session->apply(reading(*session, 5.1));
+    session->endDrag(false);
+    EXPECT_EQ(session->undoStack().count(), 2);
+    EXPECT_EQ(session->snapshot().plan.places.at({3}).frame.at_m.x, place.frame.at_m.x);
+}
+
+TEST_F(Session, ANewPlanIsOpenAndNotSaved)
+{
+    const auto session = open();
+    session->apply(reading(*session, 5.1));
+    session->startNew(core::newPlan(core::BodyKind::Boat, session->shop().vehicles));
+    EXPECT_TRUE(session->isOpen());
+    EXPECT_TRUE(session->path().isEmpty());
+    EXPECT_EQ(session->undoStack().count(), 0);
+    EXPECT_EQ(session->snapshot().plan.body.kind, core::BodyKind::Boat);
+    EXPECT_TRUE(session->snapshot().after().runs.empty());
 }
 
 TEST_F(Session, AnEditFromAnOlderPlanIsRefused)

@@ -1,7 +1,10 @@
 // The window's own parts, each by itself.
 #include <gtest/gtest.h>
 
+#include <QAction>
 #include <QApplication>
+#include <QComboBox>
+#include <QDir>
 #include <QLabel>
 #include <QMessageBox>
 #include <QPushButton>
@@ -18,6 +21,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/flow_layout.h"
+#include "core/edits/place_edits.h"
 #include "core/io/atomic_file.h"
 #include "core/io/shop.h"
 #include "tests/app/window_driver.h"
@@ -195,6 +199,7 @@ TEST_F(Widgets, AnEmptyPlanIsShownWithoutHarm)
     ASSERT_TRUE(core::writeAtomically(path.toStdString(), text, 0));
     ASSERT_TRUE(driver.window().openPlan(path));
     EXPECT_EQ(driver.text("traceTitle"), "Nobody listens in this plan");
+    driver.click("traceFold");
     driver.click("traceImpedance");
     EXPECT_EQ(driver.text("traceTitle"), "No speaker at this place");
     driver.key(Qt::Key_9, Qt::ControlModifier);
@@ -208,6 +213,87 @@ TEST_F(Widgets, KeysOfThisScreenAreShown)
     driver.openDemo();
     driver.key(Qt::Key_F1);
     EXPECT_TRUE(driver.text("noticeText").contains("F4"));
+}
+
+// Slips cost more than a frame of a drag has: the same ones stay.
+TEST_F(Widgets, SlipsAreMadeAnewOnlyWhenTheySaySomethingElse)
+{
+    tests::WindowDriver driver(theme);
+    driver.openTrouble();
+    const auto slip = [&] { return driver.window().findChild<QWidget*>("finding_LOAD1"); };
+    const QWidget* before = slip();
+    ASSERT_NE(before, nullptr);
+    core::Place place = driver.session().snapshot().plan.places.begin()->second;
+    place.room[core::Quantity::Cutout_m] = core::Known{0.1};
+    driver.session().apply(core::changePlace(driver.session().snapshot().plan,
+                                             driver.session().snapshot().plan.places.begin()->first, place));
+    EXPECT_EQ(slip(), before) << "a hole that no rule looks at";
+    driver.click("mend_LOAD1_0");
+    EXPECT_NE(slip(), before);
+    theme.setGround(Ground::Dark);
+    theme.setGround(Ground::Light);
+}
+
+TEST_F(Widgets, AnotherPlanIsHeardByItsDriver)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    auto* ears = driver.window().findChild<QComboBox*>("listenerChoice");
+    ears->setCurrentIndex(1);
+    EXPECT_EQ(driver.text("traceTitle"), "At the rear seat, left");
+    driver.newJob("saloon");
+    EXPECT_EQ(ears->currentText(), "driver's seat");
+}
+
+TEST_F(Widgets, TheStartPageOffersRecentPlansAndCountsTheSheets)
+{
+    tests::WindowDriver driver(theme);
+    driver.newJob("hatchback");
+    const QString path = driver.folder() + "/kept.reed";
+    ASSERT_TRUE(driver.window().savePlan(path));
+    QDir().mkpath(driver.folder() + "/sheets");
+    for (int i = 0; i < 8; ++i)
+        ASSERT_TRUE(driver.window().saveSheet(driver.folder() + QStringLiteral("/sheets/car%1.reedcar").arg(i)));
+    tests::WindowDriver later(theme);  // another start knows nothing of this one's settings
+    EXPECT_TRUE(later.window().findChild<QLabel*>("noSheets") != nullptr);
+    driver.window().findChild<QAction*>("actionNew")->trigger();
+    EXPECT_TRUE(driver.has("sheet5"));
+    EXPECT_FALSE(driver.has("sheet6"));
+    EXPECT_TRUE(driver.text("noSheets").contains("2 more"));
+    driver.newJob("boat");
+    driver.session().undoStack().setClean();
+    driver.key(Qt::Key_N, Qt::ControlModifier);
+    ASSERT_TRUE(driver.window().openPlan(path));
+    EXPECT_EQ(driver.session().snapshot().plan.body.kind, core::BodyKind::Hatchback);
+}
+
+TEST_F(Widgets, CurvesStayFoldedWhereTheyWereFolded)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    auto* plot = driver.window().findChild<QWidget*>("tracePlot");
+    EXPECT_TRUE(plot->isVisible()) << "in Match they are half the answer";
+    driver.click("traceFold");
+    EXPECT_FALSE(plot->isVisible());
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    EXPECT_FALSE(plot->isVisible()) << "a walk-round needs the room";
+    driver.click("traceFold");
+    EXPECT_TRUE(plot->isVisible());
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    EXPECT_FALSE(plot->isVisible()) << "each station for itself";
+    driver.click("traceFold");
+    EXPECT_TRUE(plot->isVisible());
+}
+
+TEST_F(Widgets, EachStationHasItsKeys)
+{
+    tests::WindowDriver driver(theme);
+    driver.newJob("estate");
+    driver.key(Qt::Key_F1);
+    EXPECT_TRUE(driver.text("noticeText").contains("N new place"));
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    driver.key(Qt::Key_F1);
+    EXPECT_FALSE(driver.text("noticeText").contains("N new place"));
 }
 
 }  // namespace

@@ -12,6 +12,7 @@
 #include "app/shell/main_window.h"
 #include "app/widening.h"
 #include "app/widgets/candidate_model.h"
+#include "app/widgets/vehicle_drawing.h"
 #include "core/io/shop.h"
 
 namespace tests {
@@ -23,6 +24,8 @@ constexpr int kNever_ms = 3'600'000;  // the background is for those tests that 
 
 WindowDriver::WindowDriver(app::Theme& theme)
     : m_settings(m_folder.filePath(QStringLiteral("settings.ini")), QSettings::IniFormat),
+      m_sheets((m_settings.setValue(QStringLiteral("shop/sheetFolder"), m_folder.filePath(QStringLiteral("sheets"))),
+                m_folder.filePath(QStringLiteral("sheets")))),
       m_session(std::make_unique<app::PlanSession>(core::shippedShop(), m_folder.filePath(QStringLiteral("recovery")))),
       m_window(std::make_unique<app::MainWindow>(*m_session, theme, m_settings))
 {
@@ -39,6 +42,29 @@ void WindowDriver::openDemo()
 {
     m_session->undoStack().setClean();  // as if it had been saved: nothing asks
     m_window->findChild<QAction*>(QStringLiteral("actionDemo"))->trigger();
+}
+
+void WindowDriver::newJob(const char* kind)
+{
+    m_session->undoStack().setClean();  // as if it had been saved: nothing asks
+    m_session->dropRecovery();
+    m_window->showStation(app::MainWindow::Start);
+    click((std::string("new_") + kind).c_str());
+}
+
+app::VehicleDrawing& WindowDriver::drawing()
+{
+    return *m_window->findChild<app::VehicleDrawing*>(QStringLiteral("surveyDrawing"));
+}
+
+void WindowDriver::clickThing(const QString& name)
+{
+    for (const app::DrawnThing& thing : drawing().things())
+        if (thing.name == name) {
+            QTest::mouseClick(&drawing(), Qt::LeftButton, {}, drawing().pointOf(thing).toPoint());
+            return;
+        }
+    qFatal("%s is not on the drawing", qPrintable(name));
 }
 
 void WindowDriver::openTrouble()
@@ -58,6 +84,7 @@ void WindowDriver::rest()
 
 void WindowDriver::key(int key, Qt::KeyboardModifiers modifiers)
 {
+    QCoreApplication::processEvents();  // what the last key made is there when the next one comes
     QWidget* focus = QApplication::focusWidget();
     QTest::keyClick(focus ? focus : m_window.get(), static_cast<Qt::Key>(key), modifiers);
 }
@@ -65,14 +92,16 @@ void WindowDriver::key(int key, Qt::KeyboardModifiers modifiers)
 void WindowDriver::click(const char* objectName)
 {
     auto* button = m_window->findChild<QAbstractButton*>(QLatin1String(objectName));
-    Q_ASSERT_X(button, "click", objectName);
+    // What has just been made is shown with the next turn of the event loop.
+    if (!button || !QTest::qWaitFor([&] { return button->isVisible() && button->isEnabled(); }, 500))
+        qFatal("%s cannot be clicked", objectName);
     QTest::mouseClick(button, Qt::LeftButton);
 }
 
 void WindowDriver::type(const char* objectName, const QString& text)
 {
     auto* field = m_window->findChild<QLineEdit*>(QLatin1String(objectName));
-    Q_ASSERT_X(field, "type", objectName);
+    if (!field || !field->isVisible() || !field->isEnabled()) qFatal("%s cannot be typed into", objectName);
     field->setFocus();
     field->selectAll();
     QTest::keyClicks(field, text);

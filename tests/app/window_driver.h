@@ -9,6 +9,7 @@
 
 namespace app {
 class MainWindow;
+class VehicleDrawing;
 class Theme;
 }  // namespace app
 
@@ -23,14 +24,17 @@ public:
     [[nodiscard]] app::MainWindow& window() { return *m_window; }
     [[nodiscard]] app::PlanSession& session() { return *m_session; }
     [[nodiscard]] QSettings& settings() { return m_settings; }
+    [[nodiscard]] app::VehicleDrawing& drawing();  // of the walk-round
     [[nodiscard]] QString folder() const { return m_folder.path(); }
 
     void openDemo();
+    void newJob(const char* kind);  // on the start page, as in files: "estate"
     void openTrouble();
     // Waits until what unmeasured values could do is known. It does not come by itself between two keys of a test.
     void rest();
     void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void click(const char* objectName);
+    void clickThing(const QString& name);                    // on the drawing of the walk-round
     void type(const char* objectName, const QString& text);  // replaces what stands there, then Enter
     void pickCandidate(const char* shelfKey);                // arrows on the shelf, then Enter
     void openSlate(const QString& text);
@@ -44,6 +48,7 @@ public:
 private:
     QTemporaryDir m_folder;
     QSettings m_settings;
+    QString m_sheets;  // where the window keeps vehicle sheets
     std::unique_ptr<app::PlanSession> m_session;
     std::unique_ptr<app::MainWindow> m_window;
 };

@@ -2,9 +2,11 @@
 // solution.
 #include <gtest/gtest.h>
 
+#include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/resolve.h"
 #include "core/io/circuit_netlist.h"
+#include "core/model/names.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/spice.h"
@@ -68,6 +70,42 @@ TEST(Spice, AgreesOnACircuitWithTwoDriversAndLosses)
     for (const int old : {22, 23}) plan.wires[{goal, {old}}] = std::nullopt;
     ASSERT_TRUE(validate(plan).empty());
     expectAgreement(plan, goal, {tests::kRadio, "RL"}, "losses");
+}
+
+// What a survey wires by itself: a woofer and a tweeter with its own capacitor on one pair, of every kind of vehicle
+// that has both. The simulator has to find the same volts.
+TEST(Spice, AgreesOnWhatASurveyWires)
+{
+    const Shop shop = shippedShop();
+    for (const BodyKind kind : {BodyKind::Estate, BodyKind::Pickup, BodyKind::Van}) {
+        Plan plan = newPlan(kind, shop.vehicles);
+        for (const UsualSpot& spot : usualSpots(plan.body, shop.vehicles))
+            if (spot.name == "front door" || spot.name == "sail" || spot.name == "dash top")
+                plan = apply(plan, addSpeakers(plan, kFactory, spot, shop.practice)).plan;
+        ASSERT_EQ(plan.places.size(), 6U);
+        const Port channel = runs(resolve(plan, kFound)).front().id.channel;
+        expectAgreement(plan, kFound, channel, "survey-" + std::string(textOf(kind)));
+    }
+}
+
+// The same where the tweeter is wired on from the woofer's plug, and where its capacitor is another one.
+TEST(Spice, AgreesOnALoopThroughWithAnotherCapacitor)
+{
+    const Shop shop = shippedShop();
+    Plan plan = newPlan(BodyKind::Estate, shop.vehicles);
+    for (const UsualSpot& spot : usualSpots(plan.body, shop.vehicles))
+        if (spot.name == "front door" || spot.name == "sail")
+            plan = apply(plan, addSpeakers(plan, kFactory, spot, shop.practice)).plan;
+    std::vector<DeviceId> left;
+    for (const auto& [id, device] : resolve(plan, kFound).devices)
+        if (plan.places.contains(device.at) && plan.places.at(device.at).frame.at_m.y > 0.0) left.push_back(id);
+    ASSERT_EQ(left.size(), 2U);
+    plan = apply(plan, loopThrough(plan, kFactory, left[1], left[0])).plan;
+    Part tweeter = plan.parts.at(resolve(plan, kFound).devices.at(left[1]).part);
+    setOwnCapacitor(tweeter, Known{10e-6});
+    plan = apply(plan, changePart(plan, kFactory, left[1], tweeter)).plan;
+    const Port channel = runs(resolve(plan, kFound)).front().id.channel;
+    expectAgreement(plan, kFound, channel, "looped");
 }
 
 }  // namespace

@@ -41,6 +41,38 @@ TEST(PlanFile, WriteThenReadGivesAnEqualPlan)
     }
 }
 
+// What a walk-round notes, all of it, goes through a file.
+TEST(PlanFile, TheSurveyGoesThroughAFile)
+{
+    Plan plan = tests::demoPlan();
+    plan.body.cab = Cab::Single;
+    plan.body.drive = Drive::Hybrid;
+    plan.body.signs = {{VariantSign::LowOhms, true}, {VariantSign::SystemBadge, false}};
+    plan.body.learnt = {{VariantSign::SystemBadge, true}};
+    const auto panel = drawId<PanelId>(plan);
+    const auto curve = drawId<CurveId>(plan);
+    plan.panels[panel] = {.name = "door card",
+                          .fasteners = {{"behind the handle cup", {FastenerKind::Screw, "T20", 2, true}},
+                                        {"at the edge", {FastenerKind::PushPin, "", 8, false}}},
+                          .leave = "the yellow plug"};
+    plan.places.at({3}).wayIn = {panel};
+    plan.places.at({3}).behind = Behind::FuelTank;
+    plan.places.at({3}).room[Quantity::ScrewCircle_m] = Known{0.158};
+    plan.job.complaints = {Complaint::Dull, Complaint::Buzz};
+    plan.job.keep = {Keep::Radio, Keep::NoCutting};
+    plan.job.use = Use::WorkVan;
+    plan.job.budget = 640.0;
+    plan.job.currency = "EUR";
+    plan.job.hours_h = 6.5;
+    plan.curves[curve] = {.kind = CurveKind::Hearing, .frequency_hz = {250.0, 8000.0}, .level_db = {-5.0, 40.0}};
+    plan.job.hearingRight = curve;
+    plan.parts.begin()->second.ground = OutputGround::Floating;
+    const auto again = readPlanText(written({plan, {}}), "x.reed");
+    ASSERT_TRUE(again) << oneLine(again.error());
+    EXPECT_EQ(again->plan, plan);
+    EXPECT_TRUE(again->unknown.empty());
+}
+
 TEST(PlanFile, EntryTakenOutIsNullInTheFile)
 {
     Plan plan = tests::demoPlan();

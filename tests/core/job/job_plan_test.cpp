@@ -4,6 +4,8 @@
 
 #include <algorithm>
 
+#include "core/edits/layers.h"
+#include "core/edits/survey_edits.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -63,6 +65,24 @@ TEST(JobPlan, DoesBothPlaces)
                                 StepKind::FitDriver, StepKind::CloseTrim})
         EXPECT_EQ(countOf(job, kind), 2);
     EXPECT_EQ(countOf(job, StepKind::PowerDown), 1);
+}
+
+// What is to be done to the vehicle itself is work too; what was already so as found is none.
+TEST(JobPlan, APlannedAlterationIsAStepOfEachSide)
+{
+    Plan plan = tests::demoPlan();
+    const PlaceId door = plan.devices.at({kFactory, tests::kLeftSpeaker})->at;
+    const Plan before = apply(plan, alterPlace(plan, kFound, door, AlterationKind::OpenCover, true)).plan;
+    EXPECT_EQ(countOf(jobOf(before), StepKind::Alter), 0);
+    plan = before;
+    const StageId goal = plannedGoal(plan);
+    const JobPlan job = jobOf(apply(plan, alterPlace(plan, goal, door, AlterationKind::Mat, true)).plan);
+    ASSERT_EQ(countOf(job, StepKind::Alter), 2);
+    const Step& step = job.steps.at(static_cast<size_t>(firstOf(job, StepKind::Alter)));
+    EXPECT_EQ(step.alteration, AlterationKind::Mat);
+    EXPECT_GT(step.minutes, 0.0);
+    EXPECT_LT(firstOf(job, StepKind::OpenTrim), firstOf(job, StepKind::Alter));
+    EXPECT_LT(lastOf(job, StepKind::Alter), firstOf(job, StepKind::CloseTrim));
 }
 
 TEST(JobPlan, CautionsStandAtTheirStep)

@@ -1,0 +1,177 @@
+// What the window does with whole plans: new, open, save, sheets, the shop's settings.
+#include <QDir>
+#include <QAction>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMessageBox>
+#include <QSettings>
+
+#include "app/shell/main_window.h"
+#include "app/shell/notice_bar.h"
+#include "app/shell/settings_dialog.h"
+#include "app/stations/job_card_view.h"
+#include "app/stations/start_page.h"
+#include "app/stations/walk/walk_view.h"
+#include "app/theme/theme.h"
+#include "core/edits/survey_edits.h"
+#include "core/shipped/shipped.h"
+
+namespace app {
+
+bool MainWindow::openPlan(const QString& path)
+{
+    if (!mayLosePlan()) return false;
+    if (const auto opened = m_session.openFile(path); !opened) {
+        m_notice->say(tr("Not opened. %1").arg(QString::fromStdString(core::oneLine(opened.error()))));
+        return false;
+    }
+    rememberRecent(path);
+    return true;
+}
+
+void MainWindow::openDemo()
+{
+    if (!mayLosePlan()) return;
+    if (const auto opened = m_session.openText(std::string(core::shippedDemoText()), tr("demo")); !opened)
+        m_notice->say(QString::fromStdString(core::oneLine(opened.error())));
+}
+
+bool MainWindow::savePlan(const QString& path)
+{
+    if (const auto saved = m_session.saveAs(path); !saved) {
+        m_notice->say(tr("Not saved. %1").arg(QString::fromStdString(core::oneLine(saved.error()))));
+        return false;
+    }
+    rememberRecent(path);
+    showTitle();
+    return true;
+}
+
+bool MainWindow::startFromSheet(const QString& path)
+{
+    if (!mayLosePlan()) return false;
+    if (const auto started = m_session.startFromSheet(path); !started) {
+        m_notice->say(tr("Not started. %1").arg(QString::fromStdString(core::oneLine(started.error()))));
+        return false;
+    }
+    showStation(Walk);  // to be confirmed
+    m_notice->say(tr("All of it was found on another vehicle of this kind: confirm what you rely on."));
+    return true;
+}
+
+bool MainWindow::saveSheet(const QString& path)
+{
+    if (const auto saved = m_session.saveSheet(path); !saved) {
+        m_notice->say(tr("Not saved. %1").arg(QString::fromStdString(core::oneLine(saved.error()))));
+        return false;
+    }
+    m_notice->say(tr("The vehicle as the factory made it is saved; customer, readings and plans stay with this job."));
+    return true;
+}
+
+void MainWindow::askOpen()
+{
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a plan"), {}, tr("Plans (*.reed)"));
+    if (!path.isEmpty()) openPlan(path);
+}
+
+void MainWindow::askSaveAs()
+{
+    if (!m_session.isOpen()) return;
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the plan"), m_session.path().isEmpty() ? QStringLiteral("plan.reed") : m_session.path(),
+        tr("Plans (*.reed)"));
+    if (path.isEmpty()) return;
+    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reed");
+    savePlan(path);
+}
+
+void MainWindow::save()
+{
+    if (!m_session.isOpen()) return;
+    if (m_session.path().isEmpty())
+        askSaveAs();
+    else
+        savePlan(m_session.path());
+}
+
+void MainWindow::rememberRecent(const QString& path)
+{
+    constexpr int kMost = 6;
+    QStringList recent = m_settings.value(QStringLiteral("recent")).toStringList();
+    const QString absolute = QFileInfo(path).absoluteFilePath();
+    recent.removeAll(absolute);
+    recent.prepend(absolute);
+    m_settings.setValue(QStringLiteral("recent"), recent.mid(0, kMost));
+}
+
+void MainWindow::showTitle()
+{
+    const QString name = !m_session.isOpen()          ? QString()
+                         : m_session.path().isEmpty() ? tr("not saved yet")
+                                                      : QFileInfo(m_session.path()).fileName();
+    setWindowTitle(name.isEmpty() ? tr("Golden Reed") : tr("%1[*] – Golden Reed").arg(name));
+    setWindowModified(m_session.isOpen() && !m_session.undoStack().isClean());
+}
+
+// Unsaved work is asked about once, before it could be lost.
+bool MainWindow::mayLosePlan()
+{
+    if (!m_session.isOpen() || m_session.undoStack().isClean()) return true;
+    const auto answer =
+        QMessageBox::question(this, tr("Unsaved changes"), tr("The plan has changes that are not saved."),
+                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
+    if (answer == QMessageBox::Save) save();
+    if (answer == QMessageBox::Discard) m_session.dropRecovery();
+    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && m_session.undoStack().isClean());
+}
+
+void MainWindow::askSheet()
+{
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("New job from a vehicle sheet"), m_shopSettings.sheetFolder,
+                                     tr("Vehicle sheets (*.reedcar);;Plans (*.reed)"));
+    if (!path.isEmpty()) startFromSheet(path);
+}
+
+void MainWindow::askSaveSheet()
+{
+    if (!m_session.isOpen()) return;
+    QDir().mkpath(m_shopSettings.sheetFolder);
+    const core::Body& body = m_session.snapshot().plan.body;
+    const QString name = body.name.empty() ? QStringLiteral("vehicle") : QString::fromStdString(body.name);
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the vehicle as a sheet"),
+        QDir(m_shopSettings.sheetFolder).filePath(name + QStringLiteral(".reedcar")), tr("Vehicle sheets (*.reedcar)"));
+    if (path.isEmpty()) return;
+    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reedcar");
+    saveSheet(path);
+}
+
+void MainWindow::startNew(core::BodyKind kind)
+{
+    if (!mayLosePlan()) return;
+    m_session.startNew(core::newPlan(kind, m_session.shop().vehicles));
+}
+
+void MainWindow::askSettings()
+{
+    auto* dialog = new SettingsDialog(m_theme, m_shopSettings, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &SettingsDialog::chosen, this, [this](const ShopSettings& shop, bool inches) {
+        shop.write(m_settings);
+        takeShop(shop);
+        m_inches->setChecked(inches);  // which does what the menu does
+    });
+    dialog->open();
+}
+
+void MainWindow::takeShop(const ShopSettings& shop)
+{
+    m_shopSettings = shop;
+    m_start->setSheetFolder(shop.sheetFolder);
+    m_walk->setCurrency(shop.currency);
+    m_jobCard->setShop(shop);
+}
+
+}  // namespace app

@@ -1,0 +1,42 @@
+#include "app/shop_settings.h"
+
+#include <QLocale>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QStringList>
+
+namespace app {
+
+ShopSettings ShopSettings::read(const QSettings& settings)
+{
+    ShopSettings shop;
+    shop.name = settings.value(QStringLiteral("shop/name")).toString();
+    shop.currency = settings.value(QStringLiteral("shop/currency"), shop.currency).toString();
+    shop.hourlyRate = settings.value(QStringLiteral("shop/hourlyRate"), 0.0).toDouble();
+    const bool letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+    shop.letterPaper = settings.value(QStringLiteral("shop/letterPaper"), letter).toBool();
+    shop.saws = settings.value(QStringLiteral("shop/saws")).toString();
+    for (const QString& tool : settings.value(QStringLiteral("shop/missingTools")).toStringList())
+        shop.missing.insert(static_cast<core::Tool>(tool.toInt()));
+    shop.sheetFolder =
+        settings
+            .value(QStringLiteral("shop/sheetFolder"),
+                   QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/sheets"))
+            .toString();
+    return shop;
+}
+
+void ShopSettings::write(QSettings& settings) const
+{
+    settings.setValue(QStringLiteral("shop/name"), name);
+    settings.setValue(QStringLiteral("shop/currency"), currency);
+    settings.setValue(QStringLiteral("shop/hourlyRate"), hourlyRate);
+    settings.setValue(QStringLiteral("shop/letterPaper"), letterPaper);
+    settings.setValue(QStringLiteral("shop/saws"), saws);
+    QStringList tools;
+    for (const core::Tool tool : missing) tools << QString::number(static_cast<int>(tool));
+    settings.setValue(QStringLiteral("shop/missingTools"), tools);
+    settings.setValue(QStringLiteral("shop/sheetFolder"), sheetFolder);
+}
+
+}  // namespace app

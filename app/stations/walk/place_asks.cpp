@@ -1,0 +1,322 @@
+#include "app/stations/ohmmeter_line.h"
+#include "app/stations/walk/asks.h"
+#include "core/edits/place_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/complete.h"
+#include "core/evaluate/driver_mounting.h"
+#include "core/model/names.h"
+#include "words/name_words.h"
+#include "words/survey_words.h"
+
+namespace app {
+namespace {
+
+QString tr(const char* text)
+{
+    return AskForm::tr(text);
+}
+
+// What is known of the driver's coil.
+const core::Figures* coilFigures(const Survey& survey)
+{
+    const core::Part* part = survey.partOf(survey.driver);
+    return part ? &part->figures : nullptr;
+}
+
+std::optional<core::Known> coilMeanwhile(const Survey& survey, core::Quantity quantity)
+{
+    const core::Part* part = survey.partOf(survey.driver);
+    const std::string coil = part ? core::firstOf(*part, core::ElementKind::Coil) : std::string();
+    if (coil.empty()) return std::nullopt;
+    const core::Figures figures = core::complete(*part, coil, survey.shop->practice);
+    const auto found = figures.find(quantity);
+    return found == figures.end() ? std::nullopt : std::optional(found->second);
+}
+
+core::Edit changed(const Survey& survey, const core::Part& part)
+{
+    return core::changePart(survey.plan(), survey.stage, survey.driver, part);
+}
+
+core::UsualSpot usualHere(const Survey& survey)
+{
+    const core::Place& place = *survey.placeThere();
+    core::UsualSpot spot = core::nearestSpot(survey.plan().body, survey.shop->vehicles, place.frame.at_m, false);
+    spot.name = core::textOf(place.kind);
+    spot.kind = place.kind;
+    return spot;
+}
+
+QString driverLine(const Survey& survey)
+{
+    const core::Part* part = survey.partOf(survey.driver);
+    if (!part) return tr("nothing known to be there");
+    const auto nominal = coilMeanwhile(survey, core::Quantity::Nominal_ohm);
+    const core::Device& device = survey.fitout().devices.at(survey.driver);
+    const QString line =
+        joined({part->driverClass.empty() ? QString::fromStdString(part->name) : words::nameOfClass(part->driverClass),
+                nominal ? words::ohms(nominal->value) : QString()},
+               {});
+    if (device.basis.toConfirm) return tr("%1, to confirm").arg(line);
+    return device.basis.origin == core::Origin::ClassGuess ? tr("%1, by estimate").arg(line) : line;
+}
+
+// Nobody has looked yet: it is what is usual there, or came with a sheet.
+bool isUnseen(const Survey& survey)
+{
+    if (!survey.driver) return false;
+    const core::Basis& basis = survey.fitout().devices.at(survey.driver).basis;
+    return basis.toConfirm || basis.origin == core::Origin::ClassGuess;
+}
+
+AskForm* driverForm(const core::Practice& practice, QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    form->addList({.name = QStringLiteral("driverClass"),
+                   .label = tr("Kind and size"),
+                   .choices =
+                       [](const Survey& survey) {
+                           std::vector<std::pair<QString, QString>> choices;
+                           if (!survey.driver) return choices;
+                           for (const auto& [key, one] : survey.shop->practice.classes)
+                               choices.emplace_back(QString::fromStdString(key), words::nameOfClass(key));
+                           return choices;
+                       },
+                   .read =
+                       [](const Survey& survey) {
+                           const core::Part* part = survey.partOf(survey.driver);
+                           return part ? QString::fromStdString(part->driverClass) : QString();
+                       },
+                   .write =
+                       [](const Survey& survey, const QString& key) {
+                           core::Part part = *survey.partOf(survey.driver);
+                           part.driverClass = key.toStdString();
+                           return core::seenThere(survey.plan(), survey.stage, survey.driver, part);
+                       }});
+    form->addQuantity({.name = QStringLiteral("nominal"),
+                       .label = words::labelOf(core::Quantity::Nominal_ohm),
+                       .quantity = core::Quantity::Nominal_ohm,
+                       .figures = coilFigures,
+                       .meanwhile = [](const Survey& s) { return coilMeanwhile(s, core::Quantity::Nominal_ohm); },
+                       .write =
+                           [](const Survey& survey, const std::optional<core::Known>& known) {
+                               core::Part part = *survey.partOf(survey.driver);
+                               part.figures.erase(core::Quantity::Nominal_ohm);
+                               if (known) part.figures[core::Quantity::Nominal_ohm] = *known;
+                               return core::seenThere(survey.plan(), survey.stage, survey.driver, part);
+                           }});
+    form->addQuantity({.name = QStringLiteral("ownCapacitor"),
+                       .label = words::labelOf(core::Quantity::Capacitance_f),
+                       .quantity = core::Quantity::Capacitance_f,
+                       .figures = [](const Survey& survey) -> const core::Figures* {
+                           static const core::Figures kNone;
+                           const core::Part* part = survey.partOf(survey.driver);
+                           if (!part) return nullptr;
+                           const std::string there = core::firstOf(*part, core::ElementKind::Capacitor);
+                           return there.empty() ? &kNone : &part->inside.at(there).figures;
+                       },
+                       .write =
+                           [](const Survey& survey, const std::optional<core::Known>& known) {
+                               core::Part part = *survey.partOf(survey.driver);
+                               core::setOwnCapacitor(part, known);
+                               return changed(survey, part);
+                           }});
+    auto* ohmmeter = new OhmmeterLine(practice, form, QStringLiteral("surveyOhmmeter"));
+    QObject::connect(ohmmeter, &OhmmeterLine::edited, form, &AskForm::edited);
+    form->addWidget(ohmmeter, [ohmmeter](const Survey& survey) { ohmmeter->present(*survey.snapshot, survey.driver); });
+    form->addSentence(QStringLiteral("filterSaid"), [](const Survey& survey) -> QString {
+        const core::Part* part = survey.partOf(survey.driver);
+        if (!part || core::firstOf(*part, core::ElementKind::Capacitor).empty()) return {};
+        return tr(
+            "The capacitor belongs to this driver: it leaves with it, and the new one needs a high-pass of its own.");
+    });
+    form->addButton({.name = QStringLiteral("confirmDriver"),
+                     .text = tr("Looked: that is what is there"),
+                     .enabled = isUnseen,
+                     .write = [](const Survey& survey) {
+                         return core::seenThere(survey.plan(), survey.stage, survey.driver,
+                                                *survey.partOf(survey.driver));
+                     }});
+    form->addButton({.name = QStringLiteral("addDriver"),
+                     .text = tr("Something is fitted here"),
+                     .enabled = [](const Survey& survey) { return !survey.driver; },
+                     .write =
+                         [](const Survey& survey) {
+                             return core::addSpeakersAt(survey.plan(), survey.stage, survey.place, usualHere(survey),
+                                                        survey.shop->practice);
+                         }});
+    form->addButton(
+        {.name = QStringLiteral("noDriver"),
+         .text = tr("Nothing is fitted here"),
+         .enabled = [](const Survey& survey) { return static_cast<bool>(survey.driver); },
+         .write =
+             [](const Survey& survey) { return core::removeSpeaker(survey.plan(), survey.stage, survey.driver); }});
+    return form;
+}
+
+// A line for one figure of the place's room.
+void addRoom(AskForm* form, const char* name, core::Quantity quantity)
+{
+    form->addQuantity({.name = QLatin1String(name),
+                       .label = words::labelOf(quantity),
+                       .quantity = quantity,
+                       .figures = [](const Survey& survey) -> const core::Figures* {
+                           const core::Place* place = survey.placeThere();
+                           return place ? &place->room : nullptr;
+                       },
+                       .write =
+                           [quantity](const Survey& survey, const std::optional<core::Known>& known) {
+                               core::Place place = *survey.placeThere();
+                               place.room.erase(quantity);
+                               if (known) place.room[quantity] = *known;
+                               return core::changePlace(survey.plan(), survey.place, place);
+                           }});
+}
+
+AskForm* holeForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    addRoom(form, "cutout", core::Quantity::Cutout_m);
+    addRoom(form, "screwCount", core::Quantity::ScrewCount);
+    addRoom(form, "screwCircle", core::Quantity::ScrewCircle_m);
+    addRoom(form, "screwWidth", core::Quantity::ScrewWidth_m);
+    addRoom(form, "screwHeight", core::Quantity::ScrewHeight_m);
+    return form;
+}
+
+AskForm* depthForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    addRoom(form, "depth", core::Quantity::Depth_m);
+    form->addChoice({.name = QStringLiteral("behind"),
+                     .label = tr("It ends at"),
+                     .choices = choicesOf<core::Behind>(words::nameOf),
+                     .read =
+                         [](const Survey& survey) {
+                             const core::Place* place = survey.placeThere();
+                             return place ? static_cast<int>(place->behind) : 0;
+                         },
+                     .write =
+                         [](const Survey& survey, int id) {
+                             core::Place place = *survey.placeThere();
+                             place.behind = static_cast<core::Behind>(id);
+                             return core::changePlace(survey.plan(), survey.place, place);
+                         }});
+    form->addSentence(QStringLiteral("behindCaution"), [](const Survey& survey) -> QString {
+        const core::Place* place = survey.placeThere();
+        if (!place) return {};
+        switch (place->behind) {
+            case core::Behind::Glass:
+                return tr("Measure with the glass all the way down, and run it before the panel goes back.");
+            case core::Behind::FuelTank:
+                return tr(
+                    "No drilling and no self-tapping screw towards the tank; the maker's instructions come first.");
+            case core::Behind::Harness:
+                return tr("Yellow plugs and wires are never probed or unplugged; orange ones are not touched.");
+            case core::Behind::Unknown:
+            case core::Behind::SheetMetal:
+            case core::Behind::OpenAir:
+                return {};
+        }
+        return {};
+    });
+    addRoom(form, "frontClearance", core::Quantity::FrontClearance_m);
+    return form;
+}
+
+// What the cover takes in the treble.
+QString coverSaid(const Survey& survey)
+{
+    const core::Place* place = survey.placeThere();
+    if (!place) return {};
+    Eigen::ArrayXd at_hz(2);
+    at_hz << 4000.0, 10000.0;
+    const Eigen::ArrayXd loss_db = core::coverTakes_db(*place, survey.shop->practice, at_hz);
+    if (loss_db(1) < 0.05) return tr("Nothing known that swallows sound.");
+    return tr("Takes about %1 at 4 kHz and %2 at 10 kHz, by estimate.")
+        .arg(words::decibels(loss_db(0)), words::decibels(loss_db(1)));
+}
+
+AskForm* coverForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    form->addChoice({.name = QStringLiteral("cover"),
+                     .label = tr("In front of it"),
+                     .choices = choicesOf<core::Cover>(words::nameOf),
+                     .read =
+                         [](const Survey& survey) {
+                             const core::Place* place = survey.placeThere();
+                             return place ? static_cast<int>(place->cover) : 0;
+                         },
+                     .write =
+                         [](const Survey& survey, int id) {
+                             core::Place place = *survey.placeThere();
+                             place.cover = static_cast<core::Cover>(id);
+                             return core::changePlace(survey.plan(), survey.place, place);
+                         }});
+    form->addSentence(QStringLiteral("coverLoss"), coverSaid);
+    addRoom(form, "grilleThickness", core::Quantity::GrilleThickness_m);
+    addRoom(form, "grilleHole", core::Quantity::GrilleHole_m);
+    addRoom(form, "grillePitch", core::Quantity::GrillePitch_m);
+    form->addFlags(
+        {.name = QStringLiteral("sealed"),
+         .label = tr("Round the frame"),
+         .choices = {{0, tr("sealed all round")}},
+         .read = [](const Survey& survey,
+                    int) { return core::isAltered(survey.fitout(), survey.place, core::AlterationKind::Seal); },
+         .write =
+             [](const Survey& survey, int, bool on) {
+                 return core::alterPlace(survey.plan(), survey.stage, survey.place, core::AlterationKind::Seal, on);
+             }});
+    addRoom(form, "boxVolume", core::Quantity::BoxVolume_m3);
+    addRoom(form, "boxTuning", core::Quantity::Tuning_hz);
+    return form;
+}
+
+}  // namespace
+
+Asks makePlaceAsks(const Theme& theme, const core::Practice& practice, QWidget* parent)
+{
+    using core::Quantity;
+    const auto room = [](const Survey& survey, std::initializer_list<Quantity> of, const QString& none) {
+        QStringList parts;
+        if (const core::Place* place = survey.placeThere())
+            for (const Quantity quantity : of) {
+                const QString value = said(place->room, quantity, survey.units);
+                if (!value.isEmpty()) parts << tr("%1 %2").arg(words::labelOf(quantity), value);
+            }
+        return joined(parts, none);
+    };
+    return {
+        new Ask(theme, QStringLiteral("askDriver"), tr("What is fitted?"), driverLine, driverForm(practice, parent),
+                parent),
+        new Ask(
+            theme, QStringLiteral("askHole"), tr("How big is the hole?"),
+            [room](const Survey& s) {
+                return room(s, {Quantity::Cutout_m, Quantity::ScrewCount, Quantity::ScrewCircle_m}, tr("not measured"));
+            },
+            holeForm(parent), parent),
+        new Ask(
+            theme, QStringLiteral("askDepth"), tr("How deep, and what lies behind?"),
+            [room](const Survey& s) {
+                const core::Place* place = s.placeThere();
+                return joined(
+                    {room(s, {Quantity::Depth_m, Quantity::FrontClearance_m}, {}),
+                     place && place->behind != core::Behind::Unknown ? words::nameOf(place->behind) : QString()},
+                    tr("not measured"));
+            },
+            depthForm(parent), parent),
+        new Ask(
+            theme, QStringLiteral("askCover"), tr("What covers it, is it sealed?"),
+            [room](const Survey& s) {
+                const core::Place* place = s.placeThere();
+                const bool sealed = core::isAltered(s.fitout(), s.place, core::AlterationKind::Seal);
+                return joined({place ? words::nameOf(place->cover) : QString(), sealed ? tr("sealed") : QString(),
+                               room(s, {Quantity::BoxVolume_m3}, {})},
+                              {});
+            },
+            coverForm(parent), parent),
+    };
+}
+
+}  // namespace app

@@ -1,0 +1,37 @@
+#include "app/stations/walk/typed_quantity.h"
+
+#include <QCoreApplication>
+#include <array>
+
+#include "core/slate/quantity_text.h"
+#include "words/figures.h"
+
+namespace app {
+namespace {
+
+core::Dimension dimensionOf(core::Quantity quantity)
+{
+    constexpr std::array kUnits{
+        std::pair{"ohm", core::Dimension::Resistance}, std::pair{"m", core::Dimension::Length},
+        std::pair{"m3", core::Dimension::Volume},      std::pair{"F", core::Dimension::Capacitance},
+        std::pair{"Hz", core::Dimension::Frequency},   std::pair{"W", core::Dimension::Power},
+        std::pair{"kg", core::Dimension::Mass},        std::pair{"s", core::Dimension::Time}};
+    for (const auto& [unit, dimension] : kUnits)
+        if (core::row(quantity).unit == unit) return dimension;
+    return core::Dimension::Number;
+}
+
+}  // namespace
+
+tl::expected<double, QString> typedQuantity(const QString& text, core::Quantity quantity)
+{
+    const auto typed = core::parseQuantity(text.toUtf8().toStdString(), dimensionOf(quantity));
+    if (!typed) return tl::unexpected(QString::fromStdString(core::oneLine(typed.error())));
+    const core::QuantityRow& limits = core::row(quantity);
+    if (typed->value >= limits.least && typed->value <= limits.greatest) return typed->value;
+    return tl::unexpected(QCoreApplication::translate("Survey", "%1 cannot be: allowed %2 to %3.")
+                              .arg(text, words::fieldText(quantity, limits.least, words::UnitSystem::Metric),
+                                   words::fieldText(quantity, limits.greatest, words::UnitSystem::Metric)));
+}
+
+}  // namespace app

@@ -1,0 +1,257 @@
+#include "app/stations/walk/asks.h"
+#include "core/edits/place_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/circuit.h"
+#include "core/evaluate/lead_back.h"
+#include "core/evaluate/sides.h"
+#include "core/model/names.h"
+#include "words/name_words.h"
+#include "words/survey_words.h"
+
+namespace app {
+namespace {
+
+QString tr(const char* text)
+{
+    return AskForm::tr(text);
+}
+
+const QString kThrough = QStringLiteral(">");  // before the id of a driver whose terminals the wires come from
+
+std::optional<core::Leads> leadsHere(const Survey& survey)
+{
+    const core::Part* part = survey.partOf(survey.driver);
+    return part ? core::leadsOf(*part, core::firstOf(*part, core::ElementKind::Coil)) : std::nullopt;
+}
+
+// The lead to one of the driver's two terminals, from what feeds it.
+core::LeadBack leadHere(const Survey& survey, bool plus)
+{
+    const auto leads = leadsHere(survey);
+    if (!leads) return {};
+    return core::leadBack(survey.fitout(), {survey.driver, plus ? leads->plus : leads->minus});
+}
+
+// The wire of that lead whose colour is noted: the one that has a colour, else the one that comes from the source.
+core::WireId wireHere(const Survey& survey, bool plus)
+{
+    const core::LeadBack lead = leadHere(survey, plus);
+    for (const core::WireId wire : lead.wires)
+        if (!survey.fitout().wires.at(wire).colour.empty()) return wire;
+    return lead.wires.empty() ? core::WireId{} : lead.wires.back();
+}
+
+std::vector<core::Port> channelsHere(const Survey& survey)
+{
+    std::vector<core::Port> channels;
+    for (const core::RunResult& run : survey.snapshot->before().runs)
+        if (run.run.id.coil.device == survey.driver) channels.push_back(run.run.id.channel);
+    return channels;
+}
+
+QString channelName(const Survey& survey, const core::Port& channel)
+{
+    return words::nameOf(core::Subject{channel}, survey.fitout());
+}
+
+// The driver from whose terminals this one's wires come, if they do.
+core::DeviceId throughWhom(const Survey& survey)
+{
+    const core::DeviceId from = leadHere(survey, true).from.device;
+    const core::Part* part = survey.partOf(from);
+    return part && part->kind == core::PartKind::Driver && from != survey.driver ? from : core::DeviceId{};
+}
+
+std::vector<std::pair<QString, QString>> feeds(const Survey& survey)
+{
+    std::vector<std::pair<QString, QString>> choices;
+    if (!survey.driver) return choices;
+    for (const core::Port& channel : core::channels(survey.fitout()))
+        choices.emplace_back(QString::fromStdString(core::textOf(channel)), channelName(survey, channel));
+    for (const auto& [id, device] : survey.fitout().devices)
+        if (id != survey.driver && survey.partOf(id)->kind == core::PartKind::Driver)
+            choices.emplace_back(kThrough + QString::number(id.number),
+                                 tr("on from %1").arg(words::nameOf(core::Subject{id}, survey.fitout())));
+    return choices;
+}
+
+QString feedNow(const Survey& survey)
+{
+    if (const core::DeviceId from = throughWhom(survey)) return kThrough + QString::number(from.number);
+    const auto channels = channelsHere(survey);
+    return channels.empty() ? QString() : QString::fromStdString(core::textOf(channels.front()));
+}
+
+core::Edit feed(const Survey& survey, const QString& key)
+{
+    if (key.startsWith(kThrough))
+        return core::loopThrough(survey.plan(), survey.stage, survey.driver, {key.mid(1).toInt()});
+    return core::connectSpeaker(survey.plan(), survey.stage, survey.driver, *core::portFromText(key.toStdString()));
+}
+
+// Others that hang on the same channel.
+QString sharedSaid(const Survey& survey)
+{
+    QStringList names;
+    for (const core::Port& channel : channelsHere(survey))
+        for (const core::RunResult& run : survey.snapshot->before().runs)
+            if (run.run.id.channel == channel && run.run.id.coil.device != survey.driver)
+                names << words::nameOf(core::Subject{run.run.id.coil.device}, survey.fitout());
+    return names.isEmpty() ? QString() : tr("Shares its pair of wires with %1.").arg(names.join(tr("; ")));
+}
+
+AskForm::TextLine colourLine(bool plus)
+{
+    return {.name = plus ? QStringLiteral("plusColour") : QStringLiteral("minusColour"),
+            .label = plus ? tr("Colour of plus") : tr("Colour of minus"),
+            .hint = plus ? tr("grey") : tr("grey/black"),
+            .read =
+                [plus](const Survey& survey) {
+                    const core::WireId wire = wireHere(survey, plus);
+                    return wire ? QString::fromStdString(survey.fitout().wires.at(wire).colour) : QString();
+                },
+            .write =
+                [plus](const Survey& survey, const QString& colour) {
+                    const core::WireId wire = wireHere(survey, plus);
+                    return wire ? core::colourWire(survey.plan(), survey.stage, wire, colour.toStdString())
+                                : core::Edit{};
+                }};
+}
+
+AskForm* wiringForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    form->addList(
+        {.name = QStringLiteral("channel"), .label = tr("Fed by"), .choices = feeds, .read = feedNow, .write = feed});
+    form->addText(colourLine(true));
+    form->addText(colourLine(false));
+    form->addText({.name = QStringLiteral("plug"),
+                   .label = tr("Plug"),
+                   .hint = tr("flat, two pins"),
+                   .read =
+                       [](const Survey& survey) {
+                           const auto leads = leadsHere(survey);
+                           return leads
+                                      ? QString::fromStdString(survey.partOf(survey.driver)->terminals.at(leads->plus))
+                                      : QString();
+                       },
+                   .write =
+                       [](const Survey& survey, const QString& text) {
+                           const core::Part* there = survey.partOf(survey.driver);
+                           if (!there) return core::Edit{};
+                           core::Part part = *there;
+                           for (auto& [terminal, connector] : part.terminals) connector = text.toStdString();
+                           return core::changePart(survey.plan(), survey.stage, survey.driver, part);
+                       }});
+    form->addSentence(QStringLiteral("sharedPair"), sharedSaid);
+    form->addSentence(QStringLiteral("cuesSaid"), [](const Survey& survey) -> QString {
+        return survey.driver ? tr("A colour or a wider tab is a cue for plus, not a proof: only a reading settles it.")
+                             : QString();
+    });
+    return form;
+}
+
+QString wiringLine(const Survey& survey)
+{
+    QStringList names;
+    for (const core::Port& channel : channelsHere(survey)) names << QString::fromStdString(channel.element);
+    const core::WireId plus = wireHere(survey, true), minus = wireHere(survey, false);
+    const auto colour = [&](core::WireId wire) {
+        return wire ? QString::fromStdString(survey.fitout().wires.at(wire).colour) : QString();
+    };
+    const QString colours = colour(plus).isEmpty() && colour(minus).isEmpty()
+                                ? QString()
+                                : tr("+ %1, − %2").arg(colour(plus), colour(minus));
+    return joined(
+        {names.isEmpty() ? QString() : tr("channel %1").arg(names.join(tr(", "))), colours, sharedSaid(survey)},
+        tr("nothing feeds it"));
+}
+
+// What the two sides have different, and how to make them alike.
+AskForm* sidesForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    const auto paired = [](const Survey& survey) {
+        const core::Place* place = survey.placeThere();
+        return place && place->pair;
+    };
+    form->addText({.name = QStringLiteral("placeName"),
+                   .label = tr("Name"),
+                   .read =
+                       [](const Survey& survey) {
+                           const core::Place* place = survey.placeThere();
+                           return place ? QString::fromStdString(place->name) : QString();
+                       },
+                   .write =
+                       [](const Survey& survey, const QString& text) {
+                           core::Place place = *survey.placeThere();
+                           place.name = text.toStdString();
+                           return core::changePlace(survey.plan(), survey.place, place);
+                       }});
+    form->addList({.name = QStringLiteral("placeKind"),
+                   .label = tr("Kind of place"),
+                   .choices =
+                       [](const Survey&) {
+                           std::vector<std::pair<QString, QString>> choices;
+                           for (const auto& [id, text] : choicesOf<core::PlaceKind>(words::nameOf))
+                               choices.emplace_back(QString::number(id), text);
+                           return choices;
+                       },
+                   .read =
+                       [](const Survey& survey) {
+                           const core::Place* place = survey.placeThere();
+                           return place ? QString::number(static_cast<int>(place->kind)) : QString();
+                       },
+                   .write =
+                       [](const Survey& survey, const QString& key) {
+                           core::Place place = *survey.placeThere();
+                           place.kind = static_cast<core::PlaceKind>(key.toInt());
+                           return core::changePlace(survey.plan(), survey.place, place);
+                       }});
+    form->addSentence(QStringLiteral("sideDifferences"), [paired](const Survey& survey) -> QString {
+        if (!paired(survey)) return tr("It stands alone.");
+        QStringList lines;
+        for (const core::SideDifference& difference : core::sideDifferences(survey.fitout(), survey.place))
+            lines << words::textOf(difference, survey.plan(), survey.units);
+        return lines.isEmpty() ? tr("Both sides are alike.") : tr("The other side: %1.").arg(lines.join(tr("; ")));
+    });
+    form->addButton(
+        {.name = QStringLiteral("copySide"),
+         .text = tr("Make the other side like this one"),
+         .enabled = [paired](const Survey& survey) { return paired(survey); },
+         .write = [](const Survey& survey) { return core::copySide(survey.plan(), survey.stage, survey.place); }});
+    form->addButton({.name = QStringLiteral("freeSides"),
+                     .text = tr("Each side for itself"),
+                     .enabled =
+                         [paired](const Survey& survey) {
+                             return paired(survey) && core::mateOf(survey.plan().places, survey.place);
+                         },
+                     .write = [](const Survey& survey) { return core::freeSides(survey.plan(), survey.place); }});
+    form->addButton({.name = QStringLiteral("removePlace"),
+                     .text = tr("Remove this place"),
+                     .enabled = {},
+                     .write = [](const Survey& survey) { return core::removePlace(survey.plan(), survey.place); }});
+    return form;
+}
+
+QString sidesLine(const Survey& survey)
+{
+    const core::Place* place = survey.placeThere();
+    if (!place || !place->pair) return tr("alone");
+    const auto differences = core::sideDifferences(survey.fitout(), survey.place);
+    const QString kept =
+        core::mateOf(survey.plan().places, survey.place) ? tr("both sides are kept alike") : tr("each side for itself");
+    return differences.empty() ? kept
+                               : tr("%1 · %2").arg(kept, words::counted(std::ssize(differences), tr("%1 difference"),
+                                                                        tr("%1 differences")));
+}
+
+}  // namespace
+
+Asks makeWiringAsks(const Theme& theme, QWidget* parent)
+{
+    return {new Ask(theme, QStringLiteral("askWires"), tr("Which wires?"), wiringLine, wiringForm(parent), parent),
+            new Ask(theme, QStringLiteral("askSides"), tr("Left and right"), sidesLine, sidesForm(parent), parent)};
+}
+
+}  // namespace app

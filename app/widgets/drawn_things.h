@@ -1,0 +1,42 @@
+#pragma once
+
+#include <QString>
+#include <vector>
+
+#include "app/snapshot.h"
+#include "core/model/usual_vehicle.h"
+
+namespace app {
+
+// What can be picked on the drawing of the vehicle.
+struct DrawnThing {
+    enum class Kind { Place, Seat, Source, Spot, New } kind = Kind::Place;
+    int number = 0;    // of the id; of a spot its rank, negative on the right
+    QString name{};    // "left front door"
+    QString value{};   // what is known, in a few words
+    QString figure{};  // what stands beside it on the drawing
+    core::Vec3 at_m{};
+    bool likely = false;
+    [[nodiscard]] bool is(Kind other, int id) const { return kind == other && number == id; }
+};
+
+// How a point was pointed at: on the plan, on a flank, or by keys.
+enum class DrawnFrom { Above, Side, Keys };
+
+struct DrawingFocus {
+    core::PlaceId place{};
+    core::DeviceId source{};
+    core::ListenerId listener{};
+    std::optional<core::Vec3> fresh_m{};  // a spot that was pointed at and is nothing yet
+    bool survey = false;                  // spots are offered, things are moved, sides are shown
+};
+
+// Places, seats and sources of the plan; in a survey also where a vehicle of the kind usually has drivers and this plan
+// has none yet. In the order in which Tab goes through them: from the nose to the tail, left before right.
+[[nodiscard]] std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualVehicles& vehicles,
+                                                  const DrawingFocus& focus);
+
+// The spots that are still offered, each one with its left side or its middle.
+[[nodiscard]] std::vector<core::UsualSpot> openSpots(const core::Plan& plan, const core::UsualVehicles& vehicles);
+
+}  // namespace app

@@ -1,0 +1,31 @@
+#pragma once
+
+#include <QPointF>
+#include <QRectF>
+#include <vector>
+
+#include "core/model/vehicle.h"
+
+namespace app {
+
+// One view of the vehicle on the page: from above with the nose up, the left flank with the nose left, the right flank
+// with the nose right. Turns metres into pixels and back.
+struct VehicleView {
+    enum class Side { Above, Left, Right } side = Side::Above;
+    QRectF area{};
+    QPointF origin{};    // of the front axle on the ground, or on the centre line
+    double scale = 1.0;  // pixels a metre
+
+    bool operator==(const VehicleView&) const = default;
+    [[nodiscard]] QPointF at(const core::Vec3& point_m) const;
+    // The point that is drawn at this pixel; what the view does not show is kept.
+    [[nodiscard]] core::Vec3 put(const QPointF& pixel, const core::Vec3& keep_m) const;
+    // Whether a point of this y is shown in this view: a flank shows its own half.
+    [[nodiscard]] bool shows(double y_m) const;
+};
+
+// The views in one area. flanks: with the two sides under the plan; margin: for figures beside the plan.
+[[nodiscard]] std::vector<VehicleView> arrangeViews(const core::Body& body, double height_m, const QRectF& area,
+                                                    bool flanks, double margin);
+
+}  // namespace app

@@ -1,0 +1,187 @@
+#include "core/design/remedies.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/design/choose_driver.h"
+#include "core/design/complaints.h"
+#include "core/edits/layers.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/evaluate.h"
+#include "core/evaluate/sides.h"
+
+namespace core {
+namespace {
+
+constexpr size_t kMostDriversTried = 4;  // roles; each tries the whole shelf
+
+struct Heard {
+    double level_db = 0.0, middle_db = 0.0, reach_db = 0.0;
+};
+
+class RemedyFinder {
+public:
+    RemedyFinder(const Plan& plan, const Practice& practice, const Shelf& shelf, const Evaluation& evaluation,
+                 Complaint complaint, ListenerId listener)
+        : m_plan(plan),
+          m_practice(practice),
+          m_shelf(shelf),
+          m_evaluation(evaluation),
+          m_row(rowOf(complaint)),
+          m_listener(listener),
+          m_goal(*evaluation.stages.at(plan.job.goal))
+    {
+        m_now = heard(m_goal);
+    }
+
+    std::vector<Remedy> run(const std::stop_token& stop)
+    {
+        if (!m_now) return {};
+        for (const auto& [id, place] : m_goal.used.places) {
+            if (stop.stop_requested()) return {};
+            if (!place.followsPair) tryPlace(id, place);
+        }
+        for (const RunResult* run : leadingRuns()) {
+            if (stop.stop_requested()) return {};
+            tryRun(*run);
+        }
+        tryDrivers(stop);
+        std::stable_sort(m_found.begin(), m_found.end(),
+                         [](const Remedy& a, const Remedy& b) { return a.balance_db > b.balance_db; });
+        return std::move(m_found);
+    }
+
+private:
+    [[nodiscard]] std::optional<Heard> heard(const StageResult& stage) const
+    {
+        const auto found = stage.hearing.find(m_listener);
+        if (found == stage.hearing.end() || stage.runs.empty()) return std::nullopt;
+        const HearingResult& hearing = found->second;
+        Heard result;
+        result.level_db = bandMean_db(m_evaluation.frequency_hz, hearing.level_db, m_row.from_hz, m_row.to_hz);
+        result.middle_db = bandMean_db(m_evaluation.frequency_hz, hearing.level_db, 250.0, 4000.0);
+        double octaves = 0.0;
+        for (size_t i = 0; i < kBandCount; ++i) {
+            const double low = std::max(kBands[i].low_hz, m_row.from_hz),
+                         high = std::min(kBands[i].high_hz, m_row.to_hz);
+            if (high <= low) continue;
+            result.reach_db += std::log2(high / low) * hearing.bands[i].reach_db;
+            octaves += std::log2(high / low);
+        }
+        if (octaves > 0.0) result.reach_db /= octaves;
+        return result;
+    }
+
+    void add(RemedyKind kind, PlaceId place, DeviceId device, const Edit& edit)
+    {
+        const Plan tried = apply(m_plan, edit).plan;
+        const Evaluation evaluation = evaluateJob(tried, m_practice, m_evaluation);
+        const auto then = heard(*evaluation.stages.at(tried.job.goal));
+        if (!then) return;
+        Remedy remedy{.kind = kind, .place = place, .device = device, .edit = edit};
+        remedy.level_db = then->level_db - m_now->level_db;
+        remedy.balance_db = remedy.level_db - (then->middle_db - m_now->middle_db);
+        remedy.reach_db = then->reach_db - m_now->reach_db;
+        const double most =
+            std::max({std::abs(remedy.level_db), std::abs(remedy.balance_db), std::abs(remedy.reach_db)});
+        if (most >= m_evaluation.practice[PracticeKey::RemedyLeast_db]) m_found.push_back(std::move(remedy));
+    }
+
+    void tryPlace(PlaceId id, const Place& place)
+    {
+        const auto alter = [&](RemedyKind kind, AlterationKind what) {
+            Plan planned = m_plan;
+            const StageId goal = plannedGoal(planned);
+            const Plan after = apply(planned, alterPlace(planned, goal, id, what, true)).plan;
+            if (after == planned) return;  // it is done already
+            add(kind, id, {}, difference(EditName::AlterPlace, m_plan, after));
+        };
+        const bool occupied = std::any_of(m_goal.runs.begin(), m_goal.runs.end(), [&](const RunResult& run) {
+            return m_goal.used.devices.at(run.run.id.coil.device).at == id;
+        });
+        if (!occupied) return;
+        if (place.cover != Cover::None || place.room.contains(Quantity::GrilleHole_m))
+            alter(RemedyKind::Uncover, AlterationKind::OpenCover);
+        alter(RemedyKind::Seal, AlterationKind::Seal);
+    }
+
+    [[nodiscard]] std::vector<const RunResult*> leadingRuns() const
+    {
+        std::vector<const RunResult*> runs;
+        for (const RunResult& run : m_goal.runs)
+            if (!repeatsLeader(m_goal, run.run.id.coil.device)) runs.push_back(&run);
+        return runs;
+    }
+
+    void tryRun(const RunResult& run)
+    {
+        const DeviceId coil = run.run.id.coil.device;
+        for (const DeviceId device : run.run.along) {
+            const Part& part = m_goal.used.parts.at(m_goal.used.devices.at(device).part);
+            const std::string capacitor = firstOf(part, ElementKind::Capacitor);
+            // A tweeter's capacitor is what keeps it alive.
+            if (capacitor.empty() || isTweeter(run)) continue;
+            add(RemedyKind::BypassCapacitor, m_goal.used.devices.at(coil).at, coil,
+                bypass(m_plan, {device, capacitor}));
+        }
+    }
+
+    [[nodiscard]] bool isTweeter(const RunResult& run) const
+    {
+        return run.coil.at(Quantity::Sd_m2).value < m_evaluation.practice[PracticeKey::LargestTweeter_m2];
+    }
+
+    // What of the shelf goes into the same hole, by its class.
+    [[nodiscard]] Shelf ofSizeOf(DeviceId device) const
+    {
+        const double same = m_evaluation.practice[PracticeKey::SameSize_ratio];
+        const auto sizeOf = [&](const Part& part) { return m_practice.driverClass(part.driverClass).size_m; };
+        const double size_m = sizeOf(m_goal.used.parts.at(m_goal.used.devices.at(device).part));
+        Shelf fitting;
+        for (const Part& part : m_shelf.drivers)
+            if (std::abs(sizeOf(part) - size_m) <= same * size_m) fitting.drivers.push_back(part);
+        return fitting;
+    }
+
+    // The roles that carry the band, loudest first.
+    void tryDrivers(const std::stop_token& stop)
+    {
+        std::vector<std::pair<double, DeviceId>> roles;
+        for (const RunResult* run : leadingRuns()) {
+            if (isTweeter(*run)) continue;  // the shelf's wide-band drivers do not replace one
+            const Eigen::ArrayXd level_db = 20.0 * (run->transfer.abs() * run->pressure_pa_v.abs()).max(1e-12).log10();
+            roles.emplace_back(-bandMean_db(m_evaluation.frequency_hz, level_db, m_row.from_hz, m_row.to_hz),
+                               run->run.id.coil.device);
+        }
+        std::sort(roles.begin(), roles.end());
+        roles.resize(std::min(roles.size(), kMostDriversTried));
+        for (const auto& [level, device] : roles) {
+            if (stop.stop_requested()) return;
+            const SolverRequest request{SolverRequest::Kind::ChooseDriver, device, {}};
+            if (const auto edit = answer(request, m_plan, m_practice, ofSizeOf(device)))
+                add(RemedyKind::AnotherDriver, m_goal.used.devices.at(device).at, device, *edit);
+        }
+    }
+
+    const Plan& m_plan;
+    const Practice& m_practice;
+    const Shelf& m_shelf;
+    const Evaluation& m_evaluation;
+    const ComplaintRow& m_row;
+    ListenerId m_listener;
+    const StageResult& m_goal;
+    std::optional<Heard> m_now{};
+    std::vector<Remedy> m_found{};
+};
+
+}  // namespace
+
+std::vector<Remedy> remedies(const Plan& plan, const Practice& practice, const Shelf& shelf,
+                             const Evaluation& evaluation, Complaint complaint, ListenerId listener,
+                             std::stop_token stop)
+{
+    return RemedyFinder(plan, practice, shelf, evaluation, complaint, listener).run(stop);
+}
+
+}  // namespace core

@@ -1,0 +1,50 @@
+#include "core/edits/source_edits.h"
+
+#include "core/edits/layers.h"
+
+namespace core {
+
+void addChannels(Part& source, const std::vector<std::string>& channels)
+{
+    for (const std::string& name : channels) {
+        source.terminals[name + "+"] = "speakers";
+        source.terminals[name + "-"] = "speakers";
+        source.inside[name] = {.kind = ElementKind::Output, .a = name + "+", .b = name + "-"};
+    }
+    for (auto& [name, element] : source.inside) {
+        if (element.kind != ElementKind::Output || !element.twin.empty() || name.empty()) continue;
+        const std::string stem = name.substr(0, name.size() - 1);
+        const std::string twin = name.back() == 'L' ? stem + "R" : name.back() == 'R' ? stem + "L" : std::string();
+        if (source.inside.contains(twin)) element.twin = twin;
+    }
+}
+
+Edit addSource(const Plan& plan, StageId stage, PartKind kind, const std::vector<std::string>& channels, PlaceId at)
+{
+    Plan after = plan;
+    const auto part = drawId<PartId>(after);
+    after.parts[part] = {.kind = kind, .name = kind == PartKind::Radio ? "radio" : "amplifier"};
+    addChannels(after.parts[part], channels);
+    const auto device = drawId<DeviceId>(after);
+    after.devices[{stage, device}] = Device{.part = part, .at = at, .label = after.parts[part].name};
+    return difference(EditName::AddSource, plan, after);
+}
+
+Edit removeSource(const Plan& plan, StageId stage, DeviceId device)
+{
+    Plan after = plan;
+    dropDevice(after, standingAt(plan, &Plan::devices, stage, device), device);
+    return difference(EditName::ChangeSource, plan, after);
+}
+
+Edit putSource(const Plan& plan, StageId stage, DeviceId device, PlaceId at)
+{
+    Plan after = plan;
+    const StageId standing = standingAt(plan, &Plan::devices, stage, device);
+    Device moved = *itemAt(plan, &Plan::devices, standing, device);
+    moved.at = at;
+    putAt(after, &Plan::devices, standing, device, moved);
+    return difference(EditName::ChangeSource, plan, after);
+}
+
+}  // namespace core

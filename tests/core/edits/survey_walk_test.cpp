@@ -1,0 +1,179 @@
+// A survey goes any way a person may take it: whatever is entered in whatever order, the plan stays valid, evaluates,
+// and every step can be taken back.
+#include <gtest/gtest.h>
+#include <rapidcheck/gtest.h>
+
+#include "core/edits/layers.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/panel_edits.h"
+#include "core/edits/place_edits.h"
+#include "core/edits/source_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/edits/vehicle_sheet.h"
+#include "core/evaluate/channel_map.h"
+#include "core/evaluate/circuit.h"
+#include "core/evaluate/evaluate.h"
+#include "core/evaluate/lead_back.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
+#include "core/model/validate.h"
+#include "tests/core/demo_plan.h"
+
+namespace core {
+namespace {
+
+const Shop& shop()
+{
+    static const Shop kShop = shippedShop();
+    return kShop;
+}
+
+int below(size_t count)
+{
+    return count == 0 ? 0 : *rc::gen::inRange(0, static_cast<int>(count));
+}
+
+template <class Table>
+auto anyKey(const Table& table)
+{
+    return std::next(table.begin(), below(table.size()))->first;
+}
+
+// One thing a person may enter next; nothing where there is nothing to enter it for.
+Edit anyStep(const Plan& plan)
+{
+    // The car in front of a person is what was found, whichever stage the entry is for.
+    const StageId stage = *rc::gen::element(kFactory, kFound);
+    const Fitout fitout = resolve(plan, kFound);
+    std::vector<DeviceId> drivers, sources;
+    for (const auto& [id, device] : fitout.devices)
+        (isSource(fitout.parts.at(device.part)) ? sources : drivers).push_back(id);
+    const auto spots = usualSpots(plan.body, shop().vehicles);
+    const int what = below(19);
+    if (what <= 2) return addSpeakers(plan, stage, spots[static_cast<size_t>(below(spots.size()))], shop().practice);
+    if (what == 3) return addSource(plan, stage, PartKind::Radio, {"FL", "FR"}, {});
+    if (what == 4) {
+        Body body = plan.body;
+        body.kind = enumNames<BodyKind>()[static_cast<size_t>(below(enumNames<BodyKind>().size()))].value;
+        body.wheelOnLeft = *rc::gen::arbitrary<bool>();
+        return setBody(plan, body, shop().vehicles);
+    }
+    if (plan.places.empty()) return {};
+    const PlaceId place = anyKey(plan.places);
+    if (what == 5) return freeSides(plan, place);
+    if (what == 6 && plan.places.at(place).pair) return copySide(plan, stage, place);
+    if (what == 7) return removePlace(plan, place);
+    if (what == 8) return alterPlace(plan, stage, place, AlterationKind::Seal, *rc::gen::arbitrary<bool>());
+    if (what == 9) return addPanel(plan, place, "card");
+    if (what == 10 && !plan.panels.empty()) return removePanel(plan, anyKey(plan.panels));
+    if (what == 15 && !fitout.wires.empty()) return colourWire(plan, stage, anyKey(fitout.wires), "grey");
+    if (what == 16 && !sources.empty()) return putSource(plan, stage, sources.front(), place);
+    if (what == 17 && !sources.empty()) return removeSource(plan, stage, sources.front());
+    if (drivers.empty()) return {};
+    const DeviceId driver = drivers[static_cast<size_t>(below(drivers.size()))];
+    if (what == 11) return removeSpeaker(plan, stage, driver);
+    const auto ports = channels(fitout);
+    if (what == 12 && !ports.empty())
+        return connectSpeaker(plan, stage, driver, ports[static_cast<size_t>(below(ports.size()))]);
+    if (what == 13)
+        return readResistance(plan, standingAt(plan, &Plan::devices, stage, driver), {driver, "1"}, 3.4, 0.2);
+    if (what == 18) return seenThere(plan, stage, driver, fitout.parts.at(fitout.devices.at(driver).part));
+    const DeviceId other = drivers[static_cast<size_t>(below(drivers.size()))];
+    return other == driver ? Edit{} : loopThrough(plan, stage, driver, other);
+}
+
+RC_GTEST_PROP(SurveyWalk, StaysValidAndGoesBackStepByStep, ())
+{
+    const auto kind = enumNames<BodyKind>()[static_cast<size_t>(below(enumNames<BodyKind>().size()))].value;
+    std::vector<Plan> history{newPlan(kind, shop().vehicles)};
+    std::vector<Edit> inverses;
+    for (int step = 0; step < 12; ++step) {
+        const Edit edit = anyStep(history.back());
+        RC_ASSERT(fits(history.back(), edit));
+        Applied applied = apply(history.back(), edit);
+        const auto problems = validate(applied.plan);
+        if (!problems.empty()) RC_LOG() << problems.front().where << " " << problems.front().message;
+        RC_ASSERT(problems.empty());
+        history.push_back(std::move(applied.plan));
+        inverses.push_back(std::move(applied.inverse));
+    }
+    const Evaluation evaluation = evaluateJob(history.back(), shop().practice);
+    const StageResult& found = *evaluation.stages.at(kFound);
+    for (const auto& [listener, heard] : found.hearing) RC_ASSERT(heard.level_db.isFinite().all());
+    const ChannelMap map = channelMap(found, evaluation.frequency_hz);
+    for (const auto& [id, place] : history.back().places) {  // nothing is lost from the inventory
+        const bool source = std::any_of(found.used.devices.begin(), found.used.devices.end(), [&](const auto& entry) {
+            return entry.second.at == id && isSource(found.used.parts.at(entry.second.part));
+        });
+        RC_ASSERT(source ||
+                  std::any_of(map.rows.begin(), map.rows.end(), [&](const MapRow& row) { return row.place == id; }));
+    }
+    RC_ASSERT(validate(planFromSheet(history.back())).empty());
+    for (size_t step = inverses.size(); step-- > 0;)
+        RC_ASSERT(apply(history[step + 1], inverses[step]).plan == history[step]);
+}
+
+// The way back from a driver to its source, once through a plug and once from another driver's terminals.
+TEST(LeadBack, GoesThroughThePlugToTheSource)
+{
+    const Fitout fitout = resolve(tests::demoPlan(), kFound);
+    const LeadBack lead = leadBack(fitout, {tests::kLeftSpeaker, "1+"});
+    EXPECT_EQ(lead.wires.size(), 2U);
+    EXPECT_EQ(lead.from, (Pin{tests::kRadio, "RL+"}));
+    EXPECT_EQ(lead.arrival, (Pin{tests::kLeftPlug, "h+"}));
+    EXPECT_EQ(fitout.wires.at(lead.wires.back()).colour, "grey");
+    const LeadBack none = leadBack(fitout, {tests::kRadio, "RL+"});
+    EXPECT_TRUE(none.wires.empty());
+    EXPECT_EQ(none.from, (Pin{tests::kRadio, "RL+"}));
+}
+
+TEST(LeadBack, OfARingComesToAnEnd)
+{
+    Plan plan = tests::demoPlan();
+    for (auto& [key, wire] : plan.wires)
+        if (wire && wire->b == Pin{tests::kLeftPlug, "h+"}) wire->a = {tests::kLeftPlug, "s+"};
+    const LeadBack lead = leadBack(resolve(plan, kFound), {tests::kLeftSpeaker, "1+"});
+    EXPECT_GE(lead.wires.size(), 2U);
+}
+
+// What stands below is not written twice; what is taken out leaves a mark only where there is something below.
+TEST(Layers, HoldOnlyWhatDiffers)
+{
+    Plan plan = tests::demoPlan();
+    const Device below = *itemAt(plan, &Plan::devices, kFactory, tests::kLeftSpeaker);
+    const Plan before = plan;
+    putAt(plan, &Plan::devices, kFound, tests::kLeftSpeaker, below);
+    EXPECT_EQ(plan, before);
+    Device other = below;
+    other.label = "another";
+    putAt(plan, &Plan::devices, kFound, tests::kLeftSpeaker, other);
+    EXPECT_EQ(itemAt(plan, &Plan::devices, kFound, tests::kLeftSpeaker)->label, "another");
+    putAt(plan, &Plan::devices, kFound, tests::kLeftSpeaker, below);
+    EXPECT_EQ(plan, before) << "back to what lies below: the entry goes";
+    dropAt(plan, &Plan::devices, kFound, tests::kLeftSpeaker);
+    EXPECT_FALSE(itemAt(plan, &Plan::devices, kFound, tests::kLeftSpeaker));
+    EXPECT_TRUE(itemAt(plan, &Plan::devices, kFactory, tests::kLeftSpeaker));
+    dropAt(plan, &Plan::devices, kFactory, tests::kLeftSpeaker);
+    EXPECT_FALSE(plan.devices.contains({kFactory, tests::kLeftSpeaker})) << "below the factory there is nothing";
+}
+
+// Opening a cover as planned takes its loss away at the goal and leaves what was found as it was.
+TEST(OpenCover, ChangesTheGoalAlone)
+{
+    Plan plan = tests::demoPlan();
+    for (auto& [id, place] : plan.places) place.cover = Cover::ThickCloth;
+    const StageId goal = plannedGoal(plan);
+    const Plan opened = apply(plan, alterPlace(plan, goal, {3}, AlterationKind::OpenCover, true)).plan;
+    const Evaluation evaluation = evaluateJob(opened, shop().practice);
+    const ListenerId ear = opened.listeners.begin()->first;
+    const auto treble = [&](StageId stage) {
+        const HearingResult& heard = evaluation.stages.at(stage)->hearing.at(ear);
+        return bandMean_db(evaluation.frequency_hz, heard.level_db, 8000.0, 20000.0);
+    };
+    const double loss_db = shop().practice[PracticeList::CoverThickCloth_db][2];
+    EXPECT_NEAR(treble(goal) - treble(kFound), loss_db, 0.35 * loss_db);
+    EXPECT_GT(treble(goal), treble(kFound) + 1.0);
+}
+
+}  // namespace
+}  // namespace core
