@@ -8,7 +8,7 @@
 #include <QUndoCommand>
 
 #include "app/widening.h"
-#include "core/design/choose_driver.h"
+#include "core/design/try_driver.h"
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/atomic_file.h"
@@ -212,11 +212,31 @@ void PlanSession::take(const core::Mend& mend)
         emit readingAsked(request.device, request.stage);
         return;
     }
+    if (request.kind == core::SolverRequest::Kind::Measure) {
+        emit measureAsked(request.device, request.what.value_or(core::Quantity::Depth_m));
+        return;
+    }
     const auto found = core::answer(request, m_document.plan, m_shop.practice, m_shop.shelf);
     if (found)
         apply(*found);
     else
         emit refused(tr("The shelf has no other driver for this place."));
+}
+
+void PlanSession::setShelf(const core::Shelf& shelf)
+{
+    m_shop.shelf = shelf;
+    if (m_open) emit changed(m_snapshot);
+}
+
+void PlanSession::setSaws(std::vector<double> saws_m)
+{
+    if (m_soldSaws_m.empty()) m_soldSaws_m = m_shop.practice[core::PracticeList::HoleSaw_m];
+    std::vector<double>& saws = m_shop.practice.lists.at(core::PracticeList::HoleSaw_m).values;
+    std::vector<double> wanted = saws_m.empty() ? m_soldSaws_m : std::move(saws_m);
+    if (wanted == saws) return;
+    saws = std::move(wanted);
+    if (m_open) setPlan(m_document.plan);
 }
 
 QString PlanSession::recoveryPath() const

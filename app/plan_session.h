@@ -28,6 +28,10 @@ public:
     [[nodiscard]] bool isOpen() const { return m_open; }
     [[nodiscard]] const Snapshot& snapshot() const { return m_snapshot; }
     [[nodiscard]] const core::Shop& shop() const { return m_shop; }
+    // Another shelf to choose from: what is planned keeps its own copies.
+    void setShelf(const core::Shelf& shelf);
+    // The hole saws at hand, in rising order; none: those that are sold.
+    void setSaws(std::vector<double> saws_m);
     [[nodiscard]] QUndoStack& undoStack() { return m_undo; }
     [[nodiscard]] const QString& path() const { return m_path; }  // empty: not saved under any name yet
     [[nodiscard]] Widening& widening() { return *m_widening; }
@@ -62,6 +66,7 @@ signals:
     void saved();
     void refused(const QString& why);
     void readingAsked(core::DeviceId device, core::StageId stage);
+    void measureAsked(core::DeviceId device, core::Quantity what);
 
 private:
     friend class EditCommand;
@@ -72,6 +77,7 @@ private:
     [[nodiscard]] QString recoveryPath() const;
 
     core::Shop m_shop;
+    std::vector<double> m_soldSaws_m{};  // as practice has them
     QString m_recoveryFolder;
     QString m_path{};
     core::Document m_document{};

@@ -1,6 +1,7 @@
 #include "app/shop_settings.h"
 
 #include <QLocale>
+#include <QRegularExpression>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QStringList>
@@ -37,6 +38,18 @@ void ShopSettings::write(QSettings& settings) const
     for (const core::Tool tool : missing) tools << QString::number(static_cast<int>(tool));
     settings.setValue(QStringLiteral("shop/missingTools"), tools);
     settings.setValue(QStringLiteral("shop/sheetFolder"), sheetFolder);
+}
+
+std::vector<double> sawsOf(const QString& typed)
+{
+    static const QRegularExpression kNumber(QStringLiteral("[0-9]+([.,][0-9]+)?"));
+    std::set<double> saws;
+    for (auto match = kNumber.globalMatch(typed); match.hasNext();) {
+        const double saw_mm = match.next().captured().replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
+        constexpr double kLeast_mm = 5.0, kMost_mm = 400.0;
+        if (saw_mm >= kLeast_mm && saw_mm <= kMost_mm) saws.insert(saw_mm / 1000.0);
+    }
+    return {saws.begin(), saws.end()};
 }
 
 }  // namespace app

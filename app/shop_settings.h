@@ -2,6 +2,7 @@
 
 #include <QString>
 #include <set>
+#include <vector>
 
 #include "core/job/job_plan.h"
 
@@ -22,5 +23,8 @@ struct ShopSettings {
     static ShopSettings read(const QSettings& settings);
     void write(QSettings& settings) const;
 };
+
+// The saws that a shop typed, in metres and rising order: numbers are millimetres, whatever stands between them.
+[[nodiscard]] std::vector<double> sawsOf(const QString& typed);
 
 }  // namespace app

@@ -2,7 +2,7 @@
 #include <benchmark/benchmark.h>
 
 #include "core/base/grid.h"
-#include "core/design/choose_driver.h"
+#include "core/design/rank_drivers.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/evaluate.h"
@@ -21,7 +21,7 @@ constexpr DeviceId kRadio{10}, kSpeaker{12};
 Plan demoWithDriver(const Shop& shop)
 {
     const Plan plan = readPlanText(std::string(shippedDemoText()), "demo")->plan;
-    return apply(plan, fitPart(plan, kSpeaker, shop.shelf.drivers.front())).plan;
+    return apply(plan, fitPart(plan, kSpeaker, *shop.shelf.of(PartKind::Driver).front())).plan;
 }
 
 // Before and after of the demo from nothing: two stages of two channels, two runs and two listeners each, 481
@@ -40,7 +40,7 @@ void WholePlanAfterOneEdit(benchmark::State& state)
     const Shop shop = shippedShop();
     const Plan plan = demoWithDriver(shop);
     const Evaluation last = evaluateJob(plan, shop.practice);
-    const Plan other = apply(plan, fitPart(plan, kSpeaker, shop.shelf.drivers.back())).plan;
+    const Plan other = apply(plan, fitPart(plan, kSpeaker, *shop.shelf.of(PartKind::Driver).back())).plan;
     for (auto _ : state) benchmark::DoNotOptimize(evaluateJob(other, shop.practice, last));
 }
 BENCHMARK(WholePlanAfterOneEdit)->Unit(benchmark::kMillisecond);
@@ -60,7 +60,7 @@ void RankTheShelf(benchmark::State& state)
     const Shop shop = shippedShop();
     const Plan plan = demoWithDriver(shop);
     const Evaluation last = evaluateJob(plan, shop.practice);
-    for (auto _ : state) benchmark::DoNotOptimize(rankDrivers(plan, shop.practice, shop.shelf, kSpeaker, last));
+    for (auto _ : state) benchmark::DoNotOptimize(rankDrivers(plan, shop.shelf, kSpeaker, last));
 }
 BENCHMARK(RankTheShelf)->Unit(benchmark::kMillisecond);
 

@@ -3,6 +3,7 @@
 
 #include "cli/calc_command.h"
 #include "cli/commands.h"
+#include "cli/shelf_commands.h"
 #include "cli/solver_commands.h"
 #include "cli/survey_commands.h"
 
@@ -89,6 +90,20 @@ int main(int argc, char** argv)
     remedies->add_option("PLAN", file, "a .reed file")->required();
     remedies->add_option("COMPLAINT", text, "such as dull, thin, noBass, notLoud")->required();
     remedies->add_option("--seat", seat, "whose ears: driver, frontPassenger, e5");
+    command("shelf", "read a shelf of parts; exit 0 all good, 1 some lines are not, 2 could not read it",
+            [&] { return cli::checkShelf(file, json); })
+        ->add_option("CSV", file, "a .csv file")
+        ->required();
+    cli::RankRequest rank;
+    CLI::App* ranks = command("rank", "the drivers of a shelf for one place, best first, with every lost point", [&] {
+        rank.json = json;
+        return cli::rankForPlace(rank);
+    });
+    ranks->add_option("PLAN", rank.plan, "a .reed file")->required();
+    ranks->add_option("DEVICE", rank.device, "the driver's role, such as d12")->required();
+    ranks->add_option("--shelf", rank.shelf, "a .csv file instead of the shelf that ships");
+    ranks->add_option("--count", rank.count, "so many of the best")->check(CLI::Range(1, 100000));
+    ranks->add_flag("--no-cutting", rank.noCutting, "only what leaves the vehicle whole");
     cli::SolverRequest solver;
     const auto solves = [&](const char* name, const char* help, int (*run)(const cli::SolverRequest&)) {
         CLI::App* sub = command(name, help, [&solver, &json, run] {

@@ -132,6 +132,22 @@ Json hearingJson(const HearingResult& heard, const HeardSpread* spread)
     return json;
 }
 
+// Lengths that are left round a driver; what nobody measured is left out.
+Json fitJson(const DriverFit& fit)
+{
+    Json json{{"screwHoles", fit.screwCount}, {"coverLoss", quantity(fit.coverLoss_db, "dB")}};
+    for (const auto& [name, margin] :
+         {std::pair{"behind", &fit.depthMargin_m}, std::pair{"behindGlassUp", &fit.glassUpMargin_m},
+          std::pair{"inFront", &fit.frontMargin_m}, std::pair{"behindScrews", &fit.screwMargin_m}})
+        if (*margin) json[name] = known((*margin)->value, "m", (*margin)->worst);
+    if (fit.spacerNeeded_m) json["spacerNeeded"] = quantity(*fit.spacerNeeded_m, "m");
+    if (fit.spacers) json["spacers"] = fit.spacers->pieces_m;
+    if (fit.screws) json["screwsMatched"] = fit.screws->matched;
+    if (fit.turn) json["turn"] = quantity(fit.turn->turn_deg, "deg");
+    if (fit.fixing_n) json["onEachScrew"] = known(fit.fixing_n->value, "N", fit.fixing_n->worst);
+    return json;
+}
+
 Json stageJson(const StageResult& stage, const StageSpread* spread)
 {
     Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
@@ -145,6 +161,7 @@ Json stageJson(const StageResult& stage, const StageSpread* spread)
                                              {"dipAt", known(advice->dip_hz, "Hz", stage.cabin.worst)}};
     for (const auto& [id, heard] : stage.hearing)
         json["listeners"][core::textOf(id)] = hearingJson(heard, spread ? &spread->hearing.at(id) : nullptr);
+    for (const auto& [id, fit] : stage.fits) json["fits"][core::textOf(id)] = fitJson(fit);
     if (!spread) return json;
     for (const auto& [address, draws] : spread->draws) {
         const Range range = rangeOf(draws);

@@ -1,6 +1,7 @@
 #include "words/finding_words.h"
 
 #include "words/figures.h"
+#include "words/fit_words.h"
 #include "words/name_words.h"
 #include "words/tr.h"
 
@@ -136,6 +137,9 @@ FindingText textOf(const Finding& finding)
         case RuleId::CapacitorOnFilteredOutput:
             text = doubleFilter(finding);
             break;
+        default:
+            text = fitText(finding);
+            break;
     }
     if (finding.couldBe)
         text.reason =
@@ -158,6 +162,37 @@ QString textOf(const Mend& mend)
             return Words::tr("measure it");
         case MendName::SetHighPass:
             return Words::tr("high-pass %1").arg(frequency(mend.figure));
+        case MendName::MeasureFit:
+            return Words::tr("measure it");
+        case MendName::FitSpacer:
+            return mend.figure > 0.0 ? Words::tr("spacer %1").arg(marginText(mend.figure, UnitSystem::Metric))
+                                     : Words::tr("take the spacer out");
+        case MendName::FitRing:
+            return Words::tr("ring %1 wide").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::CutByTemplate:
+            return Words::tr("cut to %1 by template").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::ForgetCutout:
+            return Words::tr("strike the hole out");
+        case MendName::TurnDriver:
+            return Words::tr("turn it as the holes want");
+        case MendName::NewScrewHoles:
+            return Words::tr("new pilot holes");
+        case MendName::OpenCover:
+            return Words::tr("open the cover");
+        case MendName::FixByBracket:
+            return Words::tr("bracket");
+        case MendName::FixByRing:
+            return Words::tr("ring and screws");
+        case MendName::SealEdge:
+            return Words::tr("seal the edge");
+        case MendName::WireHole:
+            return Words::tr("%1 hole and bush").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::WireLength:
+            return Words::tr("cut to %1").arg(length(mend.figure));
+        case MendName::ShorterScrews:
+            return Words::tr("screws of %1").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::SetGain:
+            return Words::tr("turn it down %1").arg(decibels(-mend.figure));
     }
     return {};
 }

@@ -72,6 +72,13 @@ QString alterationText(AlterationKind what, const QString& place)
             return Words::tr("Put foam in place at %1, where it touches no moving part and no cone.").arg(place);
         case AlterationKind::OpenCover:
             return Words::tr("Open the cover at %1, or put a grille there that lets sound through.").arg(place);
+        case AlterationKind::ScrewHoles:
+            return Words::tr(
+                       "New pilot holes at %1: mark from the driver, look behind, stop collar on the drill, paint the "
+                       "edges.")
+                .arg(place);
+        case AlterationKind::WireHole:
+            return Words::tr("A hole of 6 mm with a bush for the cable in the spacer at %1.").arg(place);
     }
     return {};
 }

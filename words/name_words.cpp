@@ -188,6 +188,14 @@ QString nameOf(const Edit& edit)
             return Words::tr("change a panel");
         case EditName::RemovePanel:
             return Words::tr("remove a panel");
+        case EditName::FitSpacer:
+            return detail.isEmpty() ? Words::tr("take the spacer out") : Words::tr("fit %1").arg(detail);
+        case EditName::TurnDriver:
+            return Words::tr("turn a driver");
+        case EditName::FixDriver:
+            return Words::tr("change how a driver is held");
+        case EditName::WireLength:
+            return Words::tr("change a cable's length");
         case EditName::Unnamed:
             return Words::tr("change");
     }

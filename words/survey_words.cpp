@@ -2,6 +2,7 @@
 
 #include "core/model/names.h"
 #include "words/name_words.h"
+#include "words/quantity_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -78,6 +79,8 @@ QString nameOf(Behind behind)
             return Words::tr("not looked at");
         case Behind::Glass:
             return Words::tr("glass, wound down");
+        case Behind::Regulator:
+            return Words::tr("the window's lift");
         case Behind::SheetMetal:
             return Words::tr("sheet metal");
         case Behind::FuelTank:
@@ -169,60 +172,6 @@ QString nameOf(Gap gap)
             return Words::tr("the way in");
     }
     return {};
-}
-
-QString labelOf(Quantity quantity)
-{
-    switch (quantity) {
-        case Quantity::Depth_m:
-            return Words::tr("depth");
-        case Quantity::Cutout_m:
-            return Words::tr("hole across");
-        case Quantity::FrontClearance_m:
-            return Words::tr("room in front");
-        case Quantity::ScrewCount:
-            return Words::tr("screw holes");
-        case Quantity::ScrewCircle_m:
-            return Words::tr("circle through them");
-        case Quantity::ScrewWidth_m:
-            return Words::tr("or rectangle, wide");
-        case Quantity::ScrewHeight_m:
-            return Words::tr("and high");
-        case Quantity::BoxVolume_m3:
-            return Words::tr("air behind it");
-        case Quantity::Tuning_hz:
-            return Words::tr("port tuned to");
-        case Quantity::GrilleThickness_m:
-            return Words::tr("plate thick");
-        case Quantity::GrilleHole_m:
-            return Words::tr("its holes");
-        case Quantity::GrillePitch_m:
-            return Words::tr("hole to hole");
-        case Quantity::Nominal_ohm:
-            return Words::tr("nominal");
-        case Quantity::Re_ohm:
-            return Words::tr("DC resistance");
-        case Quantity::Capacitance_f:
-            return Words::tr("own capacitor");
-        case Quantity::RatedPower_w:
-            return Words::tr("rated power");
-        case Quantity::RatedLoad_ohm:
-            return Words::tr("into");
-        case Quantity::LeastLoad_ohm:
-            return Words::tr("least load");
-        case Quantity::LeastBridged_ohm:
-            return Words::tr("least, bridged");
-        case Quantity::HighPass_hz:
-            return Words::tr("nothing below");
-        case Quantity::LowPass_hz:
-            return Words::tr("nothing above");
-        case Quantity::BodyHeight_m:
-            return Words::tr("height");
-        case Quantity::Wheelbase_m:
-            return Words::tr("axle to axle");
-        default:
-            return QString::fromStdString(std::string(row(quantity).key));
-    }
 }
 
 QString nameOfClass(const std::string& driverClass)

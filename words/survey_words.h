@@ -25,8 +25,6 @@ namespace words {
 [[nodiscard]] QString nameOf(core::FastenerKind kind);
 [[nodiscard]] QString nameOf(core::Variant variant);
 [[nodiscard]] QString nameOf(core::Gap gap);  // as something to find out
-// What a figure of a place, a source or a body is called beside its field.
-[[nodiscard]] QString labelOf(core::Quantity quantity);
 // A row of Practice::classes: "165 mm woofer", "6x9 in oval".
 [[nodiscard]] QString nameOfClass(const std::string& driverClass);
 

@@ -15,7 +15,7 @@
 #include "app/shell/strip.h"
 #include "app/shell/trace_drawer.h"
 #include "app/stations/job_card_view.h"
-#include "app/stations/match_view.h"
+#include "app/stations/match/match_view.h"
 #include "app/stations/start_page.h"
 #include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
@@ -62,12 +62,16 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     });
     connectWalk();
     connect(m_match, &MatchView::edited, &m_session, &PlanSession::apply);
-    connect(m_match, &MatchView::seatChosen, m_strip, &Strip::chooseListener);
     connect(m_match, &MatchView::placeChosen, this, &MainWindow::present);
     connect(&m_session, &PlanSession::readingAsked, this, [this](core::DeviceId device, core::StageId stage) {
         showStation(Match);
         m_match->askForReading(device, stage);
     });
+    connect(&m_session, &PlanSession::measureAsked, this, [this](core::DeviceId device, core::Quantity what) {
+        showStation(Match);
+        m_match->askForMeasure(device, what);
+    });
+    connect(m_match, &MatchView::shelfAsked, this, &MainWindow::openShelf);
     connect(m_jobCard, &JobCardView::said, this, [this](const QString& text) { m_notice->say(text); });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_stations, [this](bool whole) { m_stations->setHidden(whole); });
@@ -83,6 +87,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     connect(m_start, &StartPage::recentAsked, this, &MainWindow::openPlan);
     m_start->showRecent(m_settings.value(QStringLiteral("recent")).toStringList());
     takeShop(ShopSettings::read(m_settings));
+    loadShelf();
     resize(1280, 800);
     restoreGeometry(m_settings.value(QStringLiteral("geometry")).toByteArray());
     m_split->restoreState(m_settings.value(QStringLiteral("split")).toByteArray());

@@ -61,6 +61,9 @@ private:
     void askSheet();
     void askSaveSheet();
     void askSettings();
+    void openShelf();
+    void loadShelf();
+    [[nodiscard]] QString shelfPath() const;
     void takeShop(const ShopSettings& shop);
     void setBay(bool on);
     void zoomBy(double factor);  // 0: back to the normal size

@@ -37,6 +37,7 @@ void MainWindow::buildMenus()
         &MainWindow::askSaveAs);
     add(plan, tr("Save the &vehicle as a sheet…"), {}, QStringLiteral("actionSaveSheet"), &MainWindow::askSaveSheet);
     plan->addSeparator();
+    add(plan, tr("The shel&f…"), {}, QStringLiteral("actionShelf"), &MainWindow::openShelf);
     add(plan, tr("Shop se&ttings…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
         &MainWindow::askSettings);
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
@@ -131,8 +132,8 @@ void MainWindow::showKeys()
             break;
         case Match:
             here = tr(
-                "On the drawing: arrows choose a place. On the shelf: arrows choose, Enter plans it. In the ohmmeter "
-                "field: Enter settles Re.");
+                "On the shelf: arrows choose, Enter plans it, Space holds it against others. In the ohmmeter field: "
+                "Enter settles Re.");
             break;
         case JobCard:
             here = tr("Page up and down turn the card.");

@@ -5,15 +5,19 @@
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QSettings>
+#include <sstream>
 
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
 #include "app/shell/settings_dialog.h"
 #include "app/stations/job_card_view.h"
+#include "app/stations/match/shelf_dialog.h"
 #include "app/stations/start_page.h"
 #include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
 #include "core/edits/survey_edits.h"
+#include "core/io/atomic_file.h"
+#include "core/io/shelf_file.h"
 #include "core/shipped/shipped.h"
 
 namespace app {
@@ -166,12 +170,47 @@ void MainWindow::askSettings()
     dialog->open();
 }
 
+// The shop's shelf lies beside its sheets as a file of its own, so that it can be mended with any table program.
+QString MainWindow::shelfPath() const
+{
+    return QDir(QFileInfo(m_settings.fileName()).absolutePath()).filePath(QStringLiteral("shelf.csv"));
+}
+
+void MainWindow::loadShelf()
+{
+    if (!QFile::exists(shelfPath())) return;
+    const auto text = core::readWholeFile(shelfPath().toUtf8().toStdString());
+    const auto file = text ? core::readShelf(*text, shelfPath().toUtf8().toStdString()) : core::Result<core::ShelfFile>{};
+    if (!text || !file) {
+        m_notice->say(tr("The shelf of this shop cannot be read: %1. The one that came with the program is used.")
+                          .arg(text ? QString::fromStdString(core::oneLine(file.error())) : shelfPath()));
+        return;
+    }
+    m_session.setShelf(file->shelf);
+}
+
+void MainWindow::openShelf()
+{
+    auto* dialog = new ShelfDialog(m_session.shop().shelf, m_theme.units(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &ShelfDialog::changed, this, [this](const core::Shelf& shelf) {
+        m_session.setShelf(shelf);
+        std::ostringstream out;
+        core::writeShelf(out, shelf);
+        QDir().mkpath(QFileInfo(shelfPath()).absolutePath());
+        if (const auto written = core::writeAtomically(shelfPath().toUtf8().toStdString(), out.str(), 1); !written)
+            m_notice->say(QString::fromStdString(core::oneLine(written.error())));
+    });
+    dialog->open();
+}
+
 void MainWindow::takeShop(const ShopSettings& shop)
 {
     m_shopSettings = shop;
     m_start->setSheetFolder(shop.sheetFolder);
     m_walk->setCurrency(shop.currency);
     m_jobCard->setShop(shop);
+    m_session.setSaws(sawsOf(shop.saws));
 }
 
 }  // namespace app

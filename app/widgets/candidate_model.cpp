@@ -3,67 +3,145 @@
 #include <QPainter>
 #include <QStringList>
 #include <algorithm>
+#include <numeric>
 
 #include "app/theme/theme.h"
 #include "app/widgets/severity_mark.h"
 #include "words/figures.h"
-#include "words/finding_words.h"
-#include "words/name_words.h"
+#include "words/fit_words.h"
+#include "words/survey_words.h"
 
 namespace app {
+namespace {
+
+double figureOr(const core::Candidate& candidate, core::Quantity quantity, double otherwise)
+{
+    return core::valueOf(candidate.part.figures, quantity).value_or(otherwise);
+}
+
+}  // namespace
+
 CandidateModel::CandidateModel(const Theme& theme, QObject* parent) : QAbstractListModel(parent), m_theme(theme) {}
 
 QString CandidateModel::reasonsOf(const core::Candidate& candidate) const
 {
     QStringList reasons;
-    reasons << tr("sees %1").arg(words::ohms(candidate.least_ohm));
-    reasons << tr("%1 in the middle").arg(words::decibelChange(candidate.levelChange_db));
+    if (candidate.connected) {
+        reasons << tr("sees %1").arg(words::ohms(candidate.least_ohm));
+        reasons << tr("%1 in the middle").arg(words::decibelChange(candidate.levelChange_db));
+    }
     if (candidate.corner_hz) reasons << tr("cuts at %1").arg(words::frequency(*candidate.corner_hz));
     if (const auto depth = core::valueOf(candidate.part.figures, core::Quantity::Depth_m))
-        reasons << tr("%1 deep").arg(words::length(*depth, m_theme.units()));
+        reasons << tr("%1 deep").arg(words::marginText(*depth, m_theme.units()));
+    if (!candidate.lost.empty()) reasons.prepend(words::lineOf(candidate.lost.front(), m_theme.units()));
     return reasons.join(QStringLiteral(" · "));
+}
+
+bool CandidateModel::passes(const core::Candidate& candidate) const
+{
+    if (m_filter.wholeOnly && candidate.cuts()) return false;
+    if (m_filter.goesInOnly && candidate.stops()) return false;
+    const QString all = QString::fromStdString(candidate.part.name + " " + candidate.part.shelfKey) + QLatin1Char(' ') +
+                        words::nameOfClass(candidate.part.driverClass);
+    const QStringList asked = m_filter.words.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    return std::all_of(asked.begin(), asked.end(),
+                       [&](const QString& word) { return all.contains(word, Qt::CaseInsensitive); });
+}
+
+void CandidateModel::arrange()
+{
+    m_rows.clear();
+    for (size_t i = 0; i < m_all.size(); ++i)
+        if (passes(m_all[i])) m_rows.push_back(i);
+    constexpr double kUnknown = 1e9;
+    const auto key = [&](size_t i) {
+        const core::Candidate& one = m_all[i];
+        switch (m_filter.order) {
+            case CandidateOrder::Cheapest:
+                return figureOr(one, core::Quantity::Price, kUnknown);
+            case CandidateOrder::Lightest:
+                return figureOr(one, core::Quantity::Mass_kg, kUnknown);
+            case CandidateOrder::Loudest:
+                return -one.levelChange_db;
+            case CandidateOrder::Best:
+            case CandidateOrder::Name:
+                break;
+        }
+        return static_cast<double>(i);
+    };
+    std::stable_sort(m_rows.begin(), m_rows.end(), [&](size_t a, size_t b) {
+        if (m_filter.order == CandidateOrder::Name) return m_all[a].part.name < m_all[b].part.name;
+        return key(a) < key(b);
+    });
 }
 
 void CandidateModel::setCandidates(std::vector<core::Candidate> candidates)
 {
     beginResetModel();
-    m_candidates = std::move(candidates);
+    m_all = std::move(candidates);
+    arrange();
+    endResetModel();
+}
+
+void CandidateModel::setFilter(const CandidateFilter& filter)
+{
+    if (filter == m_filter) return;
+    beginResetModel();
+    m_filter = filter;
+    arrange();
     endResetModel();
 }
 
 int CandidateModel::rowOfKey(const std::string& shelfKey) const
 {
-    const auto found = std::find_if(m_candidates.begin(), m_candidates.end(),
-                                    [&](const core::Candidate& c) { return c.part.shelfKey == shelfKey; });
-    return found == m_candidates.end() ? -1 : static_cast<int>(found - m_candidates.begin());
+    const auto found =
+        std::find_if(m_rows.begin(), m_rows.end(), [&](size_t i) { return m_all[i].part.shelfKey == shelfKey; });
+    return found == m_rows.end() ? -1 : static_cast<int>(found - m_rows.begin());
+}
+
+void CandidateModel::toggleHeld(int row)
+{
+    const std::string& key = candidate(row).part.shelfKey;
+    if (m_held.erase(key) == 0 && m_held.size() < kMostHeld) m_held.insert(key);
+    emit dataChanged(index(row), index(row));
+}
+
+std::vector<const core::Candidate*> CandidateModel::held() const
+{
+    std::vector<const core::Candidate*> found;
+    for (const core::Candidate& one : m_all)
+        if (m_held.contains(one.part.shelfKey)) found.push_back(&one);
+    return found;
 }
 
 int CandidateModel::rowCount(const QModelIndex& parent) const
 {
-    return parent.isValid() ? 0 : static_cast<int>(m_candidates.size());
+    return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
 }
 
 QVariant CandidateModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid()) return {};
-    const core::Candidate& candidate = m_candidates.at(static_cast<size_t>(index.row()));
+    const core::Candidate& one = candidate(index.row());
     switch (role) {
         case Qt::DisplayRole:
-            return QString::fromStdString(candidate.part.name);
+            return QString::fromStdString(one.part.name);
         case ReasonsRole:
-            return reasonsOf(candidate);
+            return reasonsOf(one);
+        case PointsRole:
+            return one.points;
+        case StopsRole:
+            return one.stops();
+        case CutsRole:
+            return one.cuts();
         case FittedRole:
-            return candidate.fitted;
-        case SeveritiesRole: {
-            QVariantList severities;
-            for (const core::Finding& finding : candidate.findings) severities << static_cast<int>(finding.severity);
-            return severities;
-        }
+            return one.fitted;
+        case HeldRole:
+            return m_held.contains(one.part.shelfKey);
         case Qt::ToolTipRole:
         case Qt::AccessibleDescriptionRole: {
-            QStringList lines{reasonsOf(candidate)};
-            for (const core::Finding& finding : candidate.findings)
-                lines << tr("%1: %2").arg(words::nameOf(finding.severity), words::textOf(finding).title);
+            QStringList lines{tr("%1 points").arg(words::fixedNumber(one.points, 0))};
+            for (const core::LostPoints& lost : one.lost) lines << words::lineOf(lost, m_theme.units());
             return lines.join(QLatin1Char('\n'));
         }
         default:
@@ -82,7 +160,6 @@ void CandidateDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opt
     painter->save();
     painter->setRenderHint(QPainter::Antialiasing);
     const bool selected = option.state.testFlag(QStyle::State_Selected);
-    const bool fitted = index.data(CandidateModel::FittedRole).toBool();
     if (selected) {
         painter->setPen(QPen(tokens.goldText, 1));
         painter->setBrush(tokens.goldTint);
@@ -92,32 +169,31 @@ void CandidateDelegate::paint(QPainter* painter, const QStyleOptionViewItem& opt
         painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
     }
     const QRect area = option.rect.adjusted(m_theme.px(12), m_theme.px(5), -m_theme.px(12), -m_theme.px(5));
+    const int verdict = m_theme.px(78);  // stands at the right
+    QString name = index.data().toString();
+    if (index.data(CandidateModel::FittedRole).toBool()) name = tr("%1 – planned here").arg(name);
+    if (index.data(CandidateModel::HeldRole).toBool()) name = tr("%1 – compared").arg(name);
     painter->setPen(tokens.ink);
     painter->setFont(m_theme.strong());
     painter->drawText(area, Qt::AlignTop,
-                      fitted ? tr("%1 – planned here").arg(index.data().toString()) : index.data().toString());
+                      painter->fontMetrics().elidedText(name, Qt::ElideRight, area.width() - verdict));
+    painter->drawText(area, Qt::AlignTop | Qt::AlignRight,
+                      words::fixedNumber(index.data(CandidateModel::PointsRole).toDouble(), 0));
     painter->setFont(m_theme.small());
     painter->setPen(selected ? tokens.ink : tokens.ink2);
-    const QString reasons = index.data(CandidateModel::ReasonsRole).toString();
-    const int room = area.width() - m_theme.px(64);  // the verdict stands at the right
-    painter->drawText(area, Qt::AlignBottom, painter->fontMetrics().elidedText(reasons, Qt::ElideRight, room));
-    // What there is against it: one shape a finding, and the count of the worst kind in words.
-    const QVariantList severities = index.data(CandidateModel::SeveritiesRole).toList();
-    double right = area.right();
-    for (auto severity = severities.rbegin(); severity != severities.rend(); ++severity) {
+    painter->drawText(area, Qt::AlignBottom,
+                      painter->fontMetrics().elidedText(index.data(CandidateModel::ReasonsRole).toString(),
+                                                        Qt::ElideRight, area.width() - verdict));
+    // What is worst of it, as a shape and a word.
+    const bool stops = index.data(CandidateModel::StopsRole).toBool();
+    const bool cuts = index.data(CandidateModel::CutsRole).toBool();
+    if (stops || cuts) {
+        const QString word = stops ? tr("Stop") : tr("cuts");
         const double size = m_theme.px(11);
-        right -= size;
-        drawSeverity(*painter, QRectF(right, area.top() + m_theme.px(3), size, size),
-                     static_cast<core::Severity>(severity->toInt()), tokens);
-        right -= m_theme.px(4);
-    }
-    painter->setPen(selected ? tokens.ink : tokens.ink2);
-    if (severities.isEmpty()) {
-        painter->drawText(area, Qt::AlignTop | Qt::AlignRight, tr("nothing found against it"));
-    } else {
-        const auto worst = static_cast<core::Severity>(severities.front().toInt());
-        painter->drawText(area, Qt::AlignBottom | Qt::AlignRight,
-                          tr("%1 %2").arg(severities.count(severities.front())).arg(words::nameOf(worst)));
+        painter->drawText(area, Qt::AlignBottom | Qt::AlignRight, word);
+        const double right = area.right() - painter->fontMetrics().horizontalAdvance(word) - m_theme.px(5);
+        drawSeverity(*painter, QRectF(right - size, area.bottom() - size - m_theme.px(2), size, size),
+                     stops ? core::Severity::Stop : core::Severity::Care, tokens);
     }
     painter->restore();
 }

@@ -17,6 +17,8 @@ enum class ErrorCode {
     MultipleResonances,
     CableTooSmall,
     PortTooSmall,
+    NoCutout,
+    RingTooLarge,
     Unreadable,   // a text that is not what was expected; allowed says where and what
     UnknownName,  // a name that the model does not have
 };

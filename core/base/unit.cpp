@@ -13,6 +13,7 @@ std::string_view unitOfName(std::string_view name)
                                                                                {"_kg_s", "kg/s"},
                                                                                {"_m_s", "m/s"},
                                                                                {"_m_n", "m/N"},
+                                                                               {"_kg_m2", "kg/m2"},
                                                                                {"_k_w", "K/W"},
                                                                                {"_per_k", "1/K"},
                                                                                {"_w_m2k", "W/(m2 K)"},
@@ -41,7 +42,8 @@ std::string_view unitOfName(std::string_view name)
                                                                                {"_h", "H"},
                                                                                {"_m", "m"},
                                                                                {"_s", "s"},
-                                                                               {"_k", "K"}};
+                                                                               {"_k", "K"},
+                                                                               {"_n", "N"}};
     for (const auto& [ending, unit] : kUnits)
         if (name.ends_with(ending)) return unit;
     return {};

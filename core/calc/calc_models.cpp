@@ -22,6 +22,7 @@ const std::vector<CalcModel>& calcModels()
         addCabinModels(models);
         addHearingModels(models);
         addProgrammeModels(models);
+        addFitModels(models);
         // By letter, then by number: B2 before B10.
         std::stable_sort(models.begin(), models.end(), [](const CalcModel& a, const CalcModel& b) {
             return std::pair(a.section[0], a.section.size()) != std::pair(b.section[0], b.section.size())

@@ -172,6 +172,10 @@ std::string_view textOf(ErrorCode code)
             return "CableTooSmall";
         case ErrorCode::PortTooSmall:
             return "PortTooSmall";
+        case ErrorCode::NoCutout:
+            return "NoCutout";
+        case ErrorCode::RingTooLarge:
+            return "RingTooLarge";
         case ErrorCode::Unreadable:
             return "Unreadable";
         case ErrorCode::UnknownName:

@@ -19,5 +19,6 @@ void addEnclosureModels(std::vector<CalcModel>& models);    // E1 to E3, E5, E7,
 void addBoxBuildingModels(std::vector<CalcModel>& models);  // E4, E6: what is cut and glued
 void addCabinModels(std::vector<CalcModel>& models);        // F1 to F7
 void addHearingModels(std::vector<CalcModel>& models);      // F8 to F11
+void addFitModels(std::vector<CalcModel>& models);          // I
 
 }  // namespace core

@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/design/choose_driver.h"
 #include "core/design/complaints.h"
+#include "core/design/try_driver.h"
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/survey_edits.h"
@@ -139,8 +139,8 @@ private:
         const auto sizeOf = [&](const Part& part) { return m_practice.driverClass(part.driverClass).size_m; };
         const double size_m = sizeOf(m_goal.used.parts.at(m_goal.used.devices.at(device).part));
         Shelf fitting;
-        for (const Part& part : m_shelf.drivers)
-            if (std::abs(sizeOf(part) - size_m) <= same * size_m) fitting.drivers.push_back(part);
+        for (const Part* part : m_shelf.of(PartKind::Driver))
+            if (std::abs(sizeOf(*part) - size_m) <= same * size_m) fitting.parts.push_back(*part);
         return fitting;
     }
 

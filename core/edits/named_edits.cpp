@@ -4,26 +4,11 @@
 #include <cassert>
 
 #include "core/edits/layers.h"
+#include "core/edits/parts.h"
 #include "core/evaluate/sides.h"
 
 namespace core {
 namespace {
-
-std::vector<DeviceId> withFollowers(const Fitout& fitout, DeviceId device)
-{
-    std::vector<DeviceId> devices{device};
-    for (const DeviceId follower : followersOf(fitout, device)) devices.push_back(follower);
-    return devices;
-}
-
-PartId copyIn(Plan& plan, const Part& part)
-{
-    for (const auto& [id, known] : plan.parts)
-        if (known == part) return id;
-    const auto id = drawId<PartId>(plan);
-    plan.parts[id] = part;
-    return id;
-}
 
 void play(Plan& plan, StageId stage, DeviceId id, PartId part)
 {
@@ -33,16 +18,6 @@ void play(Plan& plan, StageId stage, DeviceId id, PartId part)
     const auto below = itemAt(plan, &Plan::devices, plan.stages.at(stage).on, id);
     if (below && below->part == part) device = *below;
     putAt(plan, &Plan::devices, stage, id, device);
-}
-
-// A copy of the shelf's or an earlier stage's part that no device plays any more would only lie about.
-void dropUnused(Plan& plan)
-{
-    std::erase_if(plan.parts, [&](const auto& entry) {
-        const bool played = std::any_of(plan.devices.begin(), plan.devices.end(),
-                                        [&](const auto& d) { return d.second && d.second->part == entry.first; });
-        return !played && !entry.second.shelfKey.empty();
-    });
 }
 
 Edit named(Edit edit, std::string detail)

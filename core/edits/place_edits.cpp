@@ -19,6 +19,18 @@ std::string onSide(const std::string& name, double y)
     return (y > 0.0 ? "left " : "right ") + name;
 }
 
+bool isDirection(Quantity quantity)
+{
+    return quantity == Quantity::WireExit_deg || quantity == Quantity::GlassSide_deg ||
+           quantity == Quantity::ScrewStart_deg;
+}
+
+// Seen from its front, the other side has left and right exchanged.
+double mirroredDirection_deg(double angle_deg)
+{
+    return std::remainder(180.0 - angle_deg, 360.0);
+}
+
 // What a place says of its twin's spot, everything mirrored but what belongs to the pair.
 Place twinOf(const Plan& plan, const Place& place, const Place& twin)
 {
@@ -27,6 +39,8 @@ Place twinOf(const Plan& plan, const Place& place, const Place& twin)
         if (const PanelId pair = plan.panels.at(panel).pair) panel = pair;
     other.name = twin.name;
     other.frame = mirrored(place.frame);
+    for (auto& [quantity, known] : other.room)
+        if (isDirection(quantity)) known.value = mirroredDirection_deg(known.value);
     other.pair = twin.pair;
     other.followsPair = twin.followsPair;
     return other;
@@ -149,7 +163,9 @@ std::vector<SideDifference> sideDifferences(const Fitout& fitout, PlaceId id)
     for (const Figures* room : {&own.room, &other.room})
         for (const auto& [quantity, known] : *room) quantities.insert(quantity);
     for (const Quantity quantity : quantities) {
-        const auto here = valueOf(own.room, quantity), there = valueOf(other.room, quantity);
+        const auto here = valueOf(own.room, quantity);
+        auto there = valueOf(other.room, quantity);
+        if (there && isDirection(quantity)) there = mirroredDirection_deg(*there);
         if (here != there) found.push_back({.what = What::Room, .quantity = quantity, .here = here, .there = there});
     }
     const auto mine = driversAt(fitout, id), theirs = driversAt(fitout, own.pair);

@@ -12,9 +12,6 @@ namespace core {
 [[nodiscard]] Edit addSource(const Plan& plan, StageId stage, PartKind kind, const std::vector<std::string>& channels,
                              PlaceId at);
 
-// More channels on a source: a part of its own terminals and outputs.
-void addChannels(Part& source, const std::vector<std::string>& channels);
-
 // A source goes, with its wires.
 [[nodiscard]] Edit removeSource(const Plan& plan, StageId stage, DeviceId device);
 

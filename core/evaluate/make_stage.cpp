@@ -6,6 +6,7 @@
 #include "core/evaluate/cabin.h"
 #include "core/evaluate/channel_inputs.h"
 #include "core/evaluate/circuit.h"
+#include "core/evaluate/driver_fit.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/solve_circuit.h"
@@ -89,6 +90,7 @@ public:
         findWays();
         for (const auto& [id, listener] : m_stage->used.listeners) addHearing(id);
         expectReadings(*m_stage);
+        m_stage->fits = fitsOf(m_stage->used, m_practice);
         return m_stage;
     }
 

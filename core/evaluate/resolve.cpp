@@ -50,6 +50,8 @@ Fitout resolve(const Plan& plan, StageId stage)
     fitout.devices = flatten(plan.devices, way);
     for (const auto& [id, device] : fitout.devices) fitout.parts.try_emplace(device.part, plan.parts.at(device.part));
     fitout.mounts = flatten(plan.mounts, way);
+    for (const auto& [id, mount] : fitout.mounts)
+        if (mount.spacer) fitout.parts.try_emplace(mount.spacer, plan.parts.at(mount.spacer));
     fitout.settings = flatten(plan.settings, way);
     fitout.wires = flatten(plan.wires, way);
     fitout.alterations = flatten(plan.alterations, way);

@@ -82,6 +82,8 @@ void describe(Io& io, Place& place)
     io.field("followsPair", place, &Place::followsPair);
     io.field("cover", place, &Place::cover);
     io.field("behind", place, &Place::behind);
+    io.field("anchor", place, &Place::anchor);
+    io.field("underPanel", place, &Place::underPanel);
     io.field("room", place, &Place::room);
     io.field("wayIn", place, &Place::wayIn);
 }
@@ -173,6 +175,10 @@ void describe(Io& io, Mount& mount)
     io.field("frame", mount, &Mount::frame);
     io.field("behind", mount, &Mount::behind);
     io.field("backwards", mount, &Mount::backwards);
+    io.field("spacer", mount, &Mount::spacer);
+    io.field("turn_deg", mount, &Mount::turn_deg);
+    io.field("fixing", mount, &Mount::fixing);
+    io.field("figures", mount, &Mount::figures);
 }
 
 template <class Io>

@@ -85,10 +85,18 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
                                              {"xmax_m", &one.xmax_m},
                                              {"le_h", &one.le_h},
                                              {"power_w", &one.power_w},
-                                             {"topCorner_hz", &one.topCorner_hz}});
+                                             {"topCorner_hz", &one.topCorner_hz},
+                                             {"depth_m", &one.depth_m},
+                                             {"basket_m", &one.basket_m},
+                                             {"flange_m", &one.flange_m},
+                                             {"flangeThickness_m", &one.flangeThickness_m},
+                                             {"surround_m", &one.surround_m},
+                                             {"magnet_m", &one.magnet_m},
+                                             {"mass_kg", &one.mass_kg}});
         if (!whole) return wrong(file, "/classes/" + name, "lacks a number");
         for (const double value : {one.size_m, one.fs_hz, one.qms, one.qes, one.vas_m3, one.sd_m2, one.xmax_m,
-                                   one.power_w, one.topCorner_hz})
+                                   one.power_w, one.topCorner_hz, one.depth_m, one.basket_m, one.flange_m,
+                                   one.flangeThickness_m, one.surround_m, one.magnet_m, one.mass_kg})
             if (!(value > 0.0)) return wrong(file, "/classes/" + name, "holds a number that is not above 0");
         practice.classes[name] = one;
     }

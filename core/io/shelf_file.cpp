@@ -1,12 +1,19 @@
 #include "core/io/shelf_file.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 
+#include <algorithm>
+#include <array>
 #include <charconv>
+#include <map>
 #include <optional>
+#include <ostream>
 #include <set>
+#include <sstream>
 
 #include "core/io/csv.h"
+#include "core/model/names.h"
 
 namespace core {
 namespace {
@@ -22,13 +29,61 @@ std::optional<double> number(std::string text)
     return value;
 }
 
-// Every driver of a shelf has one coil between the tabs "1+" and "1-", so that one takes another's place in the wiring.
-Part blankDriver()
+std::string kindNames()
 {
-    Part part{.kind = PartKind::Driver};
-    part.terminals = {{"1+", "tabs"}, {"1-", "tabs"}};
-    part.inside["1"] = Element{.kind = ElementKind::Coil, .a = "1+", .b = "1-"};
-    return part;
+    std::vector<std::string_view> names;
+    for (const auto& name : enumNames<PartKind>()) names.push_back(name.text);
+    return fmt::format("{}", fmt::join(names, ", "));
+}
+
+constexpr std::array<std::string_view, 8> kWords{"key", "name", "kind", "class", "plug", "mate", "coils", "channels"};
+
+void addCoil(Part& part, const std::string& name, const std::string& plug)
+{
+    const std::string plus = name + "+", minus = name + "-";
+    part.terminals[plus] = part.terminals[minus] = plug;
+    part.inside[name] = Element{.kind = ElementKind::Coil, .a = plus, .b = minus};
+}
+
+// A coil between the tabs "1+" and "1-" in every driver, so that one takes another's place in the wiring; a lead goes
+// from the vehicle's side h to the speaker's side s.
+void addTerminals(Part& part, const std::map<std::string, std::string>& words)
+{
+    const auto word = [&](const char* name) {
+        const auto found = words.find(name);
+        return found == words.end() ? std::string() : found->second;
+    };
+    switch (part.kind) {
+        case PartKind::Driver:
+            addCoil(part, "1", word("plug").empty() ? "tabs" : word("plug"));
+            if (word("coils") == "2") addCoil(part, "2", part.terminals.at("1+"));
+            break;
+        case PartKind::Lead:
+            for (const char* pole : {"+", "-"}) {
+                const std::string in = std::string("h") + pole, out = std::string("s") + pole;
+                part.terminals[in] = word("plug");
+                part.terminals[out] = word("mate");
+                part.inside[std::string("link") + pole] = Element{.kind = ElementKind::Link, .a = in, .b = out};
+            }
+            break;
+        case PartKind::Radio:
+        case PartKind::Amplifier:
+        case PartKind::Adaptor: {
+            std::istringstream names(word("channels"));
+            std::vector<std::string> channels;
+            for (std::string name; names >> name;) channels.push_back(name);
+            addChannels(part, channels);
+            break;
+        }
+        case PartKind::Network:
+        case PartKind::Plug:
+        case PartKind::Cable:
+        case PartKind::Enclosure:
+        case PartKind::Fuse:
+        case PartKind::Spacer:
+        case PartKind::Mat:
+            break;
+    }
 }
 
 Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& heading, const std::string& file)
@@ -41,16 +96,22 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
         return tl::unexpected(
             InputError{file, fmt::format("line {}", cells.line),
                        fmt::format("found {} cells, expected {}", cells.cells.size(), heading.size())});
-    Part part = blankDriver();
+    Part part;
+    std::map<std::string, std::string> words;
     for (size_t column = 0; column < heading.size(); ++column) {
         const std::string& cell = cells.cells[column];
-        if (heading[column] == "key")
-            part.shelfKey = cell;
-        else if (heading[column] == "name")
-            part.name = cell;
-        else if (heading[column] == "class")
-            part.driverClass = cell;
-        else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
+        if (std::find(kWords.begin(), kWords.end(), heading[column]) != kWords.end()) {
+            words[heading[column]] = cell;
+            if (heading[column] == "kind" && !cell.empty()) {
+                const auto kind = enumFromText<PartKind>(cell);
+                if (!kind) return wrong(column, fmt::format("found '{}', expected one of {}", cell, kindNames()));
+                part.kind = *kind;
+            }
+            if (heading[column] == "coils" && !cell.empty() && cell != "1" && cell != "2")
+                return wrong(column, fmt::format("found '{}', expected 1 or 2", cell));
+            if (heading[column] == "channels" && cell.find_first_of(".:>") != std::string::npos)
+                return wrong(column, fmt::format("found '{}', expected names such as FL FR", cell));
+        } else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
             const auto value = number(cell);
             const QuantityRow& limits = row(*quantity);
             if (!value) return wrong(column, fmt::format("found '{}', expected a number such as 3.3", cell));
@@ -60,9 +121,31 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
             part.figures[*quantity] = Known{*value};
         }
     }
+    part.shelfKey = words["key"];
+    part.name = words["name"];
+    part.driverClass = words["class"];
     if (part.shelfKey.empty() || part.name.empty())
         return tl::unexpected(InputError{file, fmt::format("line {}", cells.line), "needs a key and a name"});
+    addTerminals(part, words);
     return part;
+}
+
+std::string wordOf(const Part& part, std::string_view word)
+{
+    const auto connector = [&](const char* terminal) {
+        const auto found = part.terminals.find(terminal);
+        return found == part.terminals.end() ? std::string() : found->second;
+    };
+    if (word == "key") return part.shelfKey;
+    if (word == "name") return part.name;
+    if (word == "kind") return std::string(textOf(part.kind));
+    if (word == "class") return part.driverClass;
+    if (word == "plug") return connector(part.kind == PartKind::Lead ? "h+" : "1+");
+    if (word == "mate") return connector("s+");
+    const auto all = [&](ElementKind kind) { return allOf(part, kind); };
+    if (word == "coils")
+        return part.kind == PartKind::Driver ? std::to_string(all(ElementKind::Coil).size()) : std::string();
+    return fmt::format("{}", fmt::join(all(ElementKind::Output), " "));
 }
 
 }  // namespace
@@ -85,11 +168,30 @@ Result<ShelfFile> readShelf(const std::string& text, const std::string& file)
             part = tl::unexpected(InputError{file, fmt::format("line {}", (*rows)[i].line),
                                              fmt::format("the key '{}' stands here a second time", part->shelfKey)});
         if (part)
-            result.shelf.drivers.push_back(std::move(*part));
+            result.shelf.parts.push_back(std::move(*part));
         else
             result.errors.push_back(part.error());
     }
     return result;
+}
+
+void writeShelf(std::ostream& out, const Shelf& shelf)
+{
+    std::set<Quantity> used;
+    for (const Part& part : shelf.parts)
+        for (const auto& [quantity, known] : part.figures) used.insert(quantity);
+    std::vector<std::string> cells(kWords.begin(), kWords.end());
+    for (const Quantity quantity : used) cells.emplace_back(row(quantity).key);
+    writeCsvRow(out, cells);
+    for (const Part& part : shelf.parts) {
+        cells.clear();
+        for (const std::string_view word : kWords) cells.push_back(wordOf(part, word));
+        for (const Quantity quantity : used) {
+            const auto value = valueOf(part.figures, quantity);
+            cells.push_back(value ? fmt::format("{}", *value) : std::string());
+        }
+        writeCsvRow(out, cells);
+    }
 }
 
 }  // namespace core

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <iosfwd>
 #include <string>
 
 #include "core/base/result.h"
@@ -13,8 +14,12 @@ struct ShelfFile {
     std::vector<InputError> errors{};
 };
 
-// CSV with a heading line: key, name, class, then quantities by their keys ("re_ohm"), SI, empty for unknown. Columns
-// in any order; unknown columns are passed over. An error only where nothing can be read at all.
+// CSV with a heading line: key and name; kind (empty: driver), class, plug, mate (the other end of a lead), coils (of a
+// driver, 1 or 2), channels (of a source: "FL FR"); then quantities by their keys ("re_ohm"), SI, empty for unknown.
+// Columns in any order; unknown columns are passed over. An error only where nothing can be read at all.
 [[nodiscard]] Result<ShelfFile> readShelf(const std::string& text, const std::string& file);
+
+// The same, with a column for every quantity that some part has.
+void writeShelf(std::ostream& out, const Shelf& shelf);
 
 }  // namespace core

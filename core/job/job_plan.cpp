@@ -144,6 +144,11 @@ private:
             ++counts[device.part];
             if (partOf(id).kind == PartKind::Driver) ++drivers;
         }
+        for (const auto& [id, mount] : m_to.mounts) {
+            const auto before = m_from.mounts.find(id);
+            if (mount.spacer && (before == m_from.mounts.end() || before->second.spacer != mount.spacer))
+                ++counts[mount.spacer];
+        }
         for (const auto& [part, count] : counts) m_job.parts.push_back({part, count, m_to.parts.at(part).name});
         if (drivers > 0) m_job.smallParts.push_back({SmallPart::Gasket, drivers});
         if (m_work.empty()) return;

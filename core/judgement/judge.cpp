@@ -3,8 +3,13 @@
 #include <algorithm>
 
 #include "core/judgement/capacitor_rules.h"
+#include "core/judgement/clearance_rules.h"
+#include "core/judgement/fixing_rules.h"
+#include "core/judgement/hole_rules.h"
+#include "core/judgement/level_rules.h"
 #include "core/judgement/load_rules.h"
 #include "core/judgement/measure_next.h"
+#include "core/judgement/wire_and_count_rules.h"
 
 namespace core {
 
@@ -28,8 +33,13 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
         plan, evaluation.practice,          *evaluation.stages.at(kFound), *evaluation.stages.at(goal),
         goal, spreadAt(evaluation, kFound), spreadAt(evaluation, goal)};
     std::vector<Finding> findings;
-    for (const auto& rule : {judgeLoadUnderMinimum, judgeLowerLoadOnFactory, judgeLessLevel, judgeCoilOverRating,
-                             judgeKeptCapacitor, judgeCapacitorOnFilteredOutput}) {
+    for (const auto& rule :
+         {judgeLoadUnderMinimum, judgeLowerLoadOnFactory, judgeLessLevel,     judgeCoilOverRating,
+          judgeClipsEarly,       judgeLevelMismatch,      judgeKeptCapacitor, judgeCapacitorOnFilteredOutput,
+          judgeDepthAndSpacer,   judgeWindowTravel,       judgeCutoutAndRing, judgeDomeTakenForHole,
+          judgeScrewHoles,       judgeFrontClearance,     judgeUnderPanel,    judgeCoverSwallows,
+          judgeHeavyOnAdhesive,  judgeSealMissing,        judgePinchedCable,  judgeWireSlack,
+          judgePlasticAnchors,   judgeCountsOpen,         judgeScrewReaches}) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) offerReading(finding, evaluation);
         findings.insert(findings.end(), std::make_move_iterator(found.begin()), std::make_move_iterator(found.end()));

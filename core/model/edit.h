@@ -70,7 +70,11 @@ enum class EditName {
     ChangeSource,
     AddPanel,
     ChangePanel,
-    RemovePanel
+    RemovePanel,
+    FitSpacer,
+    TurnDriver,
+    FixDriver,
+    WireLength
 };
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.

@@ -8,6 +8,8 @@
 #include <string>
 #include <vector>
 
+#include "core/model/computed.h"
+#include "core/model/driver_fit.h"
 #include "core/model/plan.h"
 #include "core/model/spread.h"
 #include "core/model/stage_inputs.h"
@@ -35,13 +37,6 @@ struct Fitout {
     std::map<WireId, Wire> wires{};  // both ends exist
     std::vector<WireId> loose{};  // an end names a device or a terminal that is not there: legal, and carries nothing
     bool operator==(const Fitout&) const = default;
-};
-
-struct Computed {
-    double value = 0.0;
-    Origin worst = Origin::Measured;  // the worst origin of what it rests on
-    std::optional<Range> could{};     // where it can lie, once that is known
-    bool operator==(const Computed&) const = default;
 };
 
 // Two ears: left, right.
@@ -137,6 +132,7 @@ struct StageResult {
     double sourceLeast_v = 0.0;   // where the source clips first
     std::map<ListenerId, HearingResult> hearing{};
     std::map<Address, Computed> expected{};  // what a meter should read
+    std::map<DeviceId, DriverFit> fits{};    // of the drivers that have a place
 };
 
 struct GridTables;

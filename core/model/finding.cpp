@@ -20,6 +20,40 @@ std::string_view code(RuleId rule)
             return "SPLIT2";
         case RuleId::CapacitorOnFilteredOutput:
             return "SPLIT3";
+        case RuleId::ClipsEarly:
+            return "LOAD5";
+        case RuleId::LevelMismatch:
+            return "LOAD6";
+        case RuleId::DepthAndSpacer:
+            return "FIT1";
+        case RuleId::WindowTravel:
+            return "FIT2";
+        case RuleId::CutoutAndRing:
+            return "FIT3";
+        case RuleId::DomeTakenForHole:
+            return "FIT4";
+        case RuleId::ScrewHoles:
+            return "FIT5";
+        case RuleId::FrontClearance:
+            return "FIT6";
+        case RuleId::UnderPanel:
+            return "FIT7";
+        case RuleId::CoverSwallows:
+            return "FIT8";
+        case RuleId::HeavyOnAdhesive:
+            return "FIT9";
+        case RuleId::SealMissing:
+            return "FIT10";
+        case RuleId::PinchedCable:
+            return "FIT11";
+        case RuleId::WireSlack:
+            return "FIT12";
+        case RuleId::PlasticAnchors:
+            return "FIT13";
+        case RuleId::CountsOpen:
+            return "FIT14";
+        case RuleId::ScrewReaches:
+            return "FIT15";
     }
     return {};
 }

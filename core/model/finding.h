@@ -17,7 +17,24 @@ enum class RuleId {
     LessLevel,
     CoilOverRating,
     KeptCapacitor,
-    CapacitorOnFilteredOutput
+    CapacitorOnFilteredOutput,
+    ClipsEarly,
+    LevelMismatch,
+    DepthAndSpacer,
+    WindowTravel,
+    CutoutAndRing,
+    DomeTakenForHole,
+    ScrewHoles,
+    FrontClearance,
+    UnderPanel,
+    CoverSwallows,
+    HeavyOnAdhesive,
+    SealMissing,
+    PinchedCable,
+    WireSlack,
+    PlasticAnchors,
+    CountsOpen,
+    ScrewReaches
 };
 
 enum class Severity { Note, Care, Stop };
@@ -42,13 +59,35 @@ struct Lean {
 
 // Asked when the mend is taken: a solver answers with an edit, a reading is typed by whoever holds the meter.
 struct SolverRequest {
-    enum class Kind { ChooseDriver, TakeReading } kind = Kind::ChooseDriver;
+    enum class Kind { ChooseDriver, TakeReading, Measure } kind = Kind::ChooseDriver;
     DeviceId device{};
-    StageId stage{};  // of the reading
+    StageId stage{};                 // of the reading
+    std::optional<Quantity> what{};  // to measure with a ruler
     bool operator==(const SolverRequest&) const = default;
 };
 
-enum class MendName { ReplaceCapacitor, BypassCapacitor, ChooseDriver, SetHighPass, MeasureRe };
+enum class MendName {
+    ReplaceCapacitor,
+    BypassCapacitor,
+    ChooseDriver,
+    SetHighPass,
+    MeasureRe,
+    MeasureFit,
+    FitSpacer,
+    FitRing,
+    CutByTemplate,
+    ForgetCutout,
+    TurnDriver,
+    NewScrewHoles,
+    OpenCover,
+    FixByBracket,
+    FixByRing,
+    SealEdge,
+    WireHole,
+    WireLength,
+    ShorterScrews,
+    SetGain
+};
 
 struct Mend {
     MendName name{};

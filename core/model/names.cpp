@@ -48,7 +48,8 @@ CORE_ENUM_NAMES(Origin, {Measured, "measured"}, {Stated, "stated"}, {CommonPract
 CORE_ENUM_NAMES(ElementKind, {Output, "output"}, {Input, "input"}, {Coil, "coil"}, {Capacitor, "capacitor"},
                 {Inductor, "inductor"}, {Resistor, "resistor"}, {Link, "link"})
 CORE_ENUM_NAMES(PartKind, {Driver, "driver"}, {Radio, "radio"}, {Amplifier, "amplifier"}, {Network, "network"},
-                {Plug, "plug"}, {Adaptor, "adaptor"}, {Cable, "cable"}, {Enclosure, "enclosure"})
+                {Plug, "plug"}, {Adaptor, "adaptor"}, {Lead, "lead"}, {Cable, "cable"}, {Fuse, "fuse"},
+                {Spacer, "spacer"}, {Mat, "mat"}, {Enclosure, "enclosure"})
 CORE_ENUM_NAMES(BodyKind, {Hatchback, "hatchback"}, {Saloon, "saloon"}, {Estate, "estate"}, {Coupe, "coupe"},
                 {Classic, "classic"}, {Pickup, "pickup"}, {OffRoad, "offRoad"}, {Van, "van"}, {Bus, "bus"},
                 {OpenTwoSeater, "openTwoSeater"}, {OpenSideBySide, "openSideBySide"}, {Motorcycle, "motorcycle"},
@@ -62,8 +63,11 @@ CORE_ENUM_NAMES(Drive, {Combustion, "combustion"}, {Hybrid, "hybrid"}, {Electric
 CORE_ENUM_NAMES(VariantSign, {SubLevelControl, "subLevelControl"}, {SystemBadge, "systemBadge"},
                 {SeparateAmplifier, "separateAmplifier"}, {LowOhms, "lowOhms"}, {MoreDrivers, "moreDrivers"},
                 {EmptyTweeterPlug, "emptyTweeterPlug"})
-CORE_ENUM_NAMES(Behind, {Unknown, "unknown"}, {Glass, "glass"}, {SheetMetal, "sheetMetal"}, {FuelTank, "fuelTank"},
-                {Harness, "harness"}, {OpenAir, "openAir"})
+CORE_ENUM_NAMES(Behind, {Unknown, "unknown"}, {Glass, "glass"}, {Regulator, "regulator"}, {SheetMetal, "sheetMetal"},
+                {FuelTank, "fuelTank"}, {Harness, "harness"}, {OpenAir, "openAir"})
+CORE_ENUM_NAMES(Anchor, {Unknown, "unknown"}, {Metal, "metal"}, {Plastic, "plastic"}, {Wood, "wood"})
+CORE_ENUM_NAMES(Fixing, {Screws, "screws"}, {Adhesive, "adhesive"}, {Clip, "clip"}, {Ring, "ring"},
+                {Bracket, "bracket"})
 CORE_ENUM_NAMES(FastenerKind, {Screw, "screw"}, {Bolt, "bolt"}, {Nut, "nut"}, {Clip, "clip"}, {PushPin, "pushPin"},
                 {Rivet, "rivet"})
 CORE_ENUM_NAMES(Complaint, {Dull, "dull"}, {Thin, "thin"}, {NoBass, "noBass"}, {Harsh, "harsh"}, {NotLoud, "notLoud"},
@@ -82,7 +86,8 @@ CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {R
                 {RearRight, "rearRight"})
 CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "replace"})
 CORE_ENUM_NAMES(StageKind, {Factory, "factory"}, {Found, "found"}, {Planned, "planned"}, {Built, "built"})
-CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"}, {OpenCover, "openCover"})
+CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"}, {OpenCover, "openCover"},
+                {ScrewHoles, "screwHoles"}, {WireHole, "wireHole"})
 CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"})
 CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacity_a, "ampacity_a"},
                 {CrossSection_m2, "crossSection_m2"}, {FuseBlade_a, "fuseBlade_a"},
@@ -92,7 +97,8 @@ CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacit
                 {AbsorptionCarpet, "absorptionCarpet"}, {AbsorptionClothSeat, "absorptionClothSeat"},
                 {AbsorptionLeatherSeat, "absorptionLeatherSeat"}, {AbsorptionHeadliner, "absorptionHeadliner"},
                 {CoverThinCloth_db, "coverThinCloth_db"}, {CoverThickCloth_db, "coverThickCloth_db"},
-                {CoverClothUnderLeather_db, "coverClothUnderLeather_db"})
+                {CoverClothUnderLeather_db, "coverClothUnderLeather_db"}, {Spacer_m, "spacer_m"},
+                {HoleSaw_m, "holeSaw_m"}, {ScrewLength_m, "screwLength_m"})
 CORE_ENUM_NAMES(
     PracticeKey, {LoadStop_ratio, "loadStop_ratio"}, {LoadCare_ratio, "loadCare_ratio"},
     {LowerLoadCare_ratio, "lowerLoadCare_ratio"}, {LowerLoadStop_ratio, "lowerLoadStop_ratio"},
@@ -141,6 +147,21 @@ CORE_ENUM_NAMES(
     {SpotOffAxisFull_db, "spotOffAxisFull_db"}, {SpotEvennessFull_db, "spotEvennessFull_db"},
     {SpotShadowFull_db, "spotShadowFull_db"}, {SpotWidthEnough_deg, "spotWidthEnough_deg"},
     {RemedyLeast_db, "remedyLeast_db"}, {LargestTweeter_m2, "largestTweeter_m2"}, {SameSize_ratio, "sameSize_ratio"},
+    {DepthMargin_m, "depthMargin_m"}, {RegulatorMargin_m, "regulatorMargin_m"}, {FrontMargin_m, "frontMargin_m"},
+    {MostSpacers_count, "mostSpacers_count"}, {RingThickness_m, "ringThickness_m"}, {RingSheet_m, "ringSheet_m"},
+    {HoleTolerance_m, "holeTolerance_m"}, {LeastHoles_count, "leastHoles_count"}, {CoverNote_db, "coverNote_db"},
+    {CoverCare_db, "coverCare_db"}, {AdhesiveCare_kg, "adhesiveCare_kg"}, {AdhesiveStop_kg, "adhesiveStop_kg"},
+    {AdhesiveSunStop_kg, "adhesiveSunStop_kg"}, {LargestDomeBody_m, "largestDomeBody_m"}, {WireHole_m, "wireHole_m"},
+    {SlackLeast_m, "slackLeast_m"}, {SlackMost_m, "slackMost_m"}, {SlackWanted_m, "slackWanted_m"},
+    {Shock_ratio, "shock_ratio"}, {PilotDrill_ratio, "pilotDrill_ratio"}, {ScrewBite_m, "screwBite_m"},
+    {ClipsEarly_db, "clipsEarly_db"}, {MismatchNote_db, "mismatchNote_db"}, {MismatchCare_db, "mismatchCare_db"},
+    {UndoHole_min, "undoHole_min"}, {UndoScrews_min, "undoScrews_min"}, {UndoRing_min, "undoRing_min"},
+    {UndoPlug_min, "undoPlug_min"}, {UndoLead_min, "undoLead_min"}, {RankDepth_points, "rankDepth_points"},
+    {RankFront_points, "rankFront_points"}, {RankHole_points, "rankHole_points"},
+    {RankScrews_points, "rankScrews_points"}, {RankLoad_points, "rankLoad_points"},
+    {RankLevel_points, "rankLevel_points"}, {RankBands_points, "rankBands_points"},
+    {RankHeat_points, "rankHeat_points"}, {RankTravel_points, "rankTravel_points"},
+    {RankCost_points, "rankCost_points"}, {RankWeight_points, "rankWeight_points"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
     {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})

@@ -54,6 +54,10 @@ std::span<const EnumName<VariantSign>> enumNames();
 template <>
 std::span<const EnumName<Behind>> enumNames();
 template <>
+std::span<const EnumName<Anchor>> enumNames();
+template <>
+std::span<const EnumName<Fixing>> enumNames();
+template <>
 std::span<const EnumName<FastenerKind>> enumNames();
 template <>
 std::span<const EnumName<Complaint>> enumNames();

@@ -64,4 +64,19 @@ std::string firstOf(const Part& part, ElementKind kind)
     return names.empty() ? std::string() : names.front();
 }
 
+void addChannels(Part& source, const std::vector<std::string>& channels)
+{
+    for (const std::string& name : channels) {
+        source.terminals[name + "+"] = "speakers";
+        source.terminals[name + "-"] = "speakers";
+        source.inside[name] = {.kind = ElementKind::Output, .a = name + "+", .b = name + "-"};
+    }
+    for (auto& [name, element] : source.inside) {
+        if (element.kind != ElementKind::Output || !element.twin.empty() || name.empty()) continue;
+        const std::string stem = name.substr(0, name.size() - 1);
+        const std::string twin = name.back() == 'L' ? stem + "R" : name.back() == 'R' ? stem + "L" : std::string();
+        if (source.inside.contains(twin)) element.twin = twin;
+    }
+}
+
 }  // namespace core

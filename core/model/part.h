@@ -22,7 +22,20 @@ struct Element {
     bool operator==(const Element&) const = default;
 };
 
-enum class PartKind { Driver, Radio, Amplifier, Network, Plug, Adaptor, Cable, Enclosure };
+enum class PartKind {
+    Driver,
+    Radio,
+    Amplifier,
+    Network,
+    Plug,
+    Adaptor,  // from speaker level to line level
+    Lead,     // from the vehicle's plug to another one
+    Cable,
+    Fuse,
+    Spacer,  // or a ring: between a driver and its panel
+    Mat,
+    Enclosure
+};
 
 // Whether the minus wires of a source's outputs are its ground. Where they are not, none may touch the chassis.
 enum class OutputGround { Unknown, Floating, Shared };
@@ -59,6 +72,9 @@ struct Leads {
     bool operator==(const Leads&) const = default;
 };
 [[nodiscard]] std::optional<Leads> leadsOf(const Part& part, const std::string& element);
+// More channels on a source, each with terminals of its own. Two of which one name ends in L and the other in R are
+// twins.
+void addChannels(Part& source, const std::vector<std::string>& channels);
 // The first element of this kind, by name; empty if there is none.
 [[nodiscard]] std::string firstOf(const Part& part, ElementKind kind);
 [[nodiscard]] std::vector<std::string> allOf(const Part& part, ElementKind kind);

@@ -52,6 +52,33 @@ enum class Quantity {
     ScrewWidth_m,
     ScrewHeight_m,
     Mass_kg,
+    // how a driver is mounted, of it, its place, its spacer and its screws
+    Basket_m,  // of a driver: its body behind the flange
+    Flange_m,
+    FlangeThickness_m,  // how far it stands out
+    Surround_m,         // height of the roll over the mounting face
+    Magnet_m,
+    MostTravel_m,  // one way, where it strikes
+    Dome_m,
+    ScrewStart_deg,  // angles: seen from the front, counter-clockwise from the right
+    ScrewHole_m,
+    ScrewSlot_m,  // half the length of a slot
+    Terminal_deg,
+    Badge_deg,
+    ScrewLength_m,
+    Thickness_m,
+    WireNotch_m,  // of a spacer, for the cable; 0: none
+    AreaMass_kg_m2,
+    Fuse_a,
+    Price,
+    DepthGlassUp_m,  // of a place: Depth_m with the window closed
+    ScrewRoom_m,     // free behind the screws
+    Sheet_m,         // thickness of what the screws bite in
+    Between_m,       // parts between a flange and the panel over it
+    WireExit_deg,    // where the vehicle's cable comes from
+    GlassSide_deg,   // where what lies behind comes nearest
+    Route_m,         // that a cable takes to the driver
+    LoopInGlass,     // of a wire: a loop hangs where the window runs
     // of a place or an enclosure: the air behind a driver and what surrounds it
     BoxVolume_m3,
     Tuning_hz,
@@ -88,7 +115,22 @@ enum class Quantity {
     SinePower_w,
     Travel_m,
     PortSpeed_m_s,
-    Ratio
+    Ratio,
+    DepthMargin_m,
+    GlassMargin_m,
+    FrontMargin_m,
+    ScrewMargin_m,
+    SpacerNeeded_m,
+    MatchedHoles,
+    CutoutLeast_m,
+    CutoutMost_m,
+    CoverLoss_db,
+    Slack_m,
+    OpenCounts,
+    RatedUnder_db,
+    Mismatch_db,
+    BandChange_db,
+    TopCorner_hz
 };
 
 struct QuantityRow {

@@ -250,7 +250,14 @@ private:
             checkKey(key.stage, key.key.number, at(key, "mounts"));
             checkDevice(key.key, at(key, "mounts"));
             if (mount && mount->behind) checkDevice(mount->behind, at(key, "mounts") + "/behind");
-            if (mount && mount->frame) checkFrame(*mount->frame, at(key, "mounts") + "/frame");
+            if (!mount) continue;
+            if (mount->frame) checkFrame(*mount->frame, at(key, "mounts") + "/frame");
+            checkFigures(mount->figures, at(key, "mounts") + "/figures");
+            if (mount->spacer && !m_plan.parts.contains(mount->spacer))
+                add(at(key, "mounts") + "/spacer",
+                    "names " + textOf(mount->spacer) + ", which is no part of this plan");
+            if (mount->turn_deg && !(std::abs(*mount->turn_deg) <= 360.0))
+                add(at(key, "mounts") + "/turn_deg", "is outside -360 to 360 degrees");
         }
         for (const auto& [key, setting] : m_plan.settings) {
             const std::string where = at(key, "settings");
@@ -275,6 +282,7 @@ private:
         }
         for (const auto& [key, alteration] : m_plan.alterations) {
             checkKey(key.stage, key.key.number, at(key, "alterations"));
+            if (alteration) checkFigures(alteration->figures, at(key, "alterations") + "/figures");
             if (alteration && !m_plan.places.contains(alteration->place))
                 add(at(key, "alterations") + "/place", "names no place of this plan");
         }

@@ -83,7 +83,10 @@ enum class PlaceKind {
 enum class Cover { None, ThinCloth, ThickCloth, ClothUnderLeather };
 
 // What the depth of a place ends at.
-enum class Behind { Unknown, Glass, SheetMetal, FuelTank, Harness, OpenAir };
+enum class Behind { Unknown, Glass, Regulator, SheetMetal, FuelTank, Harness, OpenAir };
+
+// What the screws at a place bite in.
+enum class Anchor { Unknown, Metal, Plastic, Wood };
 
 enum class FastenerKind { Screw, Bolt, Nut, Clip, PushPin, Rivet };
 
@@ -114,6 +117,8 @@ struct Place {
     bool followsPair = false;  // an edit of the pair is made here too
     Cover cover = Cover::None;
     Behind behind = Behind::Unknown;
+    Anchor anchor = Anchor::Unknown;
+    bool underPanel = false;  // a driver is clamped to it from below
     Figures room{};
     std::vector<PanelId> wayIn{};  // in the order they come off
     bool operator==(const Place&) const = default;

@@ -32,10 +32,17 @@ struct Device {
     bool operator==(const Device&) const = default;
 };
 
+// What holds a driver.
+enum class Fixing { Screws, Adhesive, Clip, Ring, Bracket };
+
 struct Mount {
     std::optional<Frame> frame{};  // if not as the place
     DeviceId behind{};             // the enclosure whose air it shares; else the place's own
     bool backwards = false;
+    PartId spacer{};                   // or ring, between its flange and the panel
+    std::optional<double> turn_deg{};  // seen from the front, counter-clockwise; if not as screws and wishes have it
+    Fixing fixing = Fixing::Screws;
+    Figures figures{};  // of its screws
     bool operator==(const Mount&) const = default;
 };
 
@@ -62,7 +69,7 @@ struct Wire {
     bool operator==(const Wire&) const = default;
 };
 
-enum class AlterationKind { Hole, Seal, Mat, Foam, OpenCover };
+enum class AlterationKind { Hole, Seal, Mat, Foam, OpenCover, ScrewHoles, WireHole };
 
 struct Alteration {
     PlaceId place{};

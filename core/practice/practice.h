@@ -23,6 +23,8 @@ struct DriverClass {
     double size_m = 0.0;  // nominal frame size, for finding the class of a driver that states only its size
     double fs_hz = 0.0, qms = 0.0, qes = 0.0, vas_m3 = 0.0, sd_m2 = 0.0, xmax_m = 0.0, le_h = 0.0, power_w = 0.0;
     double topCorner_hz = 0.0;  // where its own radiation falls off
+    double depth_m = 0.0, basket_m = 0.0, flange_m = 0.0, flangeThickness_m = 0.0, surround_m = 0.0, magnet_m = 0.0;
+    double mass_kg = 0.0;
     bool operator==(const DriverClass&) const = default;
 };
 

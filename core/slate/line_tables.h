@@ -4,8 +4,9 @@
 
 namespace core {
 
-// The rows of namedLines(), one function to a half of the field.
+// The rows of namedLines(), one function to a part of the field.
 [[nodiscard]] const std::vector<NamedLine>& electricalLines();
 [[nodiscard]] const std::vector<NamedLine>& acousticLines();
+[[nodiscard]] const std::vector<NamedLine>& fitLines();
 
 }  // namespace core

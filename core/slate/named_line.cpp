@@ -196,6 +196,7 @@ const std::vector<NamedLine>& namedLines()
     static const std::vector<NamedLine> kLines = [] {
         std::vector<NamedLine> all = electricalLines();
         all.insert(all.end(), acousticLines().begin(), acousticLines().end());
+        all.insert(all.end(), fitLines().begin(), fitLines().end());
         return all;
     }();
     return kLines;

@@ -42,18 +42,21 @@ QString plain(QString text)
 TEST_F(Widgets, ACandidateShowsWhatItDoesInTheUnitsAskedFor)
 {
     core::Candidate candidate;
-    candidate.part = core::shippedShop().shelf.drivers.front();
+    candidate.part = core::shippedShop().shelf.parts.front();
     candidate.least_ohm = 3.3;
     candidate.levelChange_db = 1.25;
     candidate.corner_hz = 585.1;
+    candidate.connected = true;
+    candidate.points = 88.0;
+    candidate.lost = {{core::Criterion::Depth, 3.5, core::Quantity::SpacerNeeded_m, 0.012, false}};
     CandidateModel model(theme);
     model.setCandidates({candidate});
     ASSERT_EQ(model.rowCount(), 1);
     EXPECT_EQ(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()),
-              "sees 3.3 Ω · +1.3 dB in the middle · cuts at 585 Hz · 46 mm (1.81 in) deep");
+              "−3.5 needs a spacer of 12 mm · sees 3.3 Ω · +1.3 dB in the middle · cuts at 585 Hz · 46 mm deep");
     theme.setUnits(words::UnitSystem::Imperial);
     EXPECT_TRUE(
-        plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()).endsWith("1.81 in (46 mm) deep"));
+        plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()).endsWith("1.81 in deep"));
     EXPECT_EQ(model.rowOfKey(candidate.part.shelfKey), 0);
     EXPECT_EQ(model.rowOfKey("not on the shelf"), -1);
 }

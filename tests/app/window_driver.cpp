@@ -112,6 +112,7 @@ void WindowDriver::pickCandidate(const char* shelfKey)
 {
     auto* list = m_window->findChild<QListView*>(QStringLiteral("candidateList"));
     const auto* model = qobject_cast<const app::CandidateModel*>(list->model());
+    if (model->rowOfKey(shelfKey) < 0) qFatal("%s is not in the list", shelfKey);
     list->setFocus();
     QTest::keyClick(list, Qt::Key_Home);
     for (int row = model->rowOfKey(shelfKey); row > 0; --row) QTest::keyClick(list, Qt::Key_Down);

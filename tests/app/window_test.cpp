@@ -199,18 +199,6 @@ TEST_F(Window, TracesShowLevelMatchedAndImpedance)
     EXPECT_NEAR(*std::min_element(load.begin(), load.end()), circuit.least_ohm, 1e-12);
 }
 
-TEST_F(Window, TheDrawingIsAWayToAPlaceByMouseAndByArrow)
-{
-    driver.openDemo();
-    auto* drawing = driver.window().findChild<app::VehicleDrawing*>("vehicleDrawing");
-    QTest::mouseClick(drawing, Qt::LeftButton, {}, drawing->pointOf({4}).toPoint());
-    EXPECT_TRUE(driver.window().findChild<QPushButton*>("place_p4")->isChecked());
-    drawing->setFocus();
-    driver.key(Qt::Key_Left);  // over the rear seat
-    driver.key(Qt::Key_Left);
-    EXPECT_TRUE(driver.window().findChild<QPushButton*>("place_p3")->isChecked());
-}
-
 TEST_F(Window, SlateAnswersWhileTypingAndGivesTheKeysBack)
 {
     driver.openDemo();

@@ -2,7 +2,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/design/choose_driver.h"
+#include "core/design/try_driver.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/plan_file.h"
@@ -47,8 +47,8 @@ inline core::Plan withDriver(const core::Plan& plan, const core::Part& part)
 
 inline core::Plan withShelfDriver(const core::Plan& plan, const std::string& key)
 {
-    for (const core::Part& part : core::shippedShop().shelf.drivers)
-        if (part.shelfKey == key) return withDriver(plan, part);
+    const core::Shop shop = core::shippedShop();
+    if (const core::Part* part = shop.shelf.find(key)) return withDriver(plan, *part);
     ADD_FAILURE() << "no " << key << " on the shelf";
     return plan;
 }

@@ -16,7 +16,7 @@ namespace tests {
 
 inline constexpr const char* kCalcFiles[] = {"calc_electrical.csv", "calc_networks.csv",   "calc_filters.csv",
                                              "calc_drivers.csv",    "calc_enclosures.csv", "calc_hearing.csv",
-                                             "calc_sweeps.csv"};
+                                             "calc_sweeps.csv",     "calc_fit.csv"};
 
 using ReferenceRow = std::map<std::string, std::string>;
 

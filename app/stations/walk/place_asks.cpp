@@ -5,7 +5,9 @@
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/model/names.h"
+#include "words/fit_words.h"
 #include "words/name_words.h"
+#include "words/quantity_words.h"
 #include "words/survey_words.h"
 
 namespace app {
@@ -181,6 +183,23 @@ AskForm* holeForm(QWidget* parent)
     addRoom(form, "screwCircle", core::Quantity::ScrewCircle_m);
     addRoom(form, "screwWidth", core::Quantity::ScrewWidth_m);
     addRoom(form, "screwHeight", core::Quantity::ScrewHeight_m);
+    addRoom(form, "screwStart", core::Quantity::ScrewStart_deg);
+    addRoom(form, "screwRoom", core::Quantity::ScrewRoom_m);
+    addRoom(form, "sheet", core::Quantity::Sheet_m);
+    form->addChoice({.name = QStringLiteral("anchor"),
+                     .label = tr("Its screws bite in"),
+                     .choices = choicesOf<core::Anchor>(words::nameOf),
+                     .read =
+                         [](const Survey& survey) {
+                             const core::Place* place = survey.placeThere();
+                             return place ? static_cast<int>(place->anchor) : 0;
+                         },
+                     .write =
+                         [](const Survey& survey, int id) {
+                             core::Place place = *survey.placeThere();
+                             place.anchor = static_cast<core::Anchor>(id);
+                             return core::changePlace(survey.plan(), survey.place, place);
+                         }});
     return form;
 }
 
@@ -188,6 +207,7 @@ AskForm* depthForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
     addRoom(form, "depth", core::Quantity::Depth_m);
+    addRoom(form, "depthGlassUp", core::Quantity::DepthGlassUp_m);
     form->addChoice({.name = QStringLiteral("behind"),
                      .label = tr("It ends at"),
                      .choices = choicesOf<core::Behind>(words::nameOf),
@@ -207,6 +227,7 @@ AskForm* depthForm(QWidget* parent)
         if (!place) return {};
         switch (place->behind) {
             case core::Behind::Glass:
+            case core::Behind::Regulator:
                 return tr("Measure with the glass all the way down, and run it before the panel goes back.");
             case core::Behind::FuelTank:
                 return tr(
@@ -221,6 +242,24 @@ AskForm* depthForm(QWidget* parent)
         return {};
     });
     addRoom(form, "frontClearance", core::Quantity::FrontClearance_m);
+    form->addChoice({.name = QStringLiteral("mounted"),
+                     .label = tr("It is held"),
+                     .choices = {{0, tr("from the front")}, {1, tr("under the panel, from below")}},
+                     .read =
+                         [](const Survey& survey) {
+                             const core::Place* place = survey.placeThere();
+                             return place && place->underPanel ? 1 : 0;
+                         },
+                     .write =
+                         [](const Survey& survey, int id) {
+                             core::Place place = *survey.placeThere();
+                             place.underPanel = id == 1;
+                             return core::changePlace(survey.plan(), survey.place, place);
+                         }});
+    addRoom(form, "between", core::Quantity::Between_m);
+    addRoom(form, "wireExit", core::Quantity::WireExit_deg);
+    addRoom(form, "glassSide", core::Quantity::GlassSide_deg);
+    addRoom(form, "route", core::Quantity::Route_m);
     return form;
 }
 

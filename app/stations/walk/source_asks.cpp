@@ -3,6 +3,7 @@
 #include "core/evaluate/complete.h"
 #include "core/model/names.h"
 #include "words/name_words.h"
+#include "words/quantity_words.h"
 #include "words/survey_words.h"
 
 namespace app {

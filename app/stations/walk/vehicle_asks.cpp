@@ -5,6 +5,7 @@
 #include "core/model/usual_vehicle.h"
 #include "core/slate/quantity_text.h"
 #include "words/name_words.h"
+#include "words/quantity_words.h"
 #include "words/survey_words.h"
 
 namespace app {

@@ -120,6 +120,7 @@ INSTANTIATE_TEST_SUITE_P(Filters, Reference, testing::ValuesIn(tests::referenceR
 INSTANTIATE_TEST_SUITE_P(Drivers, Reference, testing::ValuesIn(tests::referenceRows("calc_drivers.csv")), nameOf);
 INSTANTIATE_TEST_SUITE_P(Enclosures, Reference, testing::ValuesIn(tests::referenceRows("calc_enclosures.csv")), nameOf);
 INSTANTIATE_TEST_SUITE_P(Hearing, Reference, testing::ValuesIn(tests::referenceRows("calc_hearing.csv")), nameOf);
+INSTANTIATE_TEST_SUITE_P(Fit, Reference, testing::ValuesIn(tests::referenceRows("calc_fit.csv")), nameOf);
 INSTANTIATE_TEST_SUITE_P(Sweeps, Reference, testing::ValuesIn(tests::referenceRows("calc_sweeps.csv")), nameOf);
 
 // Every model has at least one row, so none can be added without a check.

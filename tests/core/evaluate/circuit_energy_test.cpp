@@ -31,7 +31,9 @@ Solved solvedCircuit(const Plan& plan, const Port& channel)
 std::vector<Plan> plansOfTheShelf()
 {
     std::vector<Plan> plans{tests::demoPlan(), tests::troublePlan()};
-    for (const Part& driver : shippedShop().shelf.drivers) {
+    const Shop shop = shippedShop();
+    for (const Part* part : shop.shelf.of(PartKind::Driver)) {
+        const Part& driver = *part;
         plans.push_back(tests::withDriver(tests::demoPlan(), driver));
         plans.push_back(apply(plans.back(), bypass(plans.back(), {tests::kLeftPlug, "C"})).plan);
     }

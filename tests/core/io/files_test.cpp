@@ -74,7 +74,10 @@ TEST(ShelfFile, TheShippedShelfIsInOrder)
     const auto file = readShelf(std::string(shippedShelfText()), "shelf.csv");
     ASSERT_TRUE(file);
     EXPECT_TRUE(file->errors.empty());
-    EXPECT_GE(file->shelf.drivers.size(), 12U);
+    EXPECT_GE(file->shelf.of(PartKind::Driver).size(), 60U);
+    EXPECT_GE(file->shelf.of(PartKind::Amplifier).size(), 12U);
+    for (const PartKind kind : {PartKind::Cable, PartKind::Fuse, PartKind::Spacer, PartKind::Mat, PartKind::Adaptor})
+        EXPECT_GE(file->shelf.of(kind).size(), 3U) << textOf(kind);
 }
 
 TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
@@ -84,8 +87,8 @@ TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
         "again,3.3,red\nf,F,,blue\n",
         "s.csv");
     ASSERT_TRUE(file);
-    EXPECT_EQ(file->shelf.drivers.size(), 2U);
-    EXPECT_FALSE(file->shelf.drivers[1].figures.contains(Quantity::Re_ohm));
+    EXPECT_EQ(file->shelf.parts.size(), 2U);
+    EXPECT_FALSE(file->shelf.parts[1].figures.contains(Quantity::Re_ohm));
     ASSERT_EQ(file->errors.size(), 5U);
     EXPECT_EQ(oneLine(file->errors[0]),
               "s.csv line 3, column 3 (re_ohm): found 'three', expected a number such as 3.3");

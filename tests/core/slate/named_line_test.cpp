@@ -79,6 +79,8 @@ TEST(NamedLines, LeaveOutOnlyWhatDoesNotFitOneLine)
                                              "peak-flanks",
                                              "impedance-fit",
                                              "curve-file",
+                                             "screw-match",
+                                             "other-side",
                                              "spectrum-weight",
                                              "pink-above"};
     for (const CalcModel& model : calcModels())

@@ -3,20 +3,24 @@
 #include <QWidget>
 
 #include "app/snapshot.h"
+#include "app/widgets/candidate_model.h"
 #include "core/io/shop.h"
 
+class QComboBox;
 class QLabel;
+class QLineEdit;
 class QListView;
 class QPushButton;
+class QStackedWidget;
 
 namespace app {
 
-class CandidateModel;
-class FlowLayout;
+class CompareView;
 class FigureTable;
+class FitPanel;
+class FlowLayout;
 class OhmmeterLine;
 class Theme;
-class VehicleDrawing;
 
 // Station 3: what fits a place and what it would do, from the shelf; with what the place is and becomes, in figures.
 class MatchView : public QWidget {
@@ -31,36 +35,54 @@ public:
     void takePlace(core::PlaceId place);  // shown with the next plan that is presented
     [[nodiscard]] core::PlaceId place() const { return m_place; }
     void askForReading(core::DeviceId device, core::StageId stage);
+    void askForMeasure(core::DeviceId device, core::Quantity what);
 
 signals:
     void edited(const core::Edit& edit);
     void placeChosen();
-    void seatChosen(core::ListenerId listener);
+    void shelfAsked();
 
 protected:
-    void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
+    void build();
+    [[nodiscard]] QWidget* buildShelf();
+    void goTo(core::DeviceId device);
     void showPlaces();
     void showPlace();
+    void showFit();
     void showCandidates();
-    [[nodiscard]] int rowToChoose(const std::string& before) const;
+    void takeFilter();
+    void chooseRow(const std::string& before);
     void showReasons();
+    [[nodiscard]] QStringList reasonsOf(const core::Candidate& candidate) const;
+    [[nodiscard]] const core::Candidate* current() const;
     void fitChosen();
+    void holdChosen();
+    void showCompared();
 
     const Theme& m_theme;
     const core::Shop& m_shop;
-    VehicleDrawing* m_drawing;
+    FitPanel* m_fit;
     QWidget* m_places;
     FlowLayout* m_placeRow;
     FigureTable* m_figures;
     OhmmeterLine* m_ohmmeter;
     QLabel* m_shelfTitle;
+    QLineEdit* m_search;
+    QComboBox* m_order;
+    QPushButton* m_goesIn;
+    QPushButton* m_whole;
+    QPushButton* m_hold;
+    QPushButton* m_compare;
+    QPushButton* m_plan;
+    QStackedWidget* m_stack;
     QListView* m_list;
     CandidateModel* m_candidates;
-    QPushButton* m_fit;
-    QLabel* m_reasons;  // what there is against the chosen candidate
+    CompareView* m_compared;
+    QLabel* m_reasons;  // what cost the chosen candidate its points
     const Snapshot* m_snapshot = nullptr;
     core::PlaceId m_place{};
     core::ListenerId m_listener{};

@@ -1,0 +1,158 @@
+#include "app/stations/match/compare_view.h"
+
+#include <qcustomplot.h>
+
+#include <QHeaderView>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <array>
+
+#include "app/theme/theme.h"
+#include "core/physics/smoothing.h"
+#include "words/fit_words.h"
+#include "words/quantity_words.h"
+
+namespace app {
+namespace {
+
+constexpr int kMostCurves = 3;
+constexpr double kPerOctave = 3.0;
+constexpr std::array<Qt::PenStyle, kMostCurves> kDashes{Qt::SolidLine, Qt::DashLine, Qt::DotLine};
+
+QString countsOf(const std::vector<core::Finding>& findings)
+{
+    const auto count = [&](core::Severity severity) {
+        return std::count_if(findings.begin(), findings.end(),
+                             [&](const core::Finding& finding) { return finding.severity == severity; });
+    };
+    return CompareView::tr("%1 Stop, %2 Care, %3 Note")
+        .arg(count(core::Severity::Stop))
+        .arg(count(core::Severity::Care))
+        .arg(count(core::Severity::Note));
+}
+
+}  // namespace
+
+CompareView::CompareView(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_table(new QTableWidget(this)), m_plot(new QCustomPlot(this))
+{
+    m_table->setObjectName(QStringLiteral("compareTable"));
+    m_table->setAccessibleName(tr("The drivers held against each other, one a column"));
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_table->setSelectionMode(QAbstractItemView::NoSelection);
+    m_table->setWordWrap(true);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    m_table->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_plot->setObjectName(QStringLiteral("comparePlot"));
+    m_plot->setMinimumHeight(theme.px(110));
+    for (int i = 0; i < kMostCurves; ++i) m_plot->addGraph();
+    m_plot->xAxis->setScaleType(QCPAxis::stLogarithmic);
+    m_plot->xAxis->setTicker(QSharedPointer<QCPAxisTickerLog>::create());
+    m_plot->xAxis->setRange(20, 20000);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(m_table, 3);
+    layout->addWidget(m_plot, 2);
+}
+
+void CompareView::present(const Snapshot& snapshot, const core::Practice& practice, core::DeviceId device,
+                          core::ListenerId listener, const std::vector<const core::Candidate*>& held)
+{
+    std::vector<core::Trial> trials;
+    for (const core::Candidate* candidate : held)
+        trials.push_back(core::tryDriver(snapshot.plan, practice, candidate->part, device, snapshot.evaluation));
+    fillTable(held, trials, device, listener);
+    drawCurves(trials, held, listener);
+}
+
+void CompareView::fillTable(const std::vector<const core::Candidate*>& held, const std::vector<core::Trial>& trials,
+                            core::DeviceId device, core::ListenerId listener)
+{
+    const QStringList rows{tr("points"),        tr("the rules say"), tr("channel sees"),  tr("reach 60–250 Hz"),
+                           tr("250 Hz–4 kHz"),  tr("4–20 kHz"),      tr("rated"),         tr("travel used"),
+                           tr("left behind"),   tr("left in front"), tr("price"),         tr("mass"),
+                           tr("to the vehicle")};
+    m_table->clear();
+    m_table->setRowCount(static_cast<int>(rows.size()));
+    m_table->setColumnCount(static_cast<int>(held.size()));
+    m_table->setVerticalHeaderLabels(rows);
+    for (size_t i = 0; i < held.size(); ++i) {
+        const core::Candidate& one = *held[i];
+        const core::StageResult& goal = *trials[i].evaluation.stages.at(trials[i].plan.job.goal);
+        const core::RunResult* run = core::findRunOfDevice(goal, device);
+        const auto heard = goal.hearing.find(listener);
+        const auto reach = [&](core::Band band) {
+            return heard == goal.hearing.end()
+                       ? tr("–")
+                       : words::decibels(heard->second.bands[static_cast<size_t>(band)].reach_db);
+        };
+        const auto margin = [&](const std::optional<core::Computed>& left) {
+            return left ? words::marginText(left->value, m_theme.units()) : tr("not known");
+        };
+        QStringList damage;
+        for (const core::Damage& what : one.damage) damage << words::textOf(what);
+        const auto price = core::valueOf(one.part.figures, core::Quantity::Price);
+        const auto mass = core::valueOf(one.part.figures, core::Quantity::Mass_kg);
+        const QStringList cells{words::fixedNumber(one.points, 1),
+                                countsOf(trials[i].findings),
+                                one.connected ? words::ohms(one.least_ohm) : tr("–"),
+                                reach(core::Band::MidBass),
+                                reach(core::Band::Mid),
+                                reach(core::Band::Treble),
+                                run ? words::watts(run->driver.power_w) : tr("–"),
+                                one.connected ? words::percent(one.travel_ratio) : tr("–"),
+                                margin(one.fit.depthMargin_m),
+                                margin(one.fit.frontMargin_m),
+                                price ? words::plainNumber(*price) : tr("not known"),
+                                mass ? words::fieldText(core::Quantity::Mass_kg, *mass, m_theme.units()) : tr("not known"),
+                                damage.isEmpty() ? tr("nothing is cut") : damage.join(QStringLiteral("; "))};
+        m_table->setHorizontalHeaderItem(static_cast<int>(i),
+                                         new QTableWidgetItem(QString::fromStdString(one.part.name)));
+        for (int row = 0; row < cells.size(); ++row)
+            m_table->setItem(row, static_cast<int>(i), new QTableWidgetItem(cells[row]));
+    }
+}
+
+void CompareView::drawCurves(const std::vector<core::Trial>& trials, const std::vector<const core::Candidate*>& held,
+                             core::ListenerId listener)
+{
+    const Tokens& tokens = m_theme.tokens();
+    const std::array colours{tokens.goldText, tokens.slate, tokens.river};
+    m_plot->setBackground(tokens.paper);
+    for (QCPAxis* axis : {m_plot->xAxis, m_plot->yAxis}) {
+        axis->setBasePen(QPen(tokens.rule));
+        axis->setTickLabelColor(tokens.ink2);
+        axis->setTickLabelFont(m_theme.small());
+        axis->grid()->setPen(QPen(tokens.rule));
+    }
+    m_plot->clearItems();
+    double least = 1e9, most = -1e9;
+    for (int i = 0; i < kMostCurves; ++i) {
+        QCPGraph* graph = m_plot->graph(i);
+        graph->setData(QVector<double>{}, QVector<double>{});
+        const auto index = static_cast<size_t>(i);
+        if (index >= trials.size()) continue;
+        const core::Trial& trial = trials[index];
+        const core::StageResult& goal = *trial.evaluation.stages.at(trial.plan.job.goal);
+        const auto heard = goal.hearing.find(listener);
+        if (heard == goal.hearing.end()) continue;
+        const Eigen::ArrayXd& hz = trial.evaluation.frequency_hz;
+        const Eigen::ArrayXd level = core::smoothed_db(hz, heard->second.curve_db, kPerOctave, hz);
+        graph->setData(QVector<double>(hz.begin(), hz.end()), QVector<double>(level.begin(), level.end()), true);
+        graph->setPen(QPen(colours[index], 2.0, kDashes[index]));
+        least = std::min(least, level.maxCoeff() - 45.0);
+        most = std::max(most, level.maxCoeff() + 3.0);
+        auto* label = new QCPItemText(m_plot);
+        label->setText(QString::fromStdString(held[index]->part.name));
+        label->setFont(m_theme.small());
+        label->setColor(colours[index]);
+        label->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+        label->position->setType(QCPItemPosition::ptAxisRectRatio);
+        label->position->setCoords(0.02, 0.02 + 0.16 * i);
+    }
+    if (most > least) m_plot->yAxis->setRange(least, most);
+    m_plot->replot();
+}
+
+}  // namespace app

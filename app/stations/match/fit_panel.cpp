@@ -1,0 +1,282 @@
+#include "app/stations/match/fit_panel.h"
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/stations/walk/ask.h"
+#include "app/stations/walk/ask_rows.h"
+#include "app/theme/theme.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/section_drawing.h"
+#include "core/edits/fit_edits.h"
+#include "core/edits/place_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/driver_fit.h"
+#include "core/model/names.h"
+#include "words/fit_words.h"
+#include "words/quantity_words.h"
+
+namespace app {
+namespace {
+
+using core::Quantity;
+
+const core::Fitout& planned(const Survey& survey)
+{
+    return survey.snapshot->after().used;
+}
+
+const core::Part* driverOf(const Survey& survey)
+{
+    const auto device = planned(survey).devices.find(survey.driver);
+    return device == planned(survey).devices.end() ? nullptr : &planned(survey).parts.at(device->second.part);
+}
+
+core::Mount mountOf(const Survey& survey)
+{
+    const auto mount = planned(survey).mounts.find(survey.driver);
+    return mount == planned(survey).mounts.end() ? core::Mount{} : mount->second;
+}
+
+double spacerOf(const Survey& survey)
+{
+    const auto spacer = planned(survey).parts.find(mountOf(survey).spacer);
+    return spacer == planned(survey).parts.end()
+               ? 0.0
+               : core::valueOf(spacer->second.figures, Quantity::Thickness_m).value_or(0.0);
+}
+
+}  // namespace
+
+const std::vector<FitPanel::Measure>& FitPanel::measures()
+{
+    using Of = Measure::Of;
+    static const std::vector<Measure> kMeasures{{QStringLiteral("placeDepth"), Quantity::Depth_m, Of::Place},
+                                                {QStringLiteral("placeGlass"), Quantity::DepthGlassUp_m, Of::Place},
+                                                {QStringLiteral("placeFront"), Quantity::FrontClearance_m, Of::Place},
+                                                {QStringLiteral("placeHole"), Quantity::Cutout_m, Of::Place},
+                                                {QStringLiteral("placeScrews"), Quantity::ScrewCount, Of::Place},
+                                                {QStringLiteral("placeCircle"), Quantity::ScrewCircle_m, Of::Place},
+                                                {QStringLiteral("placeScrewRoom"), Quantity::ScrewRoom_m, Of::Place},
+                                                {QStringLiteral("driverDepth"), Quantity::Depth_m, Of::Driver},
+                                                {QStringLiteral("driverBody"), Quantity::Basket_m, Of::Driver},
+                                                {QStringLiteral("driverMass"), Quantity::Mass_kg, Of::Driver},
+                                                {QStringLiteral("screwLength"), Quantity::ScrewLength_m, Of::Screws}};
+    return kMeasures;
+}
+
+FitPanel::FitPanel(const Theme& theme, QWidget* parent)
+    : QWidget(parent),
+      m_theme(theme),
+      m_section(new SectionDrawing(theme, this)),
+      m_facts(new QLabel(this)),
+      m_chips(new QWidget(this)),
+      m_chipRow(new FlowLayout(4)),
+      m_decided(new AskForm(this))
+{
+    m_section->setObjectName(QStringLiteral("section"));
+    m_facts->setObjectName(QStringLiteral("fitFacts"));
+    m_facts->setWordWrap(true);
+    m_facts->setProperty("role", "quiet");
+    m_facts->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    m_chips->setLayout(m_chipRow);
+    build();
+}
+
+void FitPanel::build()
+{
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(6);
+    layout->addWidget(m_section, 1);
+    layout->addWidget(m_facts);
+    layout->addWidget(m_chips);
+    for (const Measure& measure : measures()) {
+        auto* button = new QPushButton(m_chips);
+        button->setObjectName(QStringLiteral("measure_%1").arg(measure.name));
+        button->setCheckable(true);
+        button->setProperty("role", "topic");
+        connect(button, &QPushButton::clicked, this, [this, name = measure.name] { pick(name == m_picked ? QString() : name); });
+        m_buttons[measure.name] = button;
+        m_chipRow->addWidget(button);
+        addAsk(measure);
+        layout->addWidget(m_asks.at(measure.name));
+        m_asks.at(measure.name)->hide();
+    }
+    m_decided->addList({.name = QStringLiteral("spacer"),
+                        .label = tr("spacer"),
+                        .choices =
+                            [](const Survey& survey) {
+                                std::vector<std::pair<QString, QString>> choices{{QStringLiteral("0"), tr("none")}};
+                                std::vector<double> stock = survey.shop->practice[core::PracticeList::Spacer_m];
+                                const double there_m = spacerOf(survey);
+                                if (there_m > 0.0 && std::find(stock.begin(), stock.end(), there_m) == stock.end())
+                                    stock.push_back(there_m);  // stacked, or a ring
+                                for (const double thickness_m : stock)
+                                    choices.emplace_back(QString::number(thickness_m),
+                                                         words::marginText(thickness_m, survey.units));
+                                return choices;
+                            },
+                        .read = [](const Survey& survey) { return QString::number(spacerOf(survey)); },
+                        .write =
+                            [](const Survey& survey, const QString& key) {
+                                return core::fitSpacer(survey.plan(), survey.driver, key.toDouble());
+                            }});
+    m_decided->addList({.name = QStringLiteral("heldBy"),
+                        .label = tr("held by"),
+                        .choices =
+                            [](const Survey&) {
+                                std::vector<std::pair<QString, QString>> choices;
+                                for (const auto& name : core::enumNames<core::Fixing>())
+                                    choices.emplace_back(QString::number(static_cast<int>(name.value)),
+                                                         words::nameOf(name.value));
+                                return choices;
+                            },
+                        .read = [](const Survey& survey) {
+                            return QString::number(static_cast<int>(mountOf(survey).fixing));
+                        },
+                        .write =
+                            [](const Survey& survey, const QString& key) {
+                                return core::fixDriver(survey.plan(), survey.driver,
+                                                       static_cast<core::Fixing>(key.toInt()));
+                            }});
+    layout->addWidget(m_decided);
+    connect(m_decided, &AskForm::edited, this, &FitPanel::edited);
+}
+
+void FitPanel::addAsk(const Measure& measure)
+{
+    auto* form = new AskForm(this);
+    const Quantity quantity = measure.quantity;
+    const auto of = measure.of;
+    form->addQuantity(
+        {.name = measure.name,
+         .label = words::labelOf(quantity),
+         .quantity = quantity,
+         .figures = [of](const Survey& survey) -> const core::Figures* {
+             if (of == Measure::Of::Place) return survey.placeThere() ? &survey.placeThere()->room : nullptr;
+             if (of == Measure::Of::Driver) return driverOf(survey) ? &driverOf(survey)->figures : nullptr;
+             static const core::Figures kNone;
+             const auto mount = planned(survey).mounts.find(survey.driver);
+             return mount == planned(survey).mounts.end() ? &kNone : &mount->second.figures;
+         },
+         .meanwhile =
+             [of, quantity](const Survey& survey) -> std::optional<core::Known> {
+                 if (of != Measure::Of::Driver || !driverOf(survey)) return std::nullopt;
+                 const core::Figures all = core::bodyFigures(*driverOf(survey), survey.snapshot->evaluation.practice);
+                 const auto found = all.find(quantity);
+                 return found == all.end() ? std::nullopt : std::optional(found->second);
+             },
+         .write =
+             [of, quantity](const Survey& survey, const std::optional<core::Known>& known) {
+                 if (of == Measure::Of::Place) {
+                     core::Place place = *survey.placeThere();
+                     place.room.erase(quantity);
+                     if (known) place.room[quantity] = *known;
+                     return core::changePlace(survey.plan(), survey.place, place);
+                 }
+                 if (of == Measure::Of::Screws) return core::setScrews(survey.plan(), survey.driver, known ? known->value : 0.0);
+                 core::Part part = *driverOf(survey);
+                 part.figures.erase(quantity);
+                 if (known) part.figures[quantity] = *known;
+                 return core::changePart(survey.plan(), survey.plan().job.goal, survey.driver, part);
+             }});
+    connect(form, &AskForm::edited, this, &FitPanel::edited);
+    m_asks[measure.name] = form;
+}
+
+void FitPanel::pick(const QString& name)
+{
+    m_picked = name;
+    for (const auto& [key, form] : m_asks) form->setVisible(key == name);
+    for (const auto& [key, button] : m_buttons) button->setChecked(key == name);
+    if (auto* field = name.isEmpty() ? nullptr : findChild<QLineEdit*>(name)) field->setFocus();
+}
+
+void FitPanel::ask(Quantity what)
+{
+    using Of = Measure::Of;
+    // A margin nobody knows is asked for at the place; a figure of the driver at the driver.
+    if (what == Quantity::DepthMargin_m || what == Quantity::GlassMargin_m) return pick(QStringLiteral("placeDepth"));
+    for (const Measure& measure : measures())
+        if (measure.quantity == what && measure.of == Of::Driver) return pick(measure.name);
+    for (const Measure& measure : measures())
+        if (measure.quantity == what) return pick(measure.name);
+    pick(QStringLiteral("driverBody"));
+}
+
+void FitPanel::showChips()
+{
+    const core::Place* place = m_survey.placeThere();
+    const core::Part* driver = driverOf(m_survey);
+    const bool glass = place && (place->behind == core::Behind::Glass || place->behind == core::Behind::Regulator ||
+                                 place->room.contains(Quantity::DepthGlassUp_m));
+    for (const Measure& measure : measures()) {
+        QPushButton* button = m_buttons.at(measure.name);
+        button->setVisible(place && (measure.of == Measure::Of::Place || driver) &&
+                           (measure.quantity != Quantity::DepthGlassUp_m || glass));
+        std::optional<double> value;
+        if (measure.of == Measure::Of::Place && place) value = core::valueOf(place->room, measure.quantity);
+        if (measure.of == Measure::Of::Driver && driver) value = core::valueOf(driver->figures, measure.quantity);
+        if (measure.of == Measure::Of::Screws) value = core::valueOf(mountOf(m_survey).figures, measure.quantity);
+        const QString what = measure.of == Measure::Of::Driver ? tr("driver: %1").arg(words::labelOf(measure.quantity))
+                                                               : words::labelOf(measure.quantity);
+        button->setText(value ? tr("%1 %2").arg(what, words::fieldText(measure.quantity, *value, m_survey.units))
+                              : tr("%1 ?").arg(what));
+    }
+}
+
+void FitPanel::showFacts(const core::DriverFit& fit)
+{
+    QStringList facts;
+    const words::UnitSystem units = m_survey.units;
+    if (fit.spacers && !fit.spacers->pieces_m.empty() && std::abs(fit.spacers->sum_m - fit.spacer_m) > 1e-6) {
+        QStringList pieces;
+        for (const double piece_m : fit.spacers->pieces_m) pieces << words::marginText(piece_m, units);
+        facts << tr("Spacer that clears it: %1.").arg(pieces.join(tr(" and ")));
+    }
+    if (fit.hole) {
+        const core::CutoutPlan& plan = fit.hole->plan;
+        if (fit.hole->ring && fit.hole->ringOutside_m)
+            facts << tr("Ring: %1 inside, %2 outside.")
+                         .arg(words::marginText(*fit.hole->ringInside_m, units),
+                              words::marginText(*fit.hole->ringOutside_m, units));
+        else if (fit.hole->cut || !fit.hole->there_m)
+            facts << (plan.saw_m ? tr("Saw for its hole: %1.").arg(words::marginText(*plan.saw_m, units))
+                                 : tr("Hole by template: %1.").arg(words::marginText(plan.cut_m, units)));
+    }
+    if (fit.screws)
+        facts << tr("%1 of %2 screw holes meet, at worst %3 off.")
+                     .arg(fit.screws->matched)
+                     .arg(fit.screwCount)
+                     .arg(words::marginText(fit.screws->worst_m, units));
+    if (fit.turn) facts << tr("Rotation: %1.").arg(words::textOf(*fit.turn));
+    if (fit.fixing_n) facts << tr("In a shock each screw bears %1 N.").arg(words::plainNumber(fit.fixing_n->value));
+    if (fit.coverLoss_db > 0.05) facts << tr("The cover costs %1 of treble.").arg(words::decibels(fit.coverLoss_db));
+    m_facts->setText(facts.join(QLatin1Char(' ')));
+    m_facts->setVisible(!facts.isEmpty());
+}
+
+void FitPanel::present(const Survey& survey, const core::Candidate* tried)
+{
+    m_survey = survey;
+    const auto& fits = survey.snapshot->after().fits;
+    const auto fit = fits.find(survey.driver);
+    const core::Place* place = survey.placeThere();
+    if (!place || (fit == fits.end() && !tried)) {
+        m_section->clear();
+        m_facts->hide();
+    } else {
+        const core::DriverFit& shown = tried ? tried->fit : fit->second;
+        m_section->present(core::fitSection(*place, mountOf(survey), shown), place->underPanel);
+        showFacts(shown);
+    }
+    showChips();
+    m_decided->setVisible(driverOf(survey) != nullptr);
+    if (driverOf(survey)) m_decided->present(survey);
+    for (const auto& [name, form] : m_asks) form->present(survey);
+}
+
+}  // namespace app

@@ -1,0 +1,57 @@
+#pragma once
+
+#include <QWidget>
+#include <map>
+
+#include "app/stations/walk/survey.h"
+#include "core/design/rank_drivers.h"
+
+class QLabel;
+class QPushButton;
+
+namespace app {
+
+class AskForm;
+class FlowLayout;
+class SectionDrawing;
+class Theme;
+
+// How a driver stands in its place: the cut, its margins, and beside it what is measured and decided there. A measure
+// is picked by its button, and only that one is asked for.
+class FitPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit FitPanel(const Theme& theme, QWidget* parent = nullptr);
+    // `tried`: another driver than the planned one is looked at; its fit is shown, the plan's is edited
+    void present(const Survey& survey, const core::Candidate* tried);
+    void ask(core::Quantity what);  // the field for this measure, ready for typing
+
+signals:
+    void edited(const core::Edit& edit);
+
+private:
+    struct Measure {
+        QString name{};
+        core::Quantity quantity{};
+        enum class Of { Place, Driver, Screws } of = Of::Place;
+    };
+    [[nodiscard]] static const std::vector<Measure>& measures();
+    void build();
+    void addAsk(const Measure& measure);
+    void pick(const QString& name);
+    void showChips();
+    void showFacts(const core::DriverFit& fit);
+
+    const Theme& m_theme;
+    SectionDrawing* m_section;
+    QLabel* m_facts;
+    QWidget* m_chips;
+    FlowLayout* m_chipRow;
+    std::map<QString, QPushButton*> m_buttons{};
+    std::map<QString, AskForm*> m_asks{};
+    AskForm* m_decided;
+    Survey m_survey{};
+    QString m_picked{};
+};
+
+}  // namespace app

@@ -1,0 +1,375 @@
+#include "app/stations/match/match_view.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QItemSelectionModel>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QTimer>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/stations/figure_table.h"
+#include "app/stations/match/compare_view.h"
+#include "app/stations/match/fit_panel.h"
+#include "app/stations/ohmmeter_line.h"
+#include "app/theme/theme.h"
+#include "app/widgets/clear_layout.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/quiet_combo.h"
+#include "core/design/amplifier_risk.h"
+#include "core/design/deviations.h"
+#include "core/design/family.h"
+#include "core/edits/named_edits.h"
+#include "words/fit_words.h"
+#include "words/name_words.h"
+
+namespace app {
+
+MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent)
+    : QWidget(parent),
+      m_theme(theme),
+      m_shop(shop),
+      m_fit(new FitPanel(theme, this)),
+      m_places(new QWidget(this)),
+      m_placeRow(new FlowLayout(6)),
+      m_figures(new FigureTable(theme, this)),
+      m_ohmmeter(new OhmmeterLine(shop.practice, this)),
+      m_shelfTitle(new QLabel(this)),
+      m_search(new QLineEdit(this)),
+      m_order(new QuietCombo(this)),
+      m_goesIn(new QPushButton(tr("goes in"), this)),
+      m_whole(new QPushButton(tr("nothing cut"), this)),
+      m_hold(new QPushButton(tr("&Hold against others"), this)),
+      m_compare(new QPushButton(tr("&Compare"), this)),
+      m_plan(new QPushButton(tr("Plan &this one here"), this)),
+      m_stack(new QStackedWidget(this)),
+      m_list(new QListView(this)),
+      m_candidates(new CandidateModel(theme, this)),
+      m_compared(new CompareView(theme, this)),
+      m_reasons(new QLabel(this))
+{
+    setObjectName(QStringLiteral("stationPage"));
+    build();
+    connect(m_fit, &FitPanel::edited, this, &MatchView::edited);
+    connect(m_ohmmeter, &OhmmeterLine::edited, this, &MatchView::edited);
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &MatchView::showReasons);
+    connect(m_search, &QLineEdit::textChanged, this, &MatchView::takeFilter);
+    connect(m_order, &QComboBox::currentIndexChanged, this, &MatchView::takeFilter);
+    for (QPushButton* flag : {m_goesIn, m_whole}) connect(flag, &QPushButton::toggled, this, &MatchView::takeFilter);
+    connect(m_plan, &QPushButton::clicked, this, &MatchView::fitChosen);
+    connect(m_hold, &QPushButton::clicked, this, &MatchView::holdChosen);
+    connect(m_compare, &QPushButton::toggled, this, &MatchView::showCompared);
+    connect(&theme, &Theme::changed, this, [this, &theme] { m_shelfTitle->setFont(theme.title()); });
+    m_shelfTitle->setFont(theme.title());
+}
+
+void MatchView::build()
+{
+    m_places->setLayout(m_placeRow);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(6);
+    right->addWidget(m_places);
+    right->addWidget(m_figures);
+    right->addWidget(m_ohmmeter);
+    right->addWidget(buildShelf(), 1);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->setSpacing(14);
+    layout->addWidget(m_fit, 4);
+    layout->addLayout(right, 6);
+}
+
+QWidget* MatchView::buildShelf()
+{
+    m_list->setObjectName(QStringLiteral("candidateList"));
+    m_list->setAccessibleName(tr("Drivers of the shelf for this place, best first"));
+    m_list->setModel(m_candidates);
+    m_list->setItemDelegate(new CandidateDelegate(m_theme, m_list));
+    m_list->setUniformItemSizes(true);
+    m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    m_list->setMinimumHeight(m_theme.px(140));
+    m_list->installEventFilter(this);
+    m_search->setObjectName(QStringLiteral("candidateSearch"));
+    m_search->setPlaceholderText(tr("Words"));
+    m_search->setAccessibleName(tr("Search the drivers by name, key or kind"));
+    m_order->setObjectName(QStringLiteral("candidateOrder"));
+    m_order->setAccessibleName(tr("Order"));
+    for (const auto& [order, text] : {std::pair{CandidateOrder::Best, tr("best first")},
+                                      std::pair{CandidateOrder::Cheapest, tr("cheapest first")},
+                                      std::pair{CandidateOrder::Lightest, tr("lightest first")},
+                                      std::pair{CandidateOrder::Loudest, tr("loudest first")},
+                                      std::pair{CandidateOrder::Name, tr("by name")}})
+        m_order->addItem(text, static_cast<int>(order));
+    m_goesIn->setObjectName(QStringLiteral("filterGoesIn"));
+    m_goesIn->setToolTip(tr("Only what nothing stops"));
+    m_whole->setObjectName(QStringLiteral("filterWhole"));
+    m_whole->setToolTip(tr("Only what leaves the vehicle whole: no hole, no plug is cut"));
+    for (QPushButton* flag : {m_goesIn, m_whole, m_compare}) flag->setCheckable(true);
+    m_hold->setObjectName(QStringLiteral("holdCandidate"));
+    m_hold->setToolTip(tr("Space on the list does the same"));
+    m_compare->setObjectName(QStringLiteral("compareCandidates"));
+    m_plan->setObjectName(QStringLiteral("fitCandidate"));
+    m_plan->setToolTip(tr("Enter on the list does the same"));
+    auto* shelf = new QPushButton(tr("Shelf…"), this);
+    shelf->setObjectName(QStringLiteral("openShelf"));
+    connect(shelf, &QPushButton::clicked, this, &MatchView::shelfAsked);
+    m_reasons->setObjectName(QStringLiteral("candidateReasons"));
+    m_reasons->setWordWrap(true);
+    m_reasons->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    m_reasons->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    auto* box = new QWidget(this);
+    auto* head = new QHBoxLayout;
+    head->addWidget(m_shelfTitle, 1);
+    head->addWidget(m_plan);
+    auto* filters = new QWidget(box);
+    auto* row = new FlowLayout(6);
+    filters->setLayout(row);
+    m_search->setMaximumWidth(m_theme.px(130));
+    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, m_hold, m_compare, shelf})
+        row->addWidget(one);
+    auto* page = new QWidget(box);
+    auto* under = new QVBoxLayout(page);
+    under->setContentsMargins(0, 0, 0, 0);
+    under->setSpacing(4);
+    under->addWidget(m_list, 1);
+    under->addWidget(m_reasons);
+    m_stack->addWidget(page);
+    m_stack->addWidget(m_compared);
+    auto* layout = new QVBoxLayout(box);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(6);
+    layout->addLayout(head);
+    layout->addWidget(filters);
+    layout->addWidget(m_stack, 1);
+    return box;
+}
+
+core::DeviceId MatchView::chosenDevice() const
+{
+    if (!m_snapshot) return {};
+    const core::Fitout& used = m_snapshot->after().used;
+    for (const auto& [id, device] : used.devices)
+        if (device.at == m_place && used.parts.at(device.part).kind == core::PartKind::Driver) return id;
+    return {};
+}
+
+void MatchView::present(const Snapshot& snapshot, core::ListenerId listener)
+{
+    m_snapshot = &snapshot;
+    m_listener = listener;
+    if (!snapshot.plan.places.contains(m_place))
+        m_place = snapshot.plan.places.empty() ? core::PlaceId{} : snapshot.plan.places.begin()->first;
+    showPlaces();
+    showCandidates();
+    showPlace();
+}
+
+void MatchView::goTo(core::DeviceId device)
+{
+    if (const auto found = m_snapshot->after().used.devices.find(device);
+        found != m_snapshot->after().used.devices.end())
+        choosePlace(found->second.at);
+}
+
+void MatchView::askForReading(core::DeviceId device, core::StageId stage)
+{
+    goTo(device);
+    m_ohmmeter->ask(stage);
+}
+
+void MatchView::askForMeasure(core::DeviceId device, core::Quantity what)
+{
+    goTo(device);
+    m_fit->ask(what);
+}
+
+void MatchView::startAfresh()
+{
+    m_place = {};
+    m_compare->setChecked(false);
+    m_candidates->setCandidates({});
+}
+
+void MatchView::takePlace(core::PlaceId place)
+{
+    if (place != m_place) startAfresh();
+    m_place = place;
+}
+
+void MatchView::choosePlace(core::PlaceId place)
+{
+    takePlace(place);
+    present(*m_snapshot, m_listener);
+    emit placeChosen();
+}
+
+// For keys and screen readers as for the mouse.
+void MatchView::showPlaces()
+{
+    const KeepFocus keys(*m_places);
+    clearLayout(*m_placeRow);
+    for (const auto& [id, place] : m_snapshot->plan.places) {
+        const QString name = QString::fromStdString(place.name);
+        auto* button = new QPushButton(place.followsPair ? tr("%1 (follows)").arg(name) : name, m_places);
+        button->setObjectName(QStringLiteral("place_p%1").arg(id.number));
+        button->setCheckable(true);
+        button->setChecked(id == m_place);
+        connect(button, &QPushButton::clicked, this, [this, id = id] { choosePlace(id); });
+        m_placeRow->addWidget(button);
+    }
+}
+
+void MatchView::showPlace()
+{
+    m_figures->present(*m_snapshot, chosenDevice());
+    m_ohmmeter->present(*m_snapshot, chosenDevice());
+    showFit();
+}
+
+void MatchView::showFit()
+{
+    const core::Candidate* candidate = current();
+    m_fit->present({.snapshot = m_snapshot,
+                    .shop = &m_shop,
+                    .stage = m_snapshot->plan.job.goal,
+                    .listener = m_listener,
+                    .place = m_place,
+                    .driver = chosenDevice(),
+                    .units = m_theme.units()},
+                   candidate && !candidate->fitted ? candidate : nullptr);
+}
+
+const core::Candidate* MatchView::current() const
+{
+    const int row = m_list->currentIndex().row();
+    return row < 0 || row >= m_candidates->rowCount() ? nullptr : &m_candidates->candidate(row);
+}
+
+void MatchView::showCandidates()
+{
+    const core::DeviceId device = chosenDevice();
+    const std::string key = current() ? current()->part.shelfKey : std::string();
+    m_candidates->setCandidates(
+        device ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation)
+               : std::vector<core::Candidate>{});
+    chooseRow(key);
+    showCompared();
+}
+
+void MatchView::takeFilter()
+{
+    const std::string key = current() ? current()->part.shelfKey : std::string();
+    m_candidates->setFilter({m_search->text(), m_whole->isChecked(), m_goesIn->isChecked(),
+                             static_cast<CandidateOrder>(m_order->currentData().toInt())});
+    if (m_snapshot) chooseRow(key);
+}
+
+// What was chosen stays chosen; at first it is the one that is planned, else the best.
+void MatchView::chooseRow(const std::string& before)
+{
+    int row = before.empty() ? -1 : m_candidates->rowOfKey(before);
+    for (int i = 0; row < 0 && i < m_candidates->rowCount(); ++i)
+        if (m_candidates->candidate(i).fitted) row = i;
+    m_list->setCurrentIndex(m_candidates->index(std::max(0, row)));
+    const bool any = m_candidates->rowCount() > 0;
+    for (QPushButton* button : {m_plan, m_hold}) button->setEnabled(any);
+    m_shelfTitle->setText(!chosenDevice() ? tr("No driver stands at this place")
+                          : any           ? tr("From the shelf, of %1 points")
+                                      .arg(words::fixedNumber(core::pointsOf(m_snapshot->evaluation.practice), 0))
+                                : tr("Nothing of the shelf is left by these words"));
+    showReasons();
+}
+
+// Where there is no room for both, the cut gives way.
+void MatchView::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    constexpr int kBoth = 640;
+    m_fit->setVisible(width() >= m_theme.px(kBoth));
+}
+
+QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
+{
+    QStringList lines, lost;
+    for (const core::LostPoints& one : candidate.lost)
+        if (one.stops || one.points >= 0.05) lost << words::lineOf(one, m_theme.units());
+    if (!lost.isEmpty()) lines << lost.join(QStringLiteral(" · "));
+    for (const core::Damage& damage : candidate.damage) lines << words::textOf(damage);
+    if (m_snapshot->plan.job.goalKind != core::Goal::Improve) {
+        const core::Fitout& before = m_snapshot->before().used;
+        if (const auto old = before.devices.find(chosenDevice()); old != before.devices.end()) {
+            QStringList deviations;
+            for (const core::Deviation& one : core::deviationsFrom(before.parts.at(old->second.part), candidate.part,
+                                                                   m_snapshot->evaluation.practice))
+                deviations << words::textOf(one, m_theme.units());
+            lines << (deviations.isEmpty() ? tr("As the original in all that is known.")
+                                           : tr("Not as the original: %1.").arg(deviations.join(tr("; "))));
+        }
+    }
+    if (!candidate.fitted) return lines;
+    if (const auto risk = core::amplifierRisk(m_snapshot->plan, m_snapshot->evaluation, chosenDevice()))
+        lines << words::textOf(*risk);
+    const auto family = core::familyOf(m_snapshot->after(), chosenDevice());
+    if (!family.empty())
+        lines << tr("Beside %1: %2 in level, %3 apart in colour.")
+                     .arg(words::nameOf(core::Subject{family.front().other}, m_snapshot->after().used),
+                          words::decibelChange(family.front().level_db), words::decibels(family.front().shape_db));
+    return lines;
+}
+
+void MatchView::showReasons()
+{
+    const core::Candidate* candidate = m_snapshot ? current() : nullptr;
+    const QStringList lines = candidate ? reasonsOf(*candidate) : QStringList();
+    m_reasons->setText(lines.join(QLatin1Char('\n')));
+    m_reasons->setVisible(!lines.isEmpty());
+    if (m_snapshot) showFit();
+    // The lines may have taken a row's room from the list: the chosen one stays in sight.
+    QTimer::singleShot(0, m_list, [this] { m_list->scrollTo(m_list->currentIndex()); });
+}
+
+bool MatchView::eventFilter(QObject* watched, QEvent* event)
+{
+    if (watched == m_list && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter) {
+            fitChosen();
+            return true;
+        }
+        if (key == Qt::Key_Space) {
+            holdChosen();
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void MatchView::fitChosen()
+{
+    if (const core::Candidate* candidate = m_snapshot ? current() : nullptr)
+        emit edited(core::fitPart(m_snapshot->plan, chosenDevice(), candidate->part));
+}
+
+void MatchView::holdChosen()
+{
+    if (current()) m_candidates->toggleHeld(m_list->currentIndex().row());
+    showCompared();
+}
+
+void MatchView::showCompared()
+{
+    const auto held = m_candidates->held();
+    m_compare->setText(tr("&Compare %1").arg(held.size()));
+    m_compare->setEnabled(held.size() >= 2);
+    const bool shown = m_compare->isChecked() && held.size() >= 2;
+    m_stack->setCurrentIndex(shown ? 1 : 0);
+    if (shown && m_snapshot) m_compared->present(*m_snapshot, m_shop.practice, chosenDevice(), m_listener, held);
+}
+
+}  // namespace app

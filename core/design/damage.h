@@ -1,0 +1,34 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/model/driver_fit.h"
+#include "core/model/shelf.h"
+#include "core/practice/practice.h"
+
+namespace core {
+
+// What fitting a driver does to a vehicle.
+enum class DamageKind { WiderHole, NewScrewHoles, FactoryPlugCut, RingAdded, LeadAdded };
+
+struct Damage {
+    DamageKind kind{};
+    bool permanent = false;
+    double undo_min = 0.0;  // to bring back what was there, as far as it comes back
+    std::string lead{};     // the adapter lead that saves the plug, by its shelf key
+    bool operator==(const Damage&) const = default;
+};
+
+// The ends of an adapter lead: the vehicle's side and the driver's.
+inline constexpr const char* kLeadIn = "h+";
+inline constexpr const char* kLeadOut = "s+";
+
+// What plugs into a driver; empty: nobody knows.
+[[nodiscard]] std::string plugOf(const Part& driver);
+
+// factoryPlug  what plugs into the old driver; empty: nobody knows
+[[nodiscard]] std::vector<Damage> damageOf(const Part& driver, const DriverFit& fit, const std::string& factoryPlug,
+                                           const Shelf& shelf, const Practice& practice);
+
+}  // namespace core

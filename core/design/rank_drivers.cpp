@@ -1,0 +1,347 @@
+#include "core/design/rank_drivers.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <limits>
+#include <thread>
+
+#include "core/evaluate/channel_inputs.h"
+#include "core/evaluate/driver_fit.h"
+#include "core/evaluate/grid_tables.h"
+#include "core/evaluate/resolve.h"
+#include "core/evaluate/solve_circuit.h"
+#include "core/evaluate/wiring_graph.h"
+
+namespace core {
+namespace {
+
+struct Weight {
+    Criterion criterion{};
+    PracticeKey key{};
+};
+constexpr std::array kWeights{Weight{Criterion::Depth, PracticeKey::RankDepth_points},
+                              Weight{Criterion::Front, PracticeKey::RankFront_points},
+                              Weight{Criterion::Hole, PracticeKey::RankHole_points},
+                              Weight{Criterion::Screws, PracticeKey::RankScrews_points},
+                              Weight{Criterion::Load, PracticeKey::RankLoad_points},
+                              Weight{Criterion::Level, PracticeKey::RankLevel_points},
+                              Weight{Criterion::Bands, PracticeKey::RankBands_points},
+                              Weight{Criterion::Heat, PracticeKey::RankHeat_points},
+                              Weight{Criterion::Travel, PracticeKey::RankTravel_points},
+                              Weight{Criterion::Cost, PracticeKey::RankCost_points},
+                              Weight{Criterion::Weight, PracticeKey::RankWeight_points}};
+constexpr std::array kCriteria = [] {
+    std::array<Criterion, kWeights.size()> all{};
+    for (size_t i = 0; i < all.size(); ++i) all[i] = kWeights[i].criterion;
+    return all;
+}();
+
+// How a figure costs points, between none and all; common practice, no source.
+constexpr double kSpacerShare = 0.25;   // of the depth points, for needing one of 12 mm; more for more
+constexpr double kKnownMinimumShare = 0.25;  // of a lower load's points, where the minimum allows it
+constexpr double kUnknownShare = 0.25;  // of any, where nobody knows the figure
+constexpr double kRingShare = 0.5;      // of the hole points
+constexpr double kQuieterAll_db = 6.0;  // less level that costs all points
+constexpr double kBandFree_db = 1.0, kBandAll_db = 10.0;
+constexpr double kHeatFree_ratio = 0.5;  // of the rating
+constexpr double kTravelAll_ratio = 2.0;
+
+double share(double value, double none, double all)
+{
+    return std::clamp((value - none) / (all - none), 0.0, 1.0);
+}
+
+// All that is the same for every candidate.
+struct Role {
+    const Practice& practice;
+    const Shelf& shelf;
+    const GridTables& tables;
+    const StageResult& goal;
+    DeviceId device{};
+    const Place* place = nullptr;
+    Mount mount{};
+    const Part* spacer = nullptr;
+    std::vector<const Alteration*> alterations{};
+    const RunResult* run = nullptr;     // at the goal
+    const RunResult* before = nullptr;  // as found
+    bool factorySource = false, minimumGuessed = false;
+    double least_ohm = 0.0;  // stable minimum of the channel
+    std::array<double, kBandCount> bandsBefore_db{};
+    std::string factoryPlug{};
+    double dearest = 0.0, heaviest_kg = 0.0;
+    std::string fittedKey{};
+    std::optional<Known> usualHole{};  // what the driver that stood there tells of it
+    bool noCutting = false;
+};
+
+Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluation& last)
+{
+    Role role{last.practice, shelf, *last.tables, *last.stages.at(plan.job.goal), device};
+    const Fitout& used = role.goal.used;
+    const Device& own = used.devices.at(device);
+    if (const auto place = used.places.find(own.at); place != used.places.end()) role.place = &place->second;
+    if (const auto mount = used.mounts.find(device); mount != used.mounts.end()) role.mount = mount->second;
+    role.mount.turn_deg.reset();  // each candidate is turned as it wants to be
+    if (const auto spacer = used.parts.find(role.mount.spacer); spacer != used.parts.end())
+        role.spacer = &spacer->second;
+    for (const auto& [id, alteration] : used.alterations)
+        if (alteration.place == own.at) role.alterations.push_back(&alteration);
+    role.fittedKey = used.parts.at(own.part).shelfKey;
+    const StageResult& found = *last.stages.at(kFound);
+    if (const auto old = found.used.devices.find(device); old != found.used.devices.end())
+{
+        const Part& stood = found.used.parts.at(old->second.part);
+        role.factoryPlug = plugOf(stood);
+        constexpr double kSlack_m = 0.002;
+        const Known body = bodyFigures(stood, role.practice).at(Quantity::Basket_m);
+        role.usualHole = Known{body.value + kSlack_m, {Origin::ClassGuess}};
+    }
+    role.noCutting = plan.job.keep.contains(Keep::NoCutting);
+    role.run = findRunOfDevice(role.goal, device);
+    if (role.run) {
+        role.before = findRun(found, role.run->run.id);
+        const Port& channel = role.run->run.id.channel;
+        const Known& minimum = findCircuit(role.goal, channel)->output.at(Quantity::LeastLoad_ohm);
+        role.least_ohm = minimum.value;
+        role.minimumGuessed = minimum.basis.origin == Origin::ClassGuess;
+        const auto factory = itemAt(plan, &Plan::devices, kFactory, channel.device);
+        role.factorySource = factory && factory->part == used.devices.at(channel.device).part;
+    }
+    if (role.before)
+        for (const Band band : {Band::MidBass, Band::Mid, Band::Treble})
+            role.bandsBefore_db[static_cast<size_t>(band)] =
+                bandLevel_db(role.tables, band, role.before->pressure_pa_v.abs2());
+    for (const Part& part : shelf.parts) {
+        if (part.kind != PartKind::Driver) continue;
+        role.dearest = std::max(role.dearest, valueOf(part.figures, Quantity::Price).value_or(0.0));
+        role.heaviest_kg = std::max(role.heaviest_kg, valueOf(part.figures, Quantity::Mass_kg).value_or(0.0));
+    }
+    return role;
+}
+
+// One candidate after another in the same seat: the circuit it is in is solved anew, nothing else is.
+class Bench {
+public:
+    explicit Bench(const Role& role) : m_role(role), m_tried(role.goal.used)
+    {
+        m_tried.devices.at(role.device).part = kTried;
+    }
+
+    Candidate sit(const Part& part)
+    {
+        m_candidate = Candidate{.part = part};
+        m_candidate.fitted = !part.shelfKey.empty() && part.shelfKey == m_role.fittedKey;
+        if (m_role.place)
+            m_candidate.fit =
+                fitOf({part, *m_role.place, m_role.mount, m_role.spacer, m_role.alterations, m_role.usualHole},
+                      m_role.practice);
+        m_candidate.damage = damageOf(part, m_candidate.fit, m_role.factoryPlug, m_role.shelf, m_role.practice);
+        if (m_role.run) listen(part);
+        count();
+        return std::move(m_candidate);
+    }
+
+private:
+    static constexpr PartId kTried{std::numeric_limits<int>::max()};
+
+    void listen(const Part& part)
+    {
+        const bool sameShape = m_tried.parts.contains(kTried) && sameInside(m_tried.parts.at(kTried), part);
+        m_tried.parts[kTried] = part;
+        const Port& channel = m_role.run->run.id.channel;
+        if (!sameShape) {
+            m_graph = wiringGraph(m_tried);
+            m_runs = runs(m_graph);
+        }
+        const auto solved = solveCircuit(channelInputs(m_tried, m_graph, channel, m_runs, m_role.practice),
+                                         m_role.practice, m_role.tables);
+        if (!solved) return;
+        const auto run = std::find_if(solved->runs.begin(), solved->runs.end(),
+                                      [&](const RunResult& one) { return one.run.id.coil.device == m_role.device; });
+        if (run == solved->runs.end()) return;
+        m_re = run->coil.at(Quantity::Re_ohm);
+        m_candidate.connected = true;
+        m_candidate.least_ohm = solved->circuit.least_ohm;
+        m_candidate.corner_hz = run->idealCorner_hz;
+        m_candidate.heat_ratio = run->programme_w / run->driver.power_w;
+        m_candidate.travel_ratio = run->travel_m / run->driver.xmax_m;
+        if (!m_role.before) return;
+        m_candidate.levelChange_db = run->midLevel_db - m_role.before->midLevel_db;
+        const Eigen::ArrayXd square = run->pressure_pa_v.abs2();
+        const auto change = [&](Band band) {
+            return bandLevel_db(m_role.tables, band, square) - m_role.bandsBefore_db[static_cast<size_t>(band)];
+        };
+        m_candidate.bandChange_db = std::min(change(Band::MidBass), change(Band::Treble));
+    }
+
+    static bool sameInside(const Part& a, const Part& b)
+    {
+        return std::equal(a.inside.begin(), a.inside.end(), b.inside.begin(), b.inside.end(),
+                          [](const auto& x, const auto& y) {
+                              return x.first == y.first && x.second.kind == y.second.kind && x.second.a == y.second.a &&
+                                     x.second.b == y.second.b;
+                          });
+    }
+
+    void lose(Criterion by, double lostShare, Quantity what, std::optional<double> figure, bool stops = false)
+    {
+        if (lostShare <= 0.0 && !stops) return;
+        m_candidate.lost.push_back({by, lostShare * m_role.practice[weightOf(by)], what, figure, stops});
+    }
+
+    void count()
+    {
+        if (m_role.place) countFit();
+        if (m_candidate.connected) countSound();
+        const auto price = valueOf(m_candidate.part.figures, Quantity::Price);
+        if (m_role.dearest > 0.0)
+            lose(Criterion::Cost, price ? *price / m_role.dearest : kUnknownShare, Quantity::Price, price);
+        const auto mass = valueOf(m_candidate.part.figures, Quantity::Mass_kg);
+        if (m_role.heaviest_kg > 0.0)
+            lose(Criterion::Weight, mass ? *mass / m_role.heaviest_kg : kUnknownShare, Quantity::Mass_kg, mass);
+        m_candidate.points = pointsOf(m_role.practice);
+        for (const LostPoints& one : m_candidate.lost) m_candidate.points -= one.points;
+        std::stable_sort(m_candidate.lost.begin(), m_candidate.lost.end(),
+                         [](const LostPoints& a, const LostPoints& b) {
+                             return a.stops != b.stops ? a.stops : a.points > b.points;
+                         });
+    }
+
+    void countFit()
+    {
+        const DriverFit& fit = m_candidate.fit;
+        std::optional<double> depth;
+        for (const auto& margin : {fit.depthMargin_m, fit.glassUpMargin_m})
+            if (margin) depth = std::min(depth.value_or(margin->value), margin->value);
+        if (!depth)
+            lose(Criterion::Depth, kUnknownShare, Quantity::DepthMargin_m, {});
+        else if (*depth < fit.wantedDepth_m - 1e-9)
+            lose(Criterion::Depth, fit.spacers ? std::clamp(kSpacerShare * fit.spacers->sum_m / 0.012, kSpacerShare, 1.0) : 1.0,
+                 fit.spacers ? Quantity::SpacerNeeded_m : Quantity::DepthMargin_m,
+                 fit.spacers ? fit.spacers->sum_m : *depth, !fit.spacers);
+        if (!fit.frontMargin_m)
+            lose(Criterion::Front, kUnknownShare, Quantity::FrontMargin_m, {});
+        else if (fit.frontMargin_m->value < fit.wantedFront_m - 1e-9)
+            lose(Criterion::Front, share(-fit.frontMargin_m->value, -fit.wantedFront_m, 0.0), Quantity::FrontMargin_m,
+                 fit.frontMargin_m->value, fit.frontMargin_m->value < -1e-9);
+        if (!fit.hole)
+            lose(Criterion::Hole, 1.0, Quantity::Basket_m, valueOf(fit.body, Quantity::Basket_m), true);
+        else if (!fit.hole->there_m)
+            lose(Criterion::Hole, kUnknownShare, Quantity::Cutout_m, {});
+        else if (fit.hole->ring)
+            lose(Criterion::Hole, fit.hole->ringOutside_m ? kRingShare : 1.0, Quantity::CutoutMost_m,
+                 fit.hole->limits.most_m, !fit.hole->ringOutside_m);
+        else if (fit.hole->cut)
+            lose(Criterion::Hole, 1.0, Quantity::CutoutLeast_m, fit.hole->limits.least_m, m_role.noCutting);
+        if (!fit.screws)
+            lose(Criterion::Screws, kUnknownShare, Quantity::MatchedHoles, {});
+        else if (fit.screws->matched < fit.screwCount)
+            lose(Criterion::Screws, 1.0 - static_cast<double>(fit.screws->matched) / fit.screwCount,
+                 Quantity::MatchedHoles, static_cast<double>(fit.screws->matched), m_role.noCutting && needsHoles());
+    }
+
+    [[nodiscard]] bool needsHoles() const
+    {
+        return std::any_of(m_candidate.damage.begin(), m_candidate.damage.end(),
+                           [](const Damage& one) { return one.kind == DamageKind::NewScrewHoles; });
+    }
+
+    void countSound()
+    {
+        const Practice& practice = m_role.practice;
+        const double care = practice[PracticeKey::LoadCare_ratio], stop = practice[PracticeKey::LoadStop_ratio];
+        const double load_ratio = m_candidate.least_ohm / m_role.least_ohm;
+        double load = share(-load_ratio, -care, -stop);
+        bool stops = load_ratio < stop * (1.0 - 1e-9) && !m_role.minimumGuessed;
+        Quantity what = Quantity::LeastImpedance_ohm;
+        double figure = m_candidate.least_ohm;
+        if (m_role.before && m_role.factorySource) {
+            // Where nobody knows the minimum, what it has always driven is all there is to go by.
+            const double ratio = m_re.value / m_role.before->coil.at(Quantity::Re_ohm).value;
+            const double lower =
+                share(-ratio, -practice[PracticeKey::LowerLoadCare_ratio], -practice[PracticeKey::LowerLoadStop_ratio]) *
+                                 (m_role.minimumGuessed ? 1.0 : kKnownMinimumShare);
+            if (lower > load) {
+                load = lower;
+                what = Quantity::Ratio;
+                figure = ratio;
+            }
+        }
+        lose(Criterion::Load, load, what, figure, stops);
+        if (m_role.before) {
+            lose(Criterion::Level, share(-m_candidate.levelChange_db, 0.0, kQuieterAll_db), Quantity::LevelChange_db,
+                 m_candidate.levelChange_db);
+            lose(Criterion::Bands, share(-m_candidate.bandChange_db, kBandFree_db, kBandAll_db),
+                 Quantity::BandChange_db, m_candidate.bandChange_db);
+        }
+        lose(Criterion::Heat, share(m_candidate.heat_ratio, kHeatFree_ratio, 1.0), Quantity::ProgrammePower_w,
+             m_candidate.heat_ratio);
+        lose(Criterion::Travel, share(m_candidate.travel_ratio, 1.0, kTravelAll_ratio), Quantity::Travel_m,
+             m_candidate.travel_ratio);
+    }
+
+    const Role& m_role;
+    Fitout m_tried;
+    WiringGraph m_graph{};
+    std::vector<Run> m_runs{};
+    Known m_re{};
+    Candidate m_candidate{};
+};
+
+}  // namespace
+
+std::span<const Criterion> criteria()
+{
+    return kCriteria;
+}
+
+PracticeKey weightOf(Criterion criterion)
+{
+    return kWeights[static_cast<size_t>(criterion)].key;
+}
+
+double pointsOf(const Practice& practice)
+{
+    double sum = 0.0;
+    for (const Weight& weight : kWeights) sum += practice[weight.key];
+    return sum;
+}
+
+bool Candidate::stops() const
+{
+    return std::any_of(lost.begin(), lost.end(), [](const LostPoints& one) { return one.stops; });
+}
+
+bool Candidate::cuts() const
+{
+    return std::any_of(damage.begin(), damage.end(), [](const Damage& one) { return one.permanent; });
+}
+
+std::vector<Candidate> rankDrivers(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluation& last)
+{
+    const Role role = roleOf(plan, shelf, device, last);
+    std::vector<const Part*> parts;
+    for (const Part& part : shelf.parts)
+        if (part.kind == PartKind::Driver) parts.push_back(&part);
+    std::vector<Candidate> candidates(parts.size());
+    // Each has its own bench; none knows of the others.
+    constexpr size_t kWorthAThread = 64;
+    const size_t most = std::max<size_t>(1, std::thread::hardware_concurrency());
+    const size_t count = std::clamp<size_t>(parts.size() / kWorthAThread, 1, most);
+    const auto sitEvery = [&](size_t first) {
+        Bench bench(role);
+        for (size_t i = first; i < parts.size(); i += count) candidates[i] = bench.sit(*parts[i]);
+    };
+    {
+        std::vector<std::jthread> others;
+        for (size_t i = 1; i < count; ++i) others.emplace_back(sitEvery, i);
+        sitEvery(0);
+    }
+    std::stable_sort(candidates.begin(), candidates.end(), [](const Candidate& a, const Candidate& b) {
+        return a.stops() != b.stops() ? b.stops() : a.points > b.points;
+    });
+    return candidates;
+}
+
+}  // namespace core

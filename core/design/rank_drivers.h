@@ -1,0 +1,54 @@
+#pragma once
+
+#include <optional>
+#include <span>
+#include <vector>
+
+#include "core/design/damage.h"
+#include "core/model/evaluation.h"
+#include "core/model/shelf.h"
+
+namespace core {
+
+// What a candidate can lose points by; how many there are is practice's.
+enum class Criterion { Depth, Front, Hole, Screws, Load, Level, Bands, Heat, Travel, Cost, Weight };
+[[nodiscard]] std::span<const Criterion> criteria();
+[[nodiscard]] PracticeKey weightOf(Criterion criterion);
+// All that can be had together.
+[[nodiscard]] double pointsOf(const Practice& practice);
+
+// Points that a candidate lost, and the figure that cost them.
+struct LostPoints {
+    Criterion by{};
+    double points = 0.0;
+    Quantity what{};
+    std::optional<double> figure{};  // nothing: nobody knows it
+    bool stops = false;              // it cannot work, or would break something
+};
+
+// A driver of the shelf tried in one role.
+struct Candidate {
+    Part part{};
+    bool fitted = false;  // it is the one that stands there at the goal
+    DriverFit fit{};
+    bool connected = false;             // the rest is known only where a channel plays it:
+    double least_ohm = 0.0;             // what the channel would see
+    double levelChange_db = 0.0;        // on axis, 250 Hz-4 kHz, at equal source volts, against what was found
+    double bandChange_db = 0.0;         // the worse of 60-250 Hz and 4-20 kHz
+    double heat_ratio = 0.0;            // programme watts over its rating
+    double travel_ratio = 0.0;          // travel at the source's limit over Xmax
+    std::optional<double> corner_hz{};  // of the capacitor in front of it, into its nominal impedance
+    std::vector<LostPoints> lost{};     // most first
+    std::vector<Damage> damage{};       // what fitting it does to the vehicle
+    double points = 0.0;                // what is left
+
+    [[nodiscard]] bool stops() const;
+    [[nodiscard]] bool cuts() const;  // something of it is permanent
+};
+
+// Every driver of the shelf in this role: those that nothing stops first, then by points. Several at a time.
+// last      evaluation of the plan, found and goal;      requires that the device is there at the goal
+[[nodiscard]] std::vector<Candidate> rankDrivers(const Plan& plan, const Shelf& shelf, DeviceId device,
+                                                 const Evaluation& last);
+
+}  // namespace core

@@ -1,0 +1,56 @@
+#include "core/design/try_driver.h"
+
+#include <algorithm>
+
+#include "core/design/rank_drivers.h"
+#include "core/edits/named_edits.h"
+#include "core/evaluate/evaluate.h"
+#include "core/judgement/judge.h"
+
+namespace core {
+namespace {
+
+bool isAbout(const Finding& finding, DeviceId device)
+{
+    return std::find(finding.where.begin(), finding.where.end(), Subject{device}) != finding.where.end();
+}
+
+std::pair<int64_t, int64_t> againstIt(const Trial& trial)
+{
+    const auto count = [&](Severity severity) {
+        return std::count_if(trial.findings.begin(), trial.findings.end(),
+                             [&](const Finding& finding) { return finding.severity == severity; });
+    };
+    return {count(Severity::Stop), count(Severity::Care)};
+}
+
+}  // namespace
+
+Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, DeviceId device, const Evaluation& last)
+{
+    Trial trial{.plan = apply(plan, fitPart(plan, device, part)).plan};
+    trial.evaluation = evaluateJob(trial.plan, practice, last);
+    for (Finding& finding : judge(trial.plan, trial.evaluation))
+        if (isAbout(finding, device)) trial.findings.push_back(std::move(finding));
+    return trial;
+}
+
+std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf)
+{
+    constexpr int kWorthTrying = 12;
+    const Evaluation evaluation = evaluateJob(plan, practice);
+    std::optional<Edit> best;
+    std::pair<int64_t, int64_t> least{};
+    int tried = 0;
+    for (const Candidate& candidate : rankDrivers(plan, shelf, request.device, evaluation)) {
+        if (candidate.fitted) continue;
+        if (++tried > kWorthTrying) break;
+        const auto against = againstIt(tryDriver(plan, practice, candidate.part, request.device, evaluation));
+        if (best && against >= least) continue;
+        best = fitPart(plan, request.device, candidate.part);
+        least = against;
+    }
+    return best;
+}
+
+}  // namespace core

@@ -1,0 +1,27 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/model/finding.h"
+#include "core/model/shelf.h"
+
+namespace core {
+
+// A driver planned in one role: the whole plan with it, and what the rules say of it there.
+struct Trial {
+    Plan plan{};
+    Evaluation evaluation{};
+    std::vector<Finding> findings{};  // about this device and its channel, worst first
+};
+
+// requires that the device is there at the goal
+[[nodiscard]] Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, DeviceId device,
+                              const Evaluation& last = {});
+
+// The edit that answers a request for another driver: of the best candidates of the shelf the one that the rules say
+// least against, and that is not fitted already. Nothing if the shelf has none.
+[[nodiscard]] std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice,
+                                         const Shelf& shelf);
+
+}  // namespace core

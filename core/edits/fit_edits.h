@@ -1,0 +1,31 @@
+#pragma once
+
+#include "core/model/driver_fit.h"
+#include "core/model/edit.h"
+#include "core/practice/practice.h"
+
+namespace core {
+
+// How a driver sits in its place, decided at the goal; the twin on the other side follows in the same edit.
+
+// A spacer of this thickness between flange and face; 0: none.
+[[nodiscard]] Edit fitSpacer(const Plan& plan, DeviceId device, double thickness_m);
+// Any ring or spacer of the shelf; a part without a kind of its own: none.
+[[nodiscard]] Edit fitSpacer(const Plan& plan, DeviceId device, const Part& spacer);
+// An adapter ring cut for it: the driver's hole inside, the old one covered.
+[[nodiscard]] Edit fitRing(const Plan& plan, DeviceId device, const HoleFit& hole, double thickness_m);
+// Turned by so many degrees, counter-clockwise from the front; nothing: as the screws and wishes have it.
+[[nodiscard]] Edit turnDriver(const Plan& plan, DeviceId device, std::optional<double> turn_deg);
+[[nodiscard]] Edit fixDriver(const Plan& plan, DeviceId device, Fixing fixing);
+[[nodiscard]] Edit setScrews(const Plan& plan, DeviceId device, double length_m);
+// The hole of its place cut to this size.
+[[nodiscard]] Edit cutHole(const Plan& plan, DeviceId device, double cutout_m);
+// Something else done to its place at the goal.
+[[nodiscard]] Edit prepareHole(const Plan& plan, DeviceId device, AlterationKind what);
+[[nodiscard]] Edit setWireLength(const Plan& plan, WireId wire, double length_m);
+
+// The longest screw one can buy that still bites and whose point stays clear by the wanted margin; nothing: none does.
+[[nodiscard]] std::optional<double> shorterScrew_m(const Practice& practice, const Place& place, const Mount& mount,
+                                                   const DriverFit& fit);
+
+}  // namespace core

@@ -1,0 +1,312 @@
+#include "core/evaluate/driver_fit.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/evaluate/choose_turn.h"
+#include "core/evaluate/complete.h"
+#include "core/evaluate/driver_mounting.h"
+#include "core/physics/fixing.h"
+
+namespace core {
+namespace {
+
+constexpr double kDegree_rad = std::numbers::pi / 180.0;
+
+// A length with the worst origin of all that entered it, or nothing as soon as one of them is unknown.
+class Length {
+public:
+    Length(double value, Origin worst) : m_known(true), m_value(value), m_worst(worst) {}
+    Length(const Figures& figures, Quantity quantity)
+    {
+        const auto found = figures.find(quantity);
+        if (found == figures.end()) return;
+        m_known = true;
+        m_value = found->second.value;
+        m_worst = found->second.basis.origin;
+    }
+    explicit operator bool() const { return m_known; }
+    [[nodiscard]] double value() const { return m_value; }
+    [[nodiscard]] Origin worst() const { return m_worst; }
+    [[nodiscard]] std::optional<Computed> computed() const
+    {
+        return m_known ? std::optional(Computed{m_value, m_worst, {}}) : std::nullopt;
+    }
+    friend Length operator+(Length a, const Length& b) { return a.join(b, a.m_value + b.m_value); }
+    friend Length operator-(Length a, const Length& b) { return a.join(b, a.m_value - b.m_value); }
+
+private:
+    Length join(const Length& other, double value)
+    {
+        m_known = m_known && other.m_known;
+        m_value = value;
+        m_worst = std::max(m_worst, other.m_worst);
+        return *this;
+    }
+
+    bool m_known = false;
+    double m_value = 0.0;
+    Origin m_worst = Origin::Measured;
+};
+
+class Fitter {
+public:
+    Fitter(const FitQuestion& question, const Practice& practice) : m_q(question), m_practice(practice) {}
+
+    DriverFit run()
+    {
+        m_fit.body = bodyFigures(m_q.driver, m_practice);
+        if (m_q.spacer) m_fit.spacer_m = valueOf(m_q.spacer->figures, Quantity::Thickness_m).value_or(0.0);
+        m_fit.wantedDepth_m = m_practice[m_q.place.behind == Behind::Regulator ? PracticeKey::RegulatorMargin_m
+                                                                               : PracticeKey::DepthMargin_m];
+        m_fit.wantedFront_m = m_practice[PracticeKey::FrontMargin_m];
+        findMargins();
+        findSpacers();
+        findHole();
+        findScrews();
+        findFixing();
+        if (!done(AlterationKind::OpenCover)) findCoverLoss();
+        return std::move(m_fit);
+    }
+
+private:
+    [[nodiscard]] double body(Quantity quantity) const { return m_fit.body.at(quantity).value; }
+    [[nodiscard]] Length bodyLength(Quantity quantity) const { return {m_fit.body, quantity}; }
+    [[nodiscard]] Length room(Quantity quantity) const { return {m_q.place.room, quantity}; }
+    [[nodiscard]] const Alteration* done(AlterationKind what) const
+    {
+        for (const Alteration* alteration : m_q.alterations)
+            if (alteration->what == what) return alteration;
+        return nullptr;
+    }
+    [[nodiscard]] DriverFront front() const
+    {
+        return {body(Quantity::FlangeThickness_m), body(Quantity::Surround_m), body(Quantity::MostTravel_m)};
+    }
+    [[nodiscard]] Length surroundOut() const
+    {
+        return bodyLength(Quantity::Surround_m) + bodyLength(Quantity::MostTravel_m);
+    }
+
+    void findMargins()
+    {
+        const Length depth = bodyLength(Quantity::Depth_m), flange = bodyLength(Quantity::FlangeThickness_m);
+        const Length spacer{m_fit.spacer_m, Origin::Measured};
+        // Below a panel a spacer pushes the magnet away, in front of it the magnet comes with it.
+        const Length back = m_q.place.underPanel ? spacer + flange + depth : depth - spacer;
+        m_fit.depthMargin_m = (room(Quantity::Depth_m) - back).computed();
+        m_fit.glassUpMargin_m = (room(Quantity::DepthGlassUp_m) - back).computed();
+        if (m_q.place.underPanel) {
+            if (!clearsTheSurround())
+                m_fit.frontMargin_m =
+                    (spacer + Length{valueOf(m_q.place.room, Quantity::Between_m).value_or(0.0), Origin::Measured} -
+                     surroundOut())
+                        .computed();
+        } else {
+            const Length reach = flange.value() > surroundOut().value() ? flange : surroundOut();
+            m_fit.frontMargin_m = (room(Quantity::FrontClearance_m) - spacer - reach).computed();
+        }
+        const Length screw{m_q.mount.figures, Quantity::ScrewLength_m};
+        const Length sheet{valueOf(m_q.place.room, Quantity::Sheet_m).value_or(0.0), Origin::Measured};
+        m_fit.screwMargin_m = (room(Quantity::ScrewRoom_m) - (screw - flange - spacer - sheet)).computed();
+    }
+
+    // A hole so wide that the surround moves freely through it.
+    [[nodiscard]] bool clearsTheSurround() const
+    {
+        const auto cutout = valueOf(m_q.place.room, Quantity::Cutout_m);
+        return cutout && *cutout >= body(Quantity::Basket_m) + 2.0 * m_fit.wantedFront_m;
+    }
+
+    void findSpacers()
+    {
+        const double depth_m = body(Quantity::Depth_m);
+        const auto available = least(Quantity::Depth_m, Quantity::DepthGlassUp_m);
+        const auto clearance = valueOf(m_q.place.room, Quantity::FrontClearance_m);
+        if (m_q.place.underPanel) {
+            const double between_m = valueOf(m_q.place.room, Quantity::Between_m).value_or(0.0);
+            m_fit.spacerNeeded_m = clearsTheSurround() ? 0.0 : spacerBelow_m(front(), m_fit.wantedFront_m, between_m);
+        } else if (available) {
+            m_fit.spacerNeeded_m = spacerForDepth_m(depth_m, m_fit.wantedDepth_m, *available);
+        } else {
+            return;
+        }
+        auto stack = spacerStack(*m_fit.spacerNeeded_m, m_practice[PracticeList::Spacer_m],
+                                 static_cast<int>(m_practice[PracticeKey::MostSpacers_count]));
+        if (!stack) return;
+        constexpr double kSlack_m = 1e-9;
+        const bool roomLeft =
+            m_q.place.underPanel
+                ? !available ||
+                      depthBelow_m(front(), depth_m, stack->sum_m, m_fit.wantedDepth_m) <= *available + kSlack_m
+                : !clearance || frontNeed_m(front(), stack->sum_m, m_fit.wantedFront_m) <= *clearance + kSlack_m;
+        if (roomLeft) m_fit.spacers = std::move(stack);
+    }
+
+    [[nodiscard]] std::optional<double> least(Quantity a, Quantity b) const
+    {
+        const auto one = valueOf(m_q.place.room, a), other = valueOf(m_q.place.room, b);
+        if (one && other) return std::min(*one, *other);
+        return one ? one : other;
+    }
+
+    void findHole()
+    {
+        const auto circle = patternOf(m_fit.body);
+        DriverHole driver{.basket_m = body(Quantity::Basket_m), .flange_m = body(Quantity::Flange_m)};
+        if (circle) driver.boltCircle_m = 2.0 * std::hypot(circle->holes.front().u_m, circle->holes.front().v_m);
+        if (const auto hole = valueOf(m_fit.body, Quantity::ScrewHole_m)) driver.screwHole_m = *hole;
+        const auto limits = cutoutLimits(driver);
+        if (!limits) return;
+        HoleFit fit{.limits = limits->value, .plan = planCutout(limits->value, m_practice[PracticeList::HoleSaw_m])};
+        fit.worst = worstOrigin(m_fit.body, {Quantity::Basket_m, Quantity::Flange_m});
+        fit.there_m = valueOf(m_q.place.room, Quantity::Cutout_m);
+        if (!fit.there_m && m_q.usualHole) {
+            fit.there_m = m_q.usualHole->value;
+            fit.worst = std::max(fit.worst, m_q.usualHole->basis.origin);
+        }
+        if (const Alteration* hole = done(AlterationKind::Hole))
+            if (const auto cut = valueOf(hole->figures, Quantity::Cutout_m)) fit.there_m = cut;
+        if (m_q.spacer)
+            if (const auto inside = valueOf(m_q.spacer->figures, Quantity::Cutout_m)) fit.there_m = inside;
+        if (fit.there_m) {
+            fit.ring = needsRing(fit.limits, *fit.there_m);
+            fit.cut = *fit.there_m < fit.limits.least_m - 1e-9;
+            if (fit.ring) {
+                std::optional<double> vehicleCircle;
+                if (const auto pattern = patternOf(m_q.place.room))
+                    vehicleCircle = 2.0 * std::hypot(pattern->holes.front().u_m, pattern->holes.front().v_m);
+                if (const auto ring = adapterRing(driver, fit.plan.cut_m, *fit.there_m, vehicleCircle,
+                                                  m_practice[PracticeKey::RingSheet_m])) {
+                    fit.ringInside_m = ring->value.inside_m;
+                    fit.ringOutside_m = ring->value.outside_m;
+                }
+            }
+        }
+        m_fit.hole = fit;
+    }
+
+    void findScrews()
+    {
+        const auto driver = patternOf(m_fit.body);
+        if (driver) m_fit.screwCount = static_cast<int>(driver->holes.size());
+        auto there = m_q.spacer ? patternOf(m_q.spacer->figures) : std::nullopt;
+        if (!there) there = patternOf(m_q.place.room);
+        TurnQuestion question{.terminal_deg = valueOf(m_fit.body, Quantity::Terminal_deg),
+                              .badge_deg = valueOf(m_fit.body, Quantity::Badge_deg),
+                              .wireExit_deg = valueOf(m_q.place.room, Quantity::WireExit_deg),
+                              .glassSide_deg = valueOf(m_q.place.room, Quantity::GlassSide_deg)};
+        const double tolerance_m = m_practice[PracticeKey::HoleTolerance_m];
+        if (driver && there) {
+            m_fit.screws = matchPatterns(*driver, *there, tolerance_m);
+            if (m_fit.screws->matched >=
+                std::min<int>(static_cast<int>(m_practice[PracticeKey::LeastHoles_count]), m_fit.screwCount))
+                for (const double turn_rad : m_fit.screws->alsoGood_rad)
+                    question.turns_deg.push_back(turn_rad / kDegree_rad);
+        }
+        const bool wishes = question.terminal_deg || question.badge_deg;
+        if (wishes || !question.turns_deg.empty()) m_fit.turn = chooseTurn(question);
+        if (driver && done(AlterationKind::ScrewHoles)) {  // drilled where it sits
+            m_fit.screws = PatternMatch{.matched = m_fit.screwCount};
+            return;
+        }
+        if (!m_fit.screws) return;
+        const std::optional<double> turn_deg =
+            m_q.mount.turn_deg ? m_q.mount.turn_deg : (m_fit.turn ? std::optional(m_fit.turn->turn_deg) : std::nullopt);
+        if (turn_deg && (m_q.mount.turn_deg || !question.turns_deg.empty()))
+            m_fit.screws = matchAt(*driver, *there, *turn_deg * kDegree_rad, tolerance_m);
+    }
+
+    void findFixing()
+    {
+        int count = m_fit.screwCount;
+        if (m_fit.screws) count = std::max(1, m_fit.screws->matched);
+        if (count == 0) return;
+        m_fit.fixing_n =
+            Computed{forcePerFixing_n(body(Quantity::Mass_kg), m_practice[PracticeKey::Shock_ratio], count),
+                     m_fit.body.at(Quantity::Mass_kg).basis.origin,
+                     {}};
+    }
+
+    void findCoverLoss()
+    {
+        if (m_q.place.cover == Cover::None && !m_q.place.room.contains(Quantity::GrilleHole_m)) return;
+        constexpr double kLow_hz = 4000.0, kHigh_hz = 20000.0;
+        constexpr int kPoints = 24;
+        const Eigen::ArrayXd hz = Eigen::ArrayXd::LinSpaced(kPoints, std::log(kLow_hz), std::log(kHigh_hz)).exp();
+        m_fit.coverLoss_db = coverTakes_db(m_q.place, m_practice, hz).mean();
+    }
+
+    const FitQuestion& m_q;
+    const Practice& m_practice;
+    DriverFit m_fit{};
+};
+
+}  // namespace
+
+Figures bodyFigures(const Part& driver, const Practice& practice)
+{
+    Figures figures = driver.figures;
+    const std::string coil = firstOf(driver, ElementKind::Coil);
+    if (!coil.empty())
+        for (const auto& [quantity, known] : driver.inside.at(coil).figures) figures[quantity] = known;
+    const DriverClass& usual = practice.driverClass(driver.driverClass);
+    const auto fill = [&](Quantity quantity, double value) {
+        figures.try_emplace(quantity, Known{value, Basis{Origin::ClassGuess}});
+    };
+    fill(Quantity::Depth_m, usual.depth_m);
+    fill(Quantity::Flange_m, usual.flange_m);
+    fill(Quantity::FlangeThickness_m, usual.flangeThickness_m);
+    fill(Quantity::Surround_m, usual.surround_m);
+    fill(Quantity::Magnet_m, usual.magnet_m);
+    fill(Quantity::Mass_kg, usual.mass_kg);
+    // A sheet that states the hole states the body, but for its slack.
+    if (const auto cutout = figures.find(Quantity::Cutout_m); cutout != figures.end())
+        figures.try_emplace(Quantity::Basket_m,
+                            Known{std::max(0.005, cutout->second.value - 0.001), cutout->second.basis});
+    fill(Quantity::Basket_m, usual.basket_m);
+    fill(Quantity::Xmax_m, usual.xmax_m);
+    figures.try_emplace(Quantity::MostTravel_m, figures.at(Quantity::Xmax_m));
+    return figures;
+}
+
+std::optional<ScrewPattern> patternOf(const Figures& figures)
+{
+    const auto width = valueOf(figures, Quantity::ScrewWidth_m), height = valueOf(figures, Quantity::ScrewHeight_m);
+    const auto circle = valueOf(figures, Quantity::ScrewCircle_m), count = valueOf(figures, Quantity::ScrewCount);
+    std::optional<ScrewPattern> pattern;
+    if (width && height)
+        pattern = rectanglePattern(*width, *height);
+    else if (circle && count && *count >= 2.0)
+        pattern = circlePattern(static_cast<int>(std::lround(*count)), *circle,
+                                valueOf(figures, Quantity::ScrewStart_deg).value_or(0.0) * kDegree_rad);
+    if (pattern) pattern->slot_m = valueOf(figures, Quantity::ScrewSlot_m).value_or(0.0);
+    return pattern;
+}
+
+DriverFit fitOf(const FitQuestion& question, const Practice& practice)
+{
+    return Fitter(question, practice).run();
+}
+
+std::map<DeviceId, DriverFit> fitsOf(const Fitout& fitout, const Practice& practice)
+{
+    static const Mount kUsual;
+    std::map<DeviceId, DriverFit> fits;
+    for (const auto& [id, device] : fitout.devices) {
+        const Part& part = fitout.parts.at(device.part);
+        const auto place = fitout.places.find(device.at);
+        if (part.kind != PartKind::Driver || place == fitout.places.end()) continue;
+        const auto mount = fitout.mounts.find(id);
+        FitQuestion question{part, place->second, mount == fitout.mounts.end() ? kUsual : mount->second};
+        if (const auto spacer = fitout.parts.find(question.mount.spacer); spacer != fitout.parts.end())
+            question.spacer = &spacer->second;
+        for (const auto& [alteration, item] : fitout.alterations)
+            if (item.place == device.at) question.alterations.push_back(&item);
+        fits.emplace(id, fitOf(question, practice));
+    }
+    return fits;
+}
+
+}  // namespace core

@@ -1,0 +1,127 @@
+#include "core/judgement/fixing_rules.h"
+
+#include "core/edits/fit_edits.h"
+#include "core/evaluate/driver_mounting.h"
+#include "core/judgement/fit_judging.h"
+#include "core/model/names.h"
+
+namespace core {
+namespace {
+
+// Where the sun reaches: up on the dash and the deck, and anywhere on a vehicle without a cabin.
+bool inSun(const Judging& judging, PlaceKind kind)
+{
+    const BodyClass& body = judging.practice.bodies.at(std::string(textOf(judging.plan.body.kind)));
+    return !body.cabin || kind == PlaceKind::DashTop || kind == PlaceKind::RearDeck;
+}
+
+// Where air gets past the edge of a driver: doors, pods and decks.
+bool needsSeal(PlaceKind kind)
+{
+    switch (kind) {
+        case PlaceKind::Door:
+        case PlaceKind::KickPanel:
+        case PlaceKind::Quarter:
+        case PlaceKind::RearDeck:
+        case PlaceKind::Fairing:
+        case PlaceKind::BagLid:
+        case PlaceKind::RollBar:
+        case PlaceKind::CargoSide:
+            return true;
+        case PlaceKind::DashTop:
+        case PlaceKind::Sail:
+        case PlaceKind::Pillar:
+        case PlaceKind::UnderSeat:
+        case PlaceKind::Overhead:
+        case PlaceKind::OwnBox:
+        case PlaceKind::Hidden:
+            return false;
+    }
+    return false;
+}
+
+// A cone that moves air: a dome's own chamber is closed behind it.
+bool hasOpenBack(const Judging& judging, const PlannedDriver& driver)
+{
+    return driver.fit.body.at(Quantity::Basket_m).value > judging.practice[PracticeKey::LargestDomeBody_m];
+}
+
+}  // namespace
+
+std::vector<Finding> judgeCoverSwallows(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    const double note_db = judging.practice[PracticeKey::CoverNote_db];
+    const double care_db = judging.practice[PracticeKey::CoverCare_db];
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const double loss_db = driver.fit.coverLoss_db;
+        if (!over(loss_db, note_db)) continue;
+        const bool care = over(loss_db, care_db);
+        Finding finding = fitFinding(judging, driver, RuleId::CoverSwallows, care ? Severity::Care : Severity::Note,
+                                     {Quantity::CoverLoss_db,
+                                      {loss_db, Origin::CommonPractice, {}},
+                                      care ? care_db : note_db,
+                                      care ? PracticeKey::CoverCare_db : PracticeKey::CoverNote_db});
+        finding.mends.push_back(
+            {MendName::OpenCover, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::OpenCover)});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeHeavyOnAdhesive(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        if (driver.mount.fixing != Fixing::Adhesive) continue;
+        const Known& mass = driver.fit.body.at(Quantity::Mass_kg);
+        const PracticeKey stop =
+            inSun(judging, driver.place.kind) ? PracticeKey::AdhesiveSunStop_kg : PracticeKey::AdhesiveStop_kg;
+        const bool isStop = over(mass.value, judging.practice[stop]);
+        if (!over(mass.value, judging.practice[PracticeKey::AdhesiveCare_kg])) continue;
+        const PracticeKey key = isStop ? stop : PracticeKey::AdhesiveCare_kg;
+        Finding finding =
+            fitFinding(judging, driver, RuleId::HeavyOnAdhesive, isStop ? Severity::Stop : Severity::Care,
+                       {Quantity::Mass_kg, {mass.value, mass.basis.origin, {}}, judging.practice[key], key});
+        finding.mends = {{MendName::FixByBracket, 0.0, fixDriver(judging.plan, driver.id, Fixing::Bracket)},
+                         {MendName::FixByRing, 0.0, fixDriver(judging.plan, driver.id, Fixing::Ring)}};
+        if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Mass_kg));
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeSealMissing(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        if (!needsSeal(driver.place.kind) || !hasOpenBack(judging, driver)) continue;
+        const auto done = [&](AlterationKind what) { return isAltered(judging.goal.used, driver.device.at, what); };
+        if (done(AlterationKind::Seal) || done(AlterationKind::Foam)) continue;
+        Finding finding{.rule = RuleId::SealMissing, .severity = Severity::Care, .stage = judging.goalId};
+        finding.where = bothSides(judging, driver.id);
+        // The strip goes round the flange: how much of it, for the parts list.
+        const Known& flange = driver.fit.body.at(Quantity::Flange_m);
+        finding.evidence = {
+            {{driver.id, Quantity::Flange_m}, judging.goalId, {flange.value, flange.basis.origin, {}}, {}, {}}};
+        finding.mends = {{MendName::SealEdge, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::Seal)}};
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgePlasticAnchors(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        if (driver.place.anchor != Anchor::Plastic) continue;
+        Finding finding{.rule = RuleId::PlasticAnchors, .severity = Severity::Note, .stage = judging.goalId};
+        finding.where = bothSides(judging, driver.id);
+        const double count = static_cast<double>(driver.fit.screwCount);
+        finding.evidence = {{{driver.id, Quantity::ScrewCount}, judging.goalId, {count, Origin::Stated, {}}, {}, {}}};
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+}  // namespace core

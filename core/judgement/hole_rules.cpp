@@ -1,0 +1,94 @@
+#include "core/judgement/hole_rules.h"
+
+#include <cmath>
+
+#include "core/edits/fit_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/driver_fit.h"
+#include "core/judgement/fit_judging.h"
+
+namespace core {
+
+std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const auto& hole = driver.fit.hole;
+        if (!hole || !hole->there_m) continue;
+        const bool noSaw = hole->cut && !hole->plan.saw_m;
+        if (!hole->ring && !noSaw) continue;
+        const Origin there = driver.place.room.contains(Quantity::Cutout_m)
+                                 ? driver.place.room.at(Quantity::Cutout_m).basis.origin
+                                 : Origin::Stated;
+        Finding finding =
+            fitFinding(judging, driver, RuleId::CutoutAndRing, hole->ring ? Severity::Stop : Severity::Care,
+                       {Quantity::Cutout_m,
+                        {*hole->there_m, std::max(there, hole->worst), {}},
+                        hole->ring ? hole->limits.most_m : hole->limits.least_m,
+                        {}});
+        if (hole->ring && hole->ringOutside_m)
+            finding.mends.push_back(
+                {MendName::FitRing, *hole->ringOutside_m,
+                 fitRing(judging.plan, driver.id, *hole, judging.practice[PracticeKey::RingThickness_m])});
+        if (noSaw)
+            finding.mends.push_back(
+                {MendName::CutByTemplate, hole->plan.cut_m, cutHole(judging.plan, driver.id, hole->plan.cut_m)});
+        if (hole->ring) finding.mends.push_back(chooseDriverMend(driver.id));
+        if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Basket_m));
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeDomeTakenForHole(const Judging& judging)
+{
+    constexpr double kSame_m = 0.0005;
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const auto dome = driver.part.figures.find(Quantity::Dome_m);
+        const auto cutout = driver.part.figures.find(Quantity::Cutout_m);
+        if (dome == driver.part.figures.end() || cutout == driver.part.figures.end()) continue;
+        if (std::abs(dome->second.value - cutout->second.value) > kSame_m) continue;
+        Finding finding = fitFinding(
+            judging, driver, RuleId::DomeTakenForHole, Severity::Stop,
+            {Quantity::Cutout_m, {cutout->second.value, cutout->second.basis.origin, {}}, dome->second.value, {}});
+        Part part = driver.part;
+        part.figures.erase(Quantity::Cutout_m);
+        const Known usual = bodyFigures(part, judging.practice).at(Quantity::Basket_m);
+        finding.evidence.push_back(
+            {{driver.id, Quantity::Basket_m}, judging.goalId, {usual.value, usual.basis.origin, {}}, {}, {}});
+        finding.mends = {measureMend(driver.id, judging.goalId, Quantity::Basket_m),
+                         {MendName::ForgetCutout, 0.0, changePart(judging.plan, judging.goalId, driver.id, part)}};
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeScrewHoles(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const auto& screws = driver.fit.screws;
+        const int wanted =
+            std::min(driver.fit.screwCount, static_cast<int>(judging.practice[PracticeKey::LeastHoles_count]));
+        if (!screws || screws->matched >= wanted) continue;
+        Finding finding = fitFinding(judging, driver, RuleId::ScrewHoles, Severity::Care,
+                                     {Quantity::MatchedHoles,
+                                      {static_cast<double>(screws->matched), Origin::Stated, {}},
+                                      static_cast<double>(wanted),
+                                      PracticeKey::LeastHoles_count});
+        finding.evidence.push_back({{driver.id, Quantity::ScrewCount},
+                                    judging.goalId,
+                                    {static_cast<double>(driver.fit.screwCount), Origin::Stated, {}},
+                                    {},
+                                    {}});
+        if (driver.mount.turn_deg)
+            finding.mends.push_back({MendName::TurnDriver, 0.0, turnDriver(judging.plan, driver.id, std::nullopt)});
+        finding.mends.push_back(
+            {MendName::NewScrewHoles, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::ScrewHoles)});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+}  // namespace core

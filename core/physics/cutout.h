@@ -1,0 +1,46 @@
+#pragma once
+
+#include <optional>
+#include <span>
+
+#include "core/base/outcome.h"
+
+namespace core {
+
+// The hole for a driver in a flat panel.      source  geometry, workshop practice
+
+// Of a driver: its body behind the flange, and the metal that its screws need. All in metres.
+struct DriverHole {
+    double basket_m = 0.0;                 // widest behind the flange
+    double flange_m = 0.0;                 // outside
+    std::optional<double> boltCircle_m{};  // not known: the flange alone decides
+    double screwHole_m = 0.0045;
+};
+
+struct CutoutLimits {
+    double least_m = 0.0;   // basket + 1 mm
+    double wanted_m = 0.0;  // basket + 2 mm
+    double most_m = 0.0;    // min(bolt circle - hole - 4 mm, flange - 8 mm)
+};
+// errors  NoCutout (least over most: no hole leaves the screws their metal)
+[[nodiscard]] Outcome<CutoutLimits> cutoutLimits(const DriverHole& driver);
+
+// How to make it.
+struct CutoutPlan {
+    std::optional<double> saw_m{};  // smallest saw >= wanted and <= most; none: by a template
+    double cut_m = 0.0;             // the saw, or min(wanted, most)
+};
+// requires saws in rising order
+[[nodiscard]] CutoutPlan planCutout(const CutoutLimits& limits, std::span<const double> saws_m);
+
+// An adapter ring where the hole there is wider than the driver's screws allow.
+struct AdapterRing {
+    double inside_m = 0.0;   // the cut
+    double outside_m = 0.0;  // max(old cutout + 16 mm, flange, the vehicle's bolt circle + hole + 8 mm)
+};
+[[nodiscard]] bool needsRing(const CutoutLimits& limits, double oldCutout_m);
+// errors  RingTooLarge (wider than the sheets it is cut from)
+[[nodiscard]] Outcome<AdapterRing> adapterRing(const DriverHole& driver, double cut_m, double oldCutout_m,
+                                               std::optional<double> vehicleCircle_m, double sheet_m);
+
+}  // namespace core

@@ -1,0 +1,245 @@
+// Match in the real window: four places chosen for, a margin read, a spacer put in and taken back, a shelf taken in.
+#include <gtest/gtest.h>
+
+#include <QComboBox>
+#include <QFile>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QPushButton>
+#include <QTableView>
+#include <QTableWidget>
+#include <QTest>
+
+#include "app/shell/main_window.h"
+#include "app/stations/match/shelf_dialog.h"
+#include "app/theme/theme.h"
+#include "app/widgets/candidate_model.h"
+#include "app/widgets/section_drawing.h"
+#include "core/edits/place_edits.h"
+#include "core/evaluate/resolve.h"
+#include "tests/app/window_driver.h"
+
+namespace {
+
+class Match : public testing::Test {
+protected:
+    void SetUp() override { driver.window().resize(1280, 800); }
+    void TearDown() override { theme.setUnits(words::UnitSystem::Metric); }
+    template <class Widget>
+    Widget* find(const char* name)
+    {
+        return driver.window().findChild<Widget*>(QLatin1String(name));
+    }
+    app::CandidateModel& model()
+    {
+        return *qobject_cast<app::CandidateModel*>(find<QListView>("candidateList")->model());
+    }
+    const core::Fitout& planned() { return driver.session().snapshot().after().used; }
+    std::string partAt(const std::string& place)
+    {
+        for (const auto& [id, device] : planned().devices) {
+            const auto at = planned().places.find(device.at);
+            if (at != planned().places.end() && at->second.name == place &&
+                planned().parts.at(device.part).kind == core::PartKind::Driver)
+                return planned().parts.at(device.part).shelfKey;
+        }
+        return {};
+    }
+    // A measure typed by its button, as a fitter with a ruler does.
+    void measure(const char* name, const char* text)
+    {
+        driver.click((std::string("measure_") + name).c_str());
+        driver.type(name, QString::fromLatin1(text));
+    }
+    app::Theme theme{*qApp};
+    tests::WindowDriver driver{theme};
+};
+
+TEST_F(Match, ChoosesForFourPlaces)
+{
+    driver.newJob("estate");
+    for (const char* spot : {"front door", "sail", "rear door", "dash top"}) driver.clickThing(QString::fromLatin1(spot));
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    const std::pair<const char*, const char*> wanted[] = {
+        {"left front door", "wf165-cedar-4"}, {"left sail", "tw-aster-4"}, {"left rear door", "cx165-maple-4"},
+        {"left dash top", "wb65-pipit-4"}};
+    for (const auto& [place, key] : wanted) {
+        for (const auto& [id, one] : planned().places)
+            if (one.name == place) driver.click(("place_p" + std::to_string(id.number)).c_str());
+        driver.pickCandidate(key);
+        EXPECT_EQ(partAt(place), key);
+    }
+    EXPECT_EQ(partAt("right rear door"), "cx165-maple-4") << "the other side follows";
+    for (int i = 0; i < 4; ++i) driver.key(Qt::Key_Z, Qt::ControlModifier);
+    for (const auto& [place, key] : wanted) EXPECT_NE(partAt(place), key);
+}
+
+// 46 mm deep before 55: nine are left, and the drawing is to scale.
+TEST_F(Match, AMarginIsALengthOnTheDrawing)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    const auto* drawing = find<app::SectionDrawing>("section");
+    const auto& measures = drawing->section().measures;
+    ASSERT_EQ(measures.size(), 1U);
+    EXPECT_NEAR(measures[0].figure.value, 0.009, 1e-9);
+    const double pixels = drawing->xOf(measures[0].to_m) - drawing->xOf(measures[0].from_m);
+    const double across = drawing->xOf(0.1) - drawing->xOf(0.0);  // a tenth of a metre
+    EXPECT_NEAR(pixels / across, 0.09, 1e-6);
+    EXPECT_TRUE(drawing->accessibleDescription().contains("behind the magnet: 9 mm"));
+    theme.setUnits(words::UnitSystem::Imperial);
+    QCoreApplication::processEvents();
+    EXPECT_TRUE(drawing->accessibleDescription().contains("0.35 in"));  // 9 over 25.4
+}
+
+TEST_F(Match, ASpacerIsAppliedByItsMendAndTakenBack)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    EXPECT_EQ(driver.finding("FIT1"), "");
+    measure("placeDepth", "48 mm");  // two are left, five wanted
+    EXPECT_TRUE(driver.finding("FIT1").contains("2 mm left, wanted 5 mm")) << driver.finding("FIT1").toStdString();
+    driver.click("mend_FIT1_0");
+    EXPECT_EQ(driver.finding("FIT1"), "");
+    EXPECT_EQ(planned().mounts.size(), 2U) << "both sides";
+    EXPECT_EQ(find<QComboBox>("spacer")->currentText(), "3 mm");
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_NE(driver.finding("FIT1"), "");
+    EXPECT_TRUE(planned().mounts.empty());
+}
+
+TEST_F(Match, WhatNobodyMeasuredIsAskedForAtItsField)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    core::Place place = driver.session().snapshot().plan.places.at({3});
+    place.behind = core::Behind::Glass;
+    place.room.clear();
+    driver.session().apply(core::changePlace(driver.session().snapshot().plan, {3}, place));
+    EXPECT_NE(driver.finding("FIT2"), "");
+    driver.click("mend_FIT2_0");
+    EXPECT_TRUE(find<QLineEdit>("placeDepth")->isVisible());
+    driver.type("placeDepth", "70 mm");
+    EXPECT_EQ(driver.finding("FIT2"), "");
+}
+
+TEST_F(Match, SearchFilterAndOrderTheShelf)
+{
+    driver.openDemo();
+    const int all = model().rowCount();
+    EXPECT_GE(all, 60);
+    QTest::keyClicks(find<QLineEdit>("candidateSearch"), "two-way 100");
+    EXPECT_EQ(model().rowCount(), 4);
+    find<QLineEdit>("candidateSearch")->clear();
+    driver.click("filterWhole");
+    EXPECT_LT(model().rowCount(), all);
+    for (int row = 0; row < model().rowCount(); ++row) EXPECT_FALSE(model().candidate(row).cuts());
+    auto* order = find<QComboBox>("candidateOrder");
+    order->setFocus();
+    QTest::keyClick(order, Qt::Key_Down);  // cheapest first
+    double last = 0.0;
+    for (int row = 0; row < model().rowCount(); ++row) {
+        const double price = core::valueOf(model().candidate(row).part.figures, core::Quantity::Price).value();
+        EXPECT_GE(price, last);
+        last = price;
+    }
+    QTest::keyClicks(find<QLineEdit>("candidateSearch"), "no such thing");
+    EXPECT_EQ(model().rowCount(), 0);
+    EXPECT_FALSE(find<QPushButton>("fitCandidate")->isEnabled());
+}
+
+TEST_F(Match, EveryLostPointIsSaid)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-dunlin-6");
+    const QString reasons = driver.text("candidateReasons");
+    const core::Candidate& candidate = model().candidate(model().rowOfKey("wb-dunlin-6"));
+    for (const core::LostPoints& lost : candidate.lost)
+        if (lost.points >= 0.05) {
+            EXPECT_TRUE(reasons.contains(words::fixedNumber(-lost.points, 1))) << reasons.toStdString();
+        }
+    EXPECT_TRUE(reasons.contains("Beside right speaker")) << reasons.toStdString();
+}
+
+TEST_F(Match, TwoAreHeldAgainstEachOther)
+{
+    driver.openDemo();
+    EXPECT_FALSE(find<QPushButton>("compareCandidates")->isEnabled());
+    auto* list = find<QListView>("candidateList");
+    list->setFocus();
+    QTest::keyClick(list, Qt::Key_Home);
+    QTest::keyClick(list, Qt::Key_Space);
+    QTest::keyClick(list, Qt::Key_Down);
+    QTest::keyClick(list, Qt::Key_Space);
+    driver.click("compareCandidates");
+    const auto* table = find<QTableWidget>("compareTable");
+    ASSERT_TRUE(table->isVisible());
+    ASSERT_EQ(table->columnCount(), 2);
+    for (int column = 0; column < 2; ++column)
+        for (int row = 0; row < table->rowCount(); ++row) EXPECT_FALSE(table->item(row, column)->text().isEmpty());
+    driver.click("compareCandidates");
+    EXPECT_FALSE(table->isVisible());
+}
+
+TEST_F(Match, ARestorationListsWhatIsNotAsTheOriginal)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    EXPECT_FALSE(driver.text("candidateReasons").contains("Not as the original"));
+    core::Plan plan = driver.session().snapshot().plan;
+    plan.job.goalKind = core::Goal::Restore;
+    driver.session().apply(core::difference(core::EditName::SetJob, driver.session().snapshot().plan, plan));
+    EXPECT_TRUE(driver.text("candidateReasons").contains("nominal: 4 ohm instead of 6 ohm"))
+        << driver.text("candidateReasons").toStdString();
+}
+
+TEST_F(Match, ABrokenShelfKeepsItsGoodLines)
+{
+    driver.openDemo();
+    driver.click("openShelf");
+    auto* dialog = find<app::ShelfDialog>("shelfDialog");
+    ASSERT_NE(dialog, nullptr);
+    const size_t before = dialog->shelf().parts.size();
+    const QString path = driver.folder() + "/mine.csv";
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("key,name,kind,class,re_ohm,depth_m\n"
+               "mine-1,Mine good,driver,wideBand100,3.3,0.04\n"
+               "mine-2,Mine torn,driver,wideBand100,three,0.04\n"
+               "mine-3,Mine far,driver,wideBand100,3.3,46\n"
+               "mine-4,Mine strange,teapot,,,\n"
+               "mine-5,Mine short\n");
+    file.close();
+    ASSERT_TRUE(dialog->importFile(path));
+    EXPECT_EQ(dialog->shelf().parts.size(), before + 1);
+    const QString said = dialog->findChild<QLabel*>("shelfSaid")->text();
+    for (const char* line : {"1 parts taken in, 1 of them new", "4 lines were left out",
+                             "line 3, column 5 (re_ohm): found 'three', expected a number such as 3.3",
+                             "line 4, column 6 (depth_m): found 46, allowed 0 to 1 m", "line 5, column 3 (kind)",
+                             "line 6: found 2 cells, expected 6"})
+        EXPECT_TRUE(said.contains(QString::fromLatin1(line))) << line << "\n" << said.toStdString();
+    EXPECT_GE(model().rowOfKey("mine-1"), 0) << "it can be chosen at once";
+    EXPECT_FALSE(dialog->importFile(driver.folder() + "/none.csv"));
+    EXPECT_TRUE(dialog->exportFile(driver.folder() + "/out.csv"));
+    EXPECT_TRUE(dialog->importFile(driver.folder() + "/out.csv"));
+    EXPECT_EQ(dialog->shelf().parts.size(), before + 1) << "the same keys take their own places";
+    driver.click("shelfClose");
+}
+
+TEST_F(Match, TheShelfIsSearchedAndSorted)
+{
+    driver.openDemo();
+    driver.click("openShelf");
+    auto* dialog = find<app::ShelfDialog>("shelfDialog");
+    auto* table = dialog->findChild<QTableView*>("shelfTable");
+    const int all = table->model()->rowCount();
+    QTest::keyClicks(dialog->findChild<QLineEdit*>("shelfSearch"), "spacer 165");
+    EXPECT_EQ(table->model()->rowCount(), 7);
+    dialog->findChild<QLineEdit*>("shelfSearch")->clear();
+    EXPECT_EQ(table->model()->rowCount(), all);
+    table->sortByColumn(table->model()->columnCount() - 1, Qt::DescendingOrder);  // price; unknown ones are none here
+    EXPECT_TRUE(dialog->findChild<QLabel*>("shelfFact")->text().contains("weight"));
+}
+
+}  // namespace

@@ -1,0 +1,37 @@
+#pragma once
+
+#include <QString>
+
+#include "core/design/amplifier_risk.h"
+#include "core/design/deviations.h"
+#include "core/design/rank_drivers.h"
+#include "core/model/finding.h"
+#include "words/figures.h"
+#include "words/finding_words.h"
+
+namespace words {
+
+// What the rules about fit say; nothing for any other rule.
+[[nodiscard]] FindingText fitText(const core::Finding& finding);
+
+[[nodiscard]] QString nameOf(core::PartKind kind);
+[[nodiscard]] QString nameOf(core::Criterion criterion);
+[[nodiscard]] QString nameOf(core::TurnWish wish);
+[[nodiscard]] QString nameOf(core::Fixing fixing);
+[[nodiscard]] QString nameOf(core::Anchor anchor);
+// Why points were lost, with the figure: "needs a 15 mm spacer".
+[[nodiscard]] QString reasonOf(const core::LostPoints& lost, UnitSystem units);
+// "−3 needs a 15 mm spacer"
+[[nodiscard]] QString lineOf(const core::LostPoints& lost, UnitSystem units);
+// "wider hole, for good (90 min and a patch to undo)"
+[[nodiscard]] QString textOf(const core::Damage& damage);
+[[nodiscard]] QString textOf(const core::Deviation& deviation, UnitSystem units);
+[[nodiscard]] QString textOf(const core::AmplifierRisk& risk);
+// What a margin on the drawing is called: "behind, window open"
+[[nodiscard]] QString measureName(core::Quantity what);
+// a length in millimetres, tenths where they matter, with a true minus; or in inches
+[[nodiscard]] QString marginText(double value_m, UnitSystem units);
+// "turned 45° left; the badge is not upright then"
+[[nodiscard]] QString textOf(const core::TurnChoice& turn);
+
+}  // namespace words
