@@ -64,6 +64,31 @@ void RankTheShelf(benchmark::State& state)
 }
 BENCHMARK(RankTheShelf)->Unit(benchmark::kMillisecond);
 
+// A shelf of a thousand drivers for one place: the shipped ones again and again, each a little another one.
+void RankThousandDrivers(benchmark::State& state)
+{
+    Shop shop = shippedShop();
+    const std::vector<const Part*> drivers = shop.shelf.of(PartKind::Driver);
+    Shelf thousand;
+    for (size_t i = 0; thousand.parts.size() < 1000; ++i) {
+        Part part = *drivers[i % drivers.size()];
+        part.shelfKey += std::to_string(i);
+        part.figures[Quantity::Fs_hz].value *= 1.0 + 1e-4 * static_cast<double>(i);
+        part.figures[Quantity::ScrewCircle_m].value = 0.08 + 1e-4 * static_cast<double>(i % 300);
+        thousand.parts.push_back(std::move(part));
+    }
+    Plan plan = demoWithDriver(shop);
+    for (auto& [id, place] : plan.places) {
+        place.room[Quantity::ScrewCount] = Known{4.0};
+        place.room[Quantity::ScrewCircle_m] = Known{0.102};
+        place.room[Quantity::FrontClearance_m] = Known{0.02};
+        place.room[Quantity::Cutout_m] = Known{0.096};
+    }
+    const Evaluation last = evaluateJob(plan, shop.practice);
+    for (auto _ : state) benchmark::DoNotOptimize(rankDrivers(plan, thousand, kSpeaker, last));
+}
+BENCHMARK(RankThousandDrivers)->Unit(benchmark::kMillisecond)->UseRealTime();
+
 // One channel's network alone, 481 frequencies.
 void SolveOneChannel(benchmark::State& state)
 {

@@ -135,15 +135,16 @@ Json hearingJson(const HearingResult& heard, const HeardSpread* spread)
 // Lengths that are left round a driver; what nobody measured is left out.
 Json fitJson(const DriverFit& fit)
 {
-    Json json{{"screwHoles", fit.screwCount}, {"coverLoss", quantity(fit.coverLoss_db, "dB")}};
+    Json json{{"screwHoles", fit.screwCount}, {"coverLoss", known(fit.coverLoss_db, "dB", Origin::CommonPractice)}};
     for (const auto& [name, margin] :
          {std::pair{"behind", &fit.depthMargin_m}, std::pair{"behindGlassUp", &fit.glassUpMargin_m},
           std::pair{"inFront", &fit.frontMargin_m}, std::pair{"behindScrews", &fit.screwMargin_m}})
         if (*margin) json[name] = known((*margin)->value, "m", (*margin)->worst);
-    if (fit.spacerNeeded_m) json["spacerNeeded"] = quantity(*fit.spacerNeeded_m, "m");
+    if (fit.spacerNeeded_m)
+        json["spacerNeeded"] = known(*fit.spacerNeeded_m, "m", fit.body.at(Quantity::Depth_m).basis.origin);
     if (fit.spacers) json["spacers"] = fit.spacers->pieces_m;
     if (fit.screws) json["screwsMatched"] = fit.screws->matched;
-    if (fit.turn) json["turn"] = quantity(fit.turn->turn_deg, "deg");
+    if (fit.turn) json["turn"] = known(fit.turn->turn_deg, "deg", Origin::CommonPractice);
     if (fit.fixing_n) json["onEachScrew"] = known(fit.fixing_n->value, "N", fit.fixing_n->worst);
     return json;
 }

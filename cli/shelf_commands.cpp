@@ -36,13 +36,12 @@ Json candidateJson(const Candidate& candidate)
         lost.push_back({{"by", words::nameOf(one.by).toStdString()},
                         {"points", one.points},
                         {"stops", one.stops},
-                        {"reason", words::reasonOf(one, words::UnitSystem::Metric).toStdString()}});
+                        {"reason", words::reasonOf(one, words::UnitSystem::Metric, {}).toStdString()}});
     Json damage = Json::array();
     for (const Damage& one : candidate.damage)
         damage.push_back({{"what", words::textOf(one).toStdString()}, {"permanent", one.permanent}});
-    return {{"key", candidate.part.shelfKey}, {"name", candidate.part.name},
-            {"points", candidate.points},     {"stops", candidate.stops()},
-            {"lost", std::move(lost)},        {"damage", std::move(damage)}};
+    return {{"key", candidate.part.shelfKey}, {"name", candidate.part.name}, {"points", candidate.points},
+            {"stops", candidate.stops()},     {"lost", std::move(lost)},     {"damage", std::move(damage)}};
 }
 
 }  // namespace
@@ -96,9 +95,8 @@ int rankForPlace(const RankRequest& request)
     for (const Candidate& candidate : ranked) {
         std::cout << fmt::format("{:5.1f}  {}  {}\n", candidate.points, candidate.part.shelfKey, candidate.part.name);
         for (const LostPoints& one : candidate.lost)
-            std::cout << "         " << words::lineOf(one, words::UnitSystem::Metric).toStdString() << '\n';
-        for (const Damage& one : candidate.damage)
-            std::cout << "         " << words::textOf(one).toStdString() << '\n';
+            std::cout << "         " << words::lineOf(one, words::UnitSystem::Metric, {}).toStdString() << '\n';
+        for (const Damage& one : candidate.damage) std::cout << "         " << words::textOf(one).toStdString() << '\n';
     }
     return kDone;
 }

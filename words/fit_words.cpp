@@ -56,7 +56,8 @@ FindingText window(const Finding& f)
     const double left = first(f).figure.value;
     const QString what = measureName(first(f).what.what);
     return {left < 0.0 ? Words::tr("The window meets the driver") : Words::tr("The window passes very close"),
-            Words::tr("%1: %2 left, wanted %3.").arg(what, mm(left), mm(first(f).limit.value_or(0.0))),
+            left < 0.0 ? Words::tr("%1: %2 into it.").arg(what, mm(-left))
+                       : Words::tr("%1: %2 left, wanted %3.").arg(what, mm(left), mm(first(f).limit.value_or(0.0))),
             Words::tr("Glass breaks, or the lift tears the cable, after the panel is on.")};
 }
 
@@ -217,6 +218,11 @@ FindingText fitText(const Finding& f)
     }
 }
 
+QString moneyText(double amount, const QString& currency)
+{
+    return currency.isEmpty() ? plainNumber(amount) : Words::tr("%1 %2").arg(currency, plainNumber(amount));
+}
+
 QString nameOf(PartKind kind)
 {
     switch (kind) {
@@ -324,7 +330,7 @@ QString nameOf(Anchor anchor)
     return {};
 }
 
-QString reasonOf(const LostPoints& lost, UnitSystem units)
+QString reasonOf(const LostPoints& lost, UnitSystem units, const QString& currency)
 {
     const double value = lost.figure.value_or(0.0);
     const QString length = marginText(value, units);
@@ -343,9 +349,8 @@ QString reasonOf(const LostPoints& lost, UnitSystem units)
         case Criterion::Screws:
             return Words::tr("%1 of its screw holes meet").arg(value);
         case Criterion::Load:
-            return lost.what == Quantity::Ratio
-                       ? Words::tr("%1 of the old resistance").arg(percent(value))
-                       : Words::tr("the channel sees %1").arg(ohms(value));
+            return lost.what == Quantity::Ratio ? Words::tr("%1 of the old resistance").arg(percent(value))
+                                                : Words::tr("the channel sees %1").arg(ohms(value));
         case Criterion::Level:
             return Words::tr("%1 in the middle").arg(decibelChange(value));
         case Criterion::Bands:
@@ -355,16 +360,16 @@ QString reasonOf(const LostPoints& lost, UnitSystem units)
         case Criterion::Travel:
             return Words::tr("%1 of its travel").arg(percent(value));
         case Criterion::Cost:
-            return Words::tr("costs %1").arg(plainNumber(value));
+            return Words::tr("costs %1").arg(moneyText(value, currency));
         case Criterion::Weight:
             return Words::tr("%1 heavy").arg(grams(value));
     }
     return {};
 }
 
-QString lineOf(const LostPoints& lost, UnitSystem units)
+QString lineOf(const LostPoints& lost, UnitSystem units, const QString& currency)
 {
-    const QString reason = reasonOf(lost, units);
+    const QString reason = reasonOf(lost, units, currency);
     return lost.stops ? Words::tr("Stop: %1").arg(reason)
                       : Words::tr("%1 %2").arg(fixedNumber(-lost.points, 1), reason);
 }

@@ -20,15 +20,17 @@ namespace words {
 [[nodiscard]] QString nameOf(core::Fixing fixing);
 [[nodiscard]] QString nameOf(core::Anchor anchor);
 // Why points were lost, with the figure: "needs a 15 mm spacer".
-[[nodiscard]] QString reasonOf(const core::LostPoints& lost, UnitSystem units);
+[[nodiscard]] QString reasonOf(const core::LostPoints& lost, UnitSystem units, const QString& currency);
 // "−3 needs a 15 mm spacer"
-[[nodiscard]] QString lineOf(const core::LostPoints& lost, UnitSystem units);
+[[nodiscard]] QString lineOf(const core::LostPoints& lost, UnitSystem units, const QString& currency);
 // "wider hole, for good (90 min and a patch to undo)"
 [[nodiscard]] QString textOf(const core::Damage& damage);
 [[nodiscard]] QString textOf(const core::Deviation& deviation, UnitSystem units);
 [[nodiscard]] QString textOf(const core::AmplifierRisk& risk);
 // What a margin on the drawing is called: "behind, window open"
 [[nodiscard]] QString measureName(core::Quantity what);
+// "EUR 40"; the bare number where nobody said in what
+[[nodiscard]] QString moneyText(double amount, const QString& currency);
 // a length in millimetres, tenths where they matter, with a true minus; or in inches
 [[nodiscard]] QString marginText(double value_m, UnitSystem units);
 // "turned 45° left; the badge is not upright then"

@@ -1,6 +1,6 @@
 // What the window does with whole plans: new, open, save, sheets, the shop's settings.
-#include <QDir>
 #include <QAction>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
@@ -11,6 +11,7 @@
 #include "app/shell/notice_bar.h"
 #include "app/shell/settings_dialog.h"
 #include "app/stations/job_card_view.h"
+#include "app/stations/match/match_view.h"
 #include "app/stations/match/shelf_dialog.h"
 #include "app/stations/start_page.h"
 #include "app/stations/walk/walk_view.h"
@@ -180,7 +181,8 @@ void MainWindow::loadShelf()
 {
     if (!QFile::exists(shelfPath())) return;
     const auto text = core::readWholeFile(shelfPath().toUtf8().toStdString());
-    const auto file = text ? core::readShelf(*text, shelfPath().toUtf8().toStdString()) : core::Result<core::ShelfFile>{};
+    const auto file =
+        text ? core::readShelf(*text, shelfPath().toUtf8().toStdString()) : core::Result<core::ShelfFile>{};
     if (!text || !file) {
         m_notice->say(tr("The shelf of this shop cannot be read: %1. The one that came with the program is used.")
                           .arg(text ? QString::fromStdString(core::oneLine(file.error())) : shelfPath()));
@@ -209,6 +211,7 @@ void MainWindow::takeShop(const ShopSettings& shop)
     m_shopSettings = shop;
     m_start->setSheetFolder(shop.sheetFolder);
     m_walk->setCurrency(shop.currency);
+    m_match->setCurrency(shop.currency);
     m_jobCard->setShop(shop);
     m_session.setSaws(sawsOf(shop.saws));
 }

@@ -117,7 +117,7 @@ void FigureTable::present(const Snapshot& snapshot, core::DeviceId device)
         tr("At equal volts the load alone gives %1; driver and all, %2 in the middle.")
             .arg(words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db)));
     if (change.restoring)
-        m_restoring->setText(tr("The old corner comes back with %1; to buy: %2 (E6), %3 (E12), %4 (E24).")
+        m_restoring->setText(tr("The old corner: %1; to buy: %2 (E6), %3 (E12), %4 (E24).")
                                  .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f),
                                       words::farads(change.restoring->e12_f), words::farads(change.restoring->e24_f)));
 }

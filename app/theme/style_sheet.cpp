@@ -17,6 +17,8 @@ QPushButton, QToolButton {
 QPushButton:hover, QToolButton:hover { border-color: @goldText; }
 QPushButton:checked, QPushButton[role="mend"], QPushButton:default { background: @goldTint; border-color: @goldText; font-weight: bold; }
 QPushButton:focus, QToolButton:focus { border: 2px solid @goldText; padding: ~2~px ~11~px; }
+QPushButton[role="measure"] { border-radius: ~4~px; padding: ~2~px ~6~px; min-height: ~26~px; }
+QPushButton[role="measure"]:focus { padding: ~1~px ~5~px; }
 QPushButton[role="topic"] { border-radius: ~4~px; padding: ~3~px ~8~px; }
 QToolButton[role="ask"] { background: transparent; border: 1px solid transparent; text-align: left; padding: ~3~px ~2~px; font-weight: bold; }
 QToolButton[role="ask"]:focus { border: 2px solid @goldText; padding: ~2~px ~1~px; }

@@ -33,7 +33,7 @@ QString CandidateModel::reasonsOf(const core::Candidate& candidate) const
     if (candidate.corner_hz) reasons << tr("cuts at %1").arg(words::frequency(*candidate.corner_hz));
     if (const auto depth = core::valueOf(candidate.part.figures, core::Quantity::Depth_m))
         reasons << tr("%1 deep").arg(words::marginText(*depth, m_theme.units()));
-    if (!candidate.lost.empty()) reasons.prepend(words::lineOf(candidate.lost.front(), m_theme.units()));
+    if (!candidate.lost.empty()) reasons.prepend(words::lineOf(candidate.lost.front(), m_theme.units(), m_currency));
     return reasons.join(QStringLiteral(" · "));
 }
 
@@ -141,7 +141,7 @@ QVariant CandidateModel::data(const QModelIndex& index, int role) const
         case Qt::ToolTipRole:
         case Qt::AccessibleDescriptionRole: {
             QStringList lines{tr("%1 points").arg(words::fixedNumber(one.points, 0))};
-            for (const core::LostPoints& lost : one.lost) lines << words::lineOf(lost, m_theme.units());
+            for (const core::LostPoints& lost : one.lost) lines << words::lineOf(lost, m_theme.units(), m_currency);
             return lines.join(QLatin1Char('\n'));
         }
         default:

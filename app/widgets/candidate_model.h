@@ -32,9 +32,14 @@ public:
     explicit CandidateModel(const Theme& theme, QObject* parent = nullptr);
     void setCandidates(std::vector<core::Candidate> candidates);
     void setFilter(const CandidateFilter& filter);
-    [[nodiscard]] const core::Candidate& candidate(int row) const { return m_all.at(m_rows.at(static_cast<size_t>(row))); }
+    void setCurrency(const QString& currency) { m_currency = currency; }
+    [[nodiscard]] const QString& currency() const { return m_currency; }
+    [[nodiscard]] const core::Candidate& candidate(int row) const
+    {
+        return m_all.at(m_rows.at(static_cast<size_t>(row)));
+    }
     [[nodiscard]] int rowOfKey(const std::string& shelfKey) const;  // -1: not there, or not shown
-    [[nodiscard]] size_t count() const { return m_all.size(); }      // shown or not
+    [[nodiscard]] size_t count() const { return m_all.size(); }     // shown or not
     // Held against others, or no more; not more than three.
     void toggleHeld(int row);
     [[nodiscard]] std::vector<const core::Candidate*> held() const;
@@ -50,6 +55,7 @@ private:
     std::vector<core::Candidate> m_all{};  // best first
     std::vector<size_t> m_rows{};
     CandidateFilter m_filter{};
+    QString m_currency{};
     std::set<std::string> m_held{};  // by shelf key
 };
 

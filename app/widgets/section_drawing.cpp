@@ -27,7 +27,7 @@ SectionDrawing::SectionDrawing(const Theme& theme, QWidget* parent) : QWidget(pa
 
 QSize SectionDrawing::sizeHint() const
 {
-    return {m_theme.px(320), m_theme.px(210)};
+    return {m_theme.px(320), m_theme.px(150)};
 }
 
 void SectionDrawing::present(const core::FitSection& section, bool underPanel)
@@ -60,9 +60,13 @@ void SectionDrawing::describe()
 double SectionDrawing::scale() const
 {
     const double wide_m = m_section.back_m - m_section.front_m + 2.0 * kAround_m;
-    const double high_m = 2.0 * m_section.radius_m;
-    const double room = height() - m_theme.px(40);  // the words stand above and below
-    return std::min(width() / wide_m, room / high_m);
+    const double room = height() - m_theme.px(42);  // the words stand above and below
+    return std::min(width() / wide_m, room / m_section.radius_m);
+}
+
+double SectionDrawing::axisY() const
+{
+    return height() - m_theme.px(21);
 }
 
 double SectionDrawing::xOf(double along_m) const
@@ -74,63 +78,56 @@ double SectionDrawing::xOf(double along_m) const
 void SectionDrawing::paintPiece(QPainter& painter, const core::SectionPiece& piece) const
 {
     const Tokens& tokens = m_theme.tokens();
-    const double axis = 0.5 * height();
+    const double axis = axisY();
     const double from = xOf(piece.from_m), to = xOf(piece.to_m);
     const double inner = piece.inner_m * scale(), outer = piece.outer_m * scale();
     painter.setPen(QPen(tokens.ink, 1.2));
     painter.setBrush(tokens.raised);
-    const auto both = [&](double x0, double x1, double r0, double r1) {
+    const auto ring = [&](double x0, double x1, double r0, double r1) {
         painter.drawRect(QRectF(x0, axis - r1, x1 - x0, r1 - r0));
-        painter.drawRect(QRectF(x0, axis + r0, x1 - x0, r1 - r0));
     };
     switch (piece.what) {
         case What::Panel:
             painter.setBrush(tokens.ink2);
-            return both(from, std::max(to, from + 2.0), inner, outer);
+            return ring(from, std::max(to, from + 2.0), inner, outer);
         case What::Spacer:
             painter.setBrush(tokens.goldTint);
             painter.setPen(QPen(tokens.goldText, 1.2));
-            return both(from, to, inner, outer);
+            return ring(from, to, inner, outer);
         case What::Flange:
-            return both(from, to, inner, outer);
+            return ring(from, to, inner, outer);
         case What::Basket: {
             QPolygonF shape;
-            shape << QPointF(from, axis - outer) << QPointF(to, axis - inner) << QPointF(to, axis + inner)
-                  << QPointF(from, axis + outer);
+            shape << QPointF(from, axis - outer) << QPointF(to, axis - inner) << QPointF(to, axis)
+                  << QPointF(from, axis);
             painter.drawPolygon(shape);
             return;
         }
         case What::Magnet:
             painter.setBrush(tokens.rule);
-            painter.drawRect(QRectF(from, axis - outer, to - from, 2.0 * outer));
+            painter.drawRect(QRectF(from, axis - outer, to - from, outer));
             return;
         case What::Surround:
-            for (const double side : {-1.0, 1.0}) {
-                const double top = side < 0.0 ? axis - outer : axis + inner;
-                painter.drawPie(QRectF(from, top, 2.0 * (to - from), outer - inner), 90 * 16, 180 * 16);
-            }
+            painter.drawPie(QRectF(from, axis - outer, 2.0 * (to - from), outer - inner), 90 * 16, 180 * 16);
             return;
         case What::Travel:
             painter.setBrush(Qt::NoBrush);
             painter.setPen(QPen(tokens.goldText, 1.0, Qt::DashLine));
-            return both(from, to, inner, outer);
+            return ring(from, to, inner, outer);
         case What::Screw:
             painter.setPen(QPen(tokens.ink, 2.0));
-            for (const double side : {-1.0, 1.0}) {
-                const double y = axis + side * 0.5 * (inner + outer);
-                painter.drawLine(QPointF(from, y), QPointF(to, y));
-                painter.drawLine(QPointF(from, y - 3.0), QPointF(from, y + 3.0));
-            }
+            painter.drawLine(QPointF(from, axis - 0.5 * (inner + outer)), QPointF(to, axis - 0.5 * (inner + outer)));
+            painter.drawLine(QPointF(from, axis - outer), QPointF(from, axis - inner));
             return;
         case What::Cover:
             painter.setPen(QPen(tokens.ink2, 2.0, Qt::DotLine));
-            painter.drawLine(QPointF(to, axis - outer), QPointF(to, axis + outer));
+            painter.drawLine(QPointF(to, axis - outer), QPointF(to, axis));
             return;
         case What::Behind:
         case What::GlassUp:
             painter.setBrush(tokens.glass);
             painter.setPen(QPen(tokens.slate, 1.4, piece.what == What::Behind ? Qt::SolidLine : Qt::DashLine));
-            painter.drawRect(QRectF(from, axis - outer, to - from, 2.0 * outer));
+            painter.drawRect(QRectF(from, axis - outer, to - from, outer));
             return;
     }
 }
@@ -178,16 +175,17 @@ void SectionDrawing::paintEvent(QPaintEvent*)
     const QRectF words = QRectF(rect()).adjusted(4, 0, -4, 0);
     painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, m_underPanel ? tr("above the panel") : tr("cabin"));
     painter.drawText(words, Qt::AlignRight | Qt::AlignTop, m_underPanel ? tr("below") : tr("behind the panel"));
-    painter.drawText(words, Qt::AlignHCenter | Qt::AlignBottom, tr("cut through the middle, to scale"));
+    painter.drawText(words, Qt::AlignHCenter | Qt::AlignBottom, tr("half of it cut through the axis, to scale"));
     for (const core::SectionPiece& piece : m_section.pieces) paintPiece(painter, piece);
-    painter.setPen(QPen(tokens.rule, 1.0, Qt::DashDotLine));
-    painter.drawLine(QPointF(xOf(m_section.front_m), 0.5 * height()), QPointF(xOf(m_section.back_m), 0.5 * height()));
+    painter.setPen(QPen(tokens.ink2, 1.0, Qt::DashDotLine));
+    painter.drawLine(QPointF(xOf(m_section.front_m) - 8.0, axisY()), QPointF(xOf(m_section.back_m) + 8.0, axisY()));
     // Each on a height of its own, so that no figure lies on another.
     const double high = m_section.radius_m * scale();
-    double share = -0.55;
+    double share = 0.9 / (static_cast<double>(m_section.measures.size()) + 1.0);
+    const double step = share;
     for (const core::SectionMeasure& measure : m_section.measures) {
-        paintMeasure(painter, measure, 0.5 * height() + share * high);
-        share += 0.42;
+        paintMeasure(painter, measure, axisY() - share * high);
+        share += step;
     }
 }
 

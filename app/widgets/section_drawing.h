@@ -8,7 +8,7 @@ namespace app {
 
 class Theme;
 
-// A driver in its place cut through the middle, to scale, with its margins as lengths on the drawing.
+// A driver in its place, half of it cut through its axis, to scale, with its margins as lengths on the drawing.
 class SectionDrawing : public QWidget {
     Q_OBJECT
 public:
@@ -25,6 +25,7 @@ protected:
 
 private:
     [[nodiscard]] double scale() const;  // pixels a metre
+    [[nodiscard]] double axisY() const;
     void paintPiece(QPainter& painter, const core::SectionPiece& piece) const;
     void paintMeasure(QPainter& painter, const core::SectionMeasure& measure, double y) const;
     void describe();

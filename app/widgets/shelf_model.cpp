@@ -11,10 +11,9 @@ namespace {
 using core::Quantity;
 
 constexpr int kName = 0, kKind = 1, kFirstFigure = 2;
-constexpr std::array kFigures{Quantity::Nominal_ohm,   Quantity::Power_w,  Quantity::Sensitivity_db,
-                              Quantity::Depth_m,       Quantity::Basket_m, Quantity::RatedPower_w,
-                              Quantity::LeastLoad_ohm, Quantity::Thickness_m, Quantity::Mass_kg,
-                              Quantity::Price};
+constexpr std::array kFigures{
+    Quantity::Nominal_ohm,  Quantity::Power_w,       Quantity::Sensitivity_db, Quantity::Depth_m, Quantity::Cutout_m,
+    Quantity::RatedPower_w, Quantity::LeastLoad_ohm, Quantity::Thickness_m,    Quantity::Mass_kg, Quantity::Price};
 
 }  // namespace
 
@@ -62,6 +61,7 @@ QVariant ShelfModel::headerData(int section, Qt::Orientation orientation, int ro
     if (section == kKind) return tr("kind");
     const Quantity what = kFigures.at(static_cast<size_t>(section - kFirstFigure));
     if (what == Quantity::RatedPower_w) return tr("gives");
+    if (what == Quantity::Cutout_m) return tr("hole");
     return words::labelOf(what);
 }
 

@@ -10,8 +10,13 @@ namespace core {
 
 GridTables gridTables(const Practice& practice)
 {
+    return gridTables(practice, frequencyGrid_hz());
+}
+
+GridTables gridTables(const Practice& practice, const Eigen::ArrayXd& frequency_hz)
+{
     GridTables tables;
-    tables.frequency_hz = frequencyGrid_hz();
+    tables.frequency_hz = frequency_hz;
     tables.programme =
         spectrumWeights(tables.frequency_hz, programmeWeight(programmeShape(practice), tables.frequency_hz));
     for (const BandEdges& edges : kBands)

@@ -16,6 +16,8 @@ struct GridTables {
     Eigen::ArrayXd random{};                         // share of left and right that adds by power, 0 to 1
 };
 [[nodiscard]] GridTables gridTables(const Practice& practice);
+// On other frequencies than the grid's.      requires two or more, rising
+[[nodiscard]] GridTables gridTables(const Practice& practice, const Eigen::ArrayXd& frequency_hz);
 
 // 10 log(mean of |H|^2) over a band.
 [[nodiscard]] double bandLevel_db(const GridTables& tables, Band band, const Eigen::ArrayXd& square);

@@ -167,11 +167,11 @@ TEST_F(Window, AnotherDriverIsOneUndoableEdit)
 TEST_F(Window, TheShelfSaysWhatThereIsAgainstTheChosenOne)
 {
     driver.openDemo();
-    EXPECT_TRUE(driver.text("candidateReasons").contains("nothing against it"));
+    EXPECT_FALSE(driver.text("candidateReasons").contains("Stop"));
     driver.pickCandidate("wb-heron-2");
     const double least_ohm = driver.session().snapshot().after().circuits.front().least_ohm;
     const QString figure = words::ohms(least_ohm).replace(QChar(0x202F), ' ');
-    EXPECT_TRUE(driver.text("candidateReasons").contains("The source sees only " + figure))
+    EXPECT_TRUE(driver.text("candidateReasons").contains("Stop: the channel sees " + figure))
         << driver.text("candidateReasons").toStdString();
 }
 

@@ -13,6 +13,7 @@
 #include "words/doubt_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
+#include "words/fit_words.h"
 #include "words/job_words.h"
 #include "words/loudness_words.h"
 #include "words/name_words.h"
@@ -87,7 +88,86 @@ TEST_F(Words, EveryFindingSaysItsNumbersAndItsReasonInOneLineEach)
             for (const core::Mend& mend : finding.mends) EXPECT_FALSE(textOf(mend).isEmpty());
         }
     }
-    EXPECT_EQ(seen.size(), 6U);
+    for (const core::RuleId rule :
+         {core::RuleId::LoadUnderMinimum, core::RuleId::LowerLoadOnFactory, core::RuleId::LessLevel,
+          core::RuleId::CoilOverRating, core::RuleId::KeptCapacitor, core::RuleId::CapacitorOnFilteredOutput})
+        EXPECT_TRUE(seen.contains(rule)) << core::code(rule);
+}
+
+// A driver for which nearly everything is wrong, once from the front and once under a panel.
+core::Plan misfit(bool underPanel)
+{
+    using core::Quantity;
+    core::Plan plan =
+        tests::withDriver(tests::demoPlan(), tests::driverPart("misfit", {{Quantity::Depth_m, 0.06},
+                                                                          {Quantity::Dome_m, 0.025},
+                                                                          {Quantity::Cutout_m, 0.025},
+                                                                          {Quantity::ScrewCount, 4.0},
+                                                                          {Quantity::ScrewCircle_m, 0.12},
+                                                                          {Quantity::Mass_kg, 0.4},
+                                                                          {Quantity::Power_w, 500.0},
+                                                                          {Quantity::Sensitivity_db, 95.0},
+                                                                          {Quantity::Basket_m, 0.094},
+                                                                          {Quantity::Flange_m, 0.13}}));
+    const auto panel = core::drawId<core::PanelId>(plan);
+    plan.panels[panel] = {.name = "card"};
+    const auto spacer = core::drawId<core::PartId>(plan);
+    plan.parts[spacer] = {.kind = core::PartKind::Spacer, .name = "ring", .shelfKey = "made"};
+    plan.parts[spacer].figures = {{Quantity::Thickness_m, core::Known{0.003}},
+                                  {Quantity::WireNotch_m, core::Known{0.0}}};
+    for (auto& [id, place] : plan.places) {
+        place.behind = core::Behind::Glass;
+        place.anchor = core::Anchor::Plastic;
+        place.underPanel = underPanel;
+        place.cover = core::Cover::ClothUnderLeather;
+        place.wayIn = {panel};
+        place.room = {{Quantity::Depth_m, core::Known{0.04}},       {Quantity::FrontClearance_m, core::Known{0.005}},
+                      {Quantity::Cutout_m, core::Known{0.2}},       {Quantity::ScrewCount, core::Known{3.0}},
+                      {Quantity::ScrewCircle_m, core::Known{0.15}}, {Quantity::ScrewRoom_m, core::Known{0.001}}};
+        if (underPanel) place.room.erase(Quantity::Cutout_m);
+    }
+    for (const core::DeviceId device : {tests::kLeftSpeaker, core::DeviceId{14}})
+        plan.mounts[{plan.job.goal, device}] = core::Mount{.spacer = spacer,
+                                                           .fixing = core::Fixing::Adhesive,
+                                                           .figures = {{Quantity::ScrewLength_m, core::Known{0.032}}}};
+    plan.settings[{plan.job.goal, {tests::kRadio, "RR"}}] = core::Setting{.gain_db = -6.0};
+    return plan;
+}
+
+TEST_F(Words, EveryFindingAboutFitSaysItsNumbersAndItsReason)
+{
+    std::set<core::RuleId> seen;
+    for (const bool underPanel : {false, true})
+        for (const core::Finding& finding : core::judge(misfit(underPanel), tests::evaluated(misfit(underPanel)))) {
+            seen.insert(finding.rule);
+            const FindingText text = textOf(finding);
+            for (const QString& line : {text.title, text.numbers, text.reason}) EXPECT_FALSE(line.isEmpty());
+            EXPECT_FALSE((text.title + text.numbers).contains(QLatin1Char('_'))) << text.numbers.toStdString();
+            for (const core::Mend& mend : finding.mends) EXPECT_FALSE(textOf(mend).isEmpty());
+        }
+    EXPECT_GE(
+        std::count_if(seen.begin(), seen.end(), [](core::RuleId rule) { return core::code(rule).starts_with("FIT"); }),
+        13);
+    EXPECT_TRUE(seen.contains(core::RuleId::ClipsEarly) && seen.contains(core::RuleId::LevelMismatch));
+}
+
+TEST_F(Words, EveryLostPointDamageAndTurnHasWords)
+{
+    for (const core::Criterion criterion : core::criteria()) {
+        EXPECT_FALSE(nameOf(criterion).isEmpty());
+        EXPECT_FALSE(
+            reasonOf({criterion, 1.0, core::Quantity::Ratio, 0.5, false}, UnitSystem::Metric, "EUR").isEmpty());
+        EXPECT_TRUE(reasonOf({criterion, 1.0, core::Quantity::Ratio, {}, false}, UnitSystem::Metric, "EUR")
+                        .contains("not known"));
+    }
+    EXPECT_EQ(plain(lineOf({core::Criterion::Depth, 3.5, core::Quantity::SpacerNeeded_m, 0.0127, false},
+                           UnitSystem::Imperial, {})),
+              "−3.5 needs a spacer of 0.50 in");
+    EXPECT_TRUE(textOf(core::Damage{core::DamageKind::WiderHole, true, 90.0, {}}).startsWith("For good"));
+    EXPECT_TRUE(textOf(core::Damage{core::DamageKind::LeadAdded, false, 2.0, "lead-a"}).contains("lead-a"));
+    EXPECT_EQ(textOf(core::TurnChoice{90.0, {}, {core::TurnWish::BadgeUpright}}),
+              "turned 90° to the left; given up: badge upright");
+    EXPECT_EQ(marginText(-0.0083, UnitSystem::Metric), "−8.3 mm");
 }
 
 TEST_F(Words, TheCapacitorFindingNamesBothCorners)

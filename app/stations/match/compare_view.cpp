@@ -42,10 +42,16 @@ CompareView::CompareView(const Theme& theme, QWidget* parent)
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::NoSelection);
     m_table->setWordWrap(true);
+    m_table->horizontalHeader()->setDefaultAlignment(Qt::Alignment(Qt::AlignCenter) | Qt::Alignment(Qt::TextWordWrap));
+    m_table->horizontalHeader()->setMinimumHeight(theme.px(36));
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     m_table->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_plot->setObjectName(QStringLiteral("comparePlot"));
-    m_plot->setMinimumHeight(theme.px(110));
+    // What stands beside the list asks for no more than the list: where it is shown, there is room.
+    m_plot->setMinimumHeight(theme.px(40));
+    m_table->setMinimumHeight(theme.px(60));
+    for (QWidget* one : std::initializer_list<QWidget*>{m_table, m_plot})
+        one->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     for (int i = 0; i < kMostCurves; ++i) m_plot->addGraph();
     m_plot->xAxis->setScaleType(QCPAxis::stLogarithmic);
     m_plot->xAxis->setTicker(QSharedPointer<QCPAxisTickerLog>::create());
@@ -69,9 +75,9 @@ void CompareView::present(const Snapshot& snapshot, const core::Practice& practi
 void CompareView::fillTable(const std::vector<const core::Candidate*>& held, const std::vector<core::Trial>& trials,
                             core::DeviceId device, core::ListenerId listener)
 {
-    const QStringList rows{tr("points"),        tr("the rules say"), tr("channel sees"),  tr("reach 60–250 Hz"),
-                           tr("250 Hz–4 kHz"),  tr("4–20 kHz"),      tr("rated"),         tr("travel used"),
-                           tr("left behind"),   tr("left in front"), tr("price"),         tr("mass"),
+    const QStringList rows{tr("points"),        tr("the rules say"), tr("channel sees"), tr("reach 60–250 Hz"),
+                           tr("250 Hz–4 kHz"),  tr("4–20 kHz"),      tr("rated"),        tr("travel used"),
+                           tr("left behind"),   tr("left in front"), tr("price"),        tr("mass"),
                            tr("to the vehicle")};
     m_table->clear();
     m_table->setRowCount(static_cast<int>(rows.size()));
@@ -94,19 +100,20 @@ void CompareView::fillTable(const std::vector<const core::Candidate*>& held, con
         for (const core::Damage& what : one.damage) damage << words::textOf(what);
         const auto price = core::valueOf(one.part.figures, core::Quantity::Price);
         const auto mass = core::valueOf(one.part.figures, core::Quantity::Mass_kg);
-        const QStringList cells{words::fixedNumber(one.points, 1),
-                                countsOf(trials[i].findings),
-                                one.connected ? words::ohms(one.least_ohm) : tr("–"),
-                                reach(core::Band::MidBass),
-                                reach(core::Band::Mid),
-                                reach(core::Band::Treble),
-                                run ? words::watts(run->driver.power_w) : tr("–"),
-                                one.connected ? words::percent(one.travel_ratio) : tr("–"),
-                                margin(one.fit.depthMargin_m),
-                                margin(one.fit.frontMargin_m),
-                                price ? words::plainNumber(*price) : tr("not known"),
-                                mass ? words::fieldText(core::Quantity::Mass_kg, *mass, m_theme.units()) : tr("not known"),
-                                damage.isEmpty() ? tr("nothing is cut") : damage.join(QStringLiteral("; "))};
+        const QStringList cells{
+            words::fixedNumber(one.points, 1),
+            countsOf(trials[i].findings),
+            one.connected ? words::ohms(one.least_ohm) : tr("–"),
+            reach(core::Band::MidBass),
+            reach(core::Band::Mid),
+            reach(core::Band::Treble),
+            run ? words::watts(run->driver.power_w) : tr("–"),
+            one.connected ? words::percent(one.travel_ratio) : tr("–"),
+            margin(one.fit.depthMargin_m),
+            margin(one.fit.frontMargin_m),
+            price ? words::moneyText(*price, m_currency) : tr("not known"),
+            mass ? words::fieldText(core::Quantity::Mass_kg, *mass, m_theme.units()) : tr("not known"),
+            damage.isEmpty() ? tr("nothing is cut") : damage.join(QStringLiteral("; "))};
         m_table->setHorizontalHeaderItem(static_cast<int>(i),
                                          new QTableWidgetItem(QString::fromStdString(one.part.name)));
         for (int row = 0; row < cells.size(); ++row)
@@ -147,9 +154,9 @@ void CompareView::drawCurves(const std::vector<core::Trial>& trials, const std::
         label->setText(QString::fromStdString(held[index]->part.name));
         label->setFont(m_theme.small());
         label->setColor(colours[index]);
-        label->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+        label->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
         label->position->setType(QCPItemPosition::ptAxisRectRatio);
-        label->position->setCoords(0.02, 0.02 + 0.16 * i);
+        label->position->setCoords(0.98, 0.62 + 0.17 * i);
     }
     if (most > least) m_plot->yAxis->setRange(least, most);
     m_plot->replot();

@@ -4,8 +4,8 @@
 #include <vector>
 
 #include "app/snapshot.h"
-#include "core/design/try_driver.h"
 #include "core/design/rank_drivers.h"
+#include "core/design/try_driver.h"
 #include "words/figures.h"
 
 class QCustomPlot;
@@ -20,6 +20,7 @@ class CompareView : public QWidget {
     Q_OBJECT
 public:
     explicit CompareView(const Theme& theme, QWidget* parent = nullptr);
+    void setCurrency(const QString& currency) { m_currency = currency; }
     void present(const Snapshot& snapshot, const core::Practice& practice, core::DeviceId device,
                  core::ListenerId listener, const std::vector<const core::Candidate*>& held);
 
@@ -32,6 +33,7 @@ private:
     const Theme& m_theme;
     QTableWidget* m_table;
     QCustomPlot* m_plot;
+    QString m_currency{};
 };
 
 }  // namespace app

@@ -53,17 +53,18 @@ double spacerOf(const Survey& survey)
 const std::vector<FitPanel::Measure>& FitPanel::measures()
 {
     using Of = Measure::Of;
-    static const std::vector<Measure> kMeasures{{QStringLiteral("placeDepth"), Quantity::Depth_m, Of::Place},
-                                                {QStringLiteral("placeGlass"), Quantity::DepthGlassUp_m, Of::Place},
-                                                {QStringLiteral("placeFront"), Quantity::FrontClearance_m, Of::Place},
-                                                {QStringLiteral("placeHole"), Quantity::Cutout_m, Of::Place},
-                                                {QStringLiteral("placeScrews"), Quantity::ScrewCount, Of::Place},
-                                                {QStringLiteral("placeCircle"), Quantity::ScrewCircle_m, Of::Place},
-                                                {QStringLiteral("placeScrewRoom"), Quantity::ScrewRoom_m, Of::Place},
-                                                {QStringLiteral("driverDepth"), Quantity::Depth_m, Of::Driver},
-                                                {QStringLiteral("driverBody"), Quantity::Basket_m, Of::Driver},
-                                                {QStringLiteral("driverMass"), Quantity::Mass_kg, Of::Driver},
-                                                {QStringLiteral("screwLength"), Quantity::ScrewLength_m, Of::Screws}};
+    static const std::vector<Measure> kMeasures{
+        {QStringLiteral("placeDepth"), tr("depth"), Quantity::Depth_m, Of::Place},
+        {QStringLiteral("placeGlass"), tr("window closed"), Quantity::DepthGlassUp_m, Of::Place},
+        {QStringLiteral("placeFront"), tr("in front"), Quantity::FrontClearance_m, Of::Place},
+        {QStringLiteral("placeHole"), tr("hole"), Quantity::Cutout_m, Of::Place},
+        {QStringLiteral("placeScrews"), tr("screws"), Quantity::ScrewCount, Of::Place},
+        {QStringLiteral("placeCircle"), tr("circle"), Quantity::ScrewCircle_m, Of::Place},
+        {QStringLiteral("placeScrewRoom"), tr("behind screws"), Quantity::ScrewRoom_m, Of::Place},
+        {QStringLiteral("screwLength"), tr("screw length"), Quantity::ScrewLength_m, Of::Screws},
+        {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver},
+        {QStringLiteral("driverBody"), tr("its body"), Quantity::Basket_m, Of::Driver},
+        {QStringLiteral("driverMass"), tr("its mass"), Quantity::Mass_kg, Of::Driver}};
     return kMeasures;
 }
 
@@ -97,51 +98,47 @@ void FitPanel::build()
         auto* button = new QPushButton(m_chips);
         button->setObjectName(QStringLiteral("measure_%1").arg(measure.name));
         button->setCheckable(true);
-        button->setProperty("role", "topic");
-        connect(button, &QPushButton::clicked, this, [this, name = measure.name] { pick(name == m_picked ? QString() : name); });
+        button->setProperty("role", "measure");
+        connect(button, &QPushButton::clicked, this,
+                [this, name = measure.name] { pick(name == m_picked ? QString() : name); });
         m_buttons[measure.name] = button;
         m_chipRow->addWidget(button);
         addAsk(measure);
         layout->addWidget(m_asks.at(measure.name));
         m_asks.at(measure.name)->hide();
     }
-    m_decided->addList({.name = QStringLiteral("spacer"),
-                        .label = tr("spacer"),
-                        .choices =
-                            [](const Survey& survey) {
-                                std::vector<std::pair<QString, QString>> choices{{QStringLiteral("0"), tr("none")}};
-                                std::vector<double> stock = survey.shop->practice[core::PracticeList::Spacer_m];
-                                const double there_m = spacerOf(survey);
-                                if (there_m > 0.0 && std::find(stock.begin(), stock.end(), there_m) == stock.end())
-                                    stock.push_back(there_m);  // stacked, or a ring
-                                for (const double thickness_m : stock)
-                                    choices.emplace_back(QString::number(thickness_m),
-                                                         words::marginText(thickness_m, survey.units));
-                                return choices;
-                            },
-                        .read = [](const Survey& survey) { return QString::number(spacerOf(survey)); },
-                        .write =
-                            [](const Survey& survey, const QString& key) {
-                                return core::fitSpacer(survey.plan(), survey.driver, key.toDouble());
-                            }});
-    m_decided->addList({.name = QStringLiteral("heldBy"),
-                        .label = tr("held by"),
-                        .choices =
-                            [](const Survey&) {
-                                std::vector<std::pair<QString, QString>> choices;
-                                for (const auto& name : core::enumNames<core::Fixing>())
-                                    choices.emplace_back(QString::number(static_cast<int>(name.value)),
-                                                         words::nameOf(name.value));
-                                return choices;
-                            },
-                        .read = [](const Survey& survey) {
-                            return QString::number(static_cast<int>(mountOf(survey).fixing));
-                        },
-                        .write =
-                            [](const Survey& survey, const QString& key) {
-                                return core::fixDriver(survey.plan(), survey.driver,
-                                                       static_cast<core::Fixing>(key.toInt()));
-                            }});
+    m_decided->addList(
+        {.name = QStringLiteral("spacer"),
+         .label = tr("spacer"),
+         .choices =
+             [](const Survey& survey) {
+                 std::vector<std::pair<QString, QString>> choices{{QStringLiteral("0"), tr("none")}};
+                 std::vector<double> stock = survey.shop->practice[core::PracticeList::Spacer_m];
+                 const double there_m = spacerOf(survey);
+                 if (there_m > 0.0 && std::find(stock.begin(), stock.end(), there_m) == stock.end())
+                     stock.push_back(there_m);  // stacked, or a ring
+                 for (const double thickness_m : stock)
+                     choices.emplace_back(QString::number(thickness_m), words::marginText(thickness_m, survey.units));
+                 return choices;
+             },
+         .read = [](const Survey& survey) { return QString::number(spacerOf(survey)); },
+         .write = [](const Survey& survey,
+                     const QString& key) { return core::fitSpacer(survey.plan(), survey.driver, key.toDouble()); }});
+    m_decided->addList(
+        {.name = QStringLiteral("heldBy"),
+         .label = tr("held by"),
+         .choices =
+             [](const Survey&) {
+                 std::vector<std::pair<QString, QString>> choices;
+                 for (const auto& name : core::enumNames<core::Fixing>())
+                     choices.emplace_back(QString::number(static_cast<int>(name.value)), words::nameOf(name.value));
+                 return choices;
+             },
+         .read = [](const Survey& survey) { return QString::number(static_cast<int>(mountOf(survey).fixing)); },
+         .write =
+             [](const Survey& survey, const QString& key) {
+                 return core::fixDriver(survey.plan(), survey.driver, static_cast<core::Fixing>(key.toInt()));
+             }});
     layout->addWidget(m_decided);
     connect(m_decided, &AskForm::edited, this, &FitPanel::edited);
 }
@@ -151,38 +148,40 @@ void FitPanel::addAsk(const Measure& measure)
     auto* form = new AskForm(this);
     const Quantity quantity = measure.quantity;
     const auto of = measure.of;
-    form->addQuantity(
-        {.name = measure.name,
-         .label = words::labelOf(quantity),
-         .quantity = quantity,
-         .figures = [of](const Survey& survey) -> const core::Figures* {
-             if (of == Measure::Of::Place) return survey.placeThere() ? &survey.placeThere()->room : nullptr;
-             if (of == Measure::Of::Driver) return driverOf(survey) ? &driverOf(survey)->figures : nullptr;
-             static const core::Figures kNone;
-             const auto mount = planned(survey).mounts.find(survey.driver);
-             return mount == planned(survey).mounts.end() ? &kNone : &mount->second.figures;
-         },
-         .meanwhile =
-             [of, quantity](const Survey& survey) -> std::optional<core::Known> {
-                 if (of != Measure::Of::Driver || !driverOf(survey)) return std::nullopt;
-                 const core::Figures all = core::bodyFigures(*driverOf(survey), survey.snapshot->evaluation.practice);
-                 const auto found = all.find(quantity);
-                 return found == all.end() ? std::nullopt : std::optional(found->second);
-             },
-         .write =
-             [of, quantity](const Survey& survey, const std::optional<core::Known>& known) {
-                 if (of == Measure::Of::Place) {
-                     core::Place place = *survey.placeThere();
-                     place.room.erase(quantity);
-                     if (known) place.room[quantity] = *known;
-                     return core::changePlace(survey.plan(), survey.place, place);
-                 }
-                 if (of == Measure::Of::Screws) return core::setScrews(survey.plan(), survey.driver, known ? known->value : 0.0);
-                 core::Part part = *driverOf(survey);
-                 part.figures.erase(quantity);
-                 if (known) part.figures[quantity] = *known;
-                 return core::changePart(survey.plan(), survey.plan().job.goal, survey.driver, part);
-             }});
+    form->addQuantity({.name = measure.name,
+                       .label = words::labelOf(quantity),
+                       .quantity = quantity,
+                       .figures = [of](const Survey& survey) -> const core::Figures* {
+                           if (of == Measure::Of::Place)
+                               return survey.placeThere() ? &survey.placeThere()->room : nullptr;
+                           if (of == Measure::Of::Driver)
+                               return driverOf(survey) ? &driverOf(survey)->figures : nullptr;
+                           static const core::Figures kNone;
+                           const auto mount = planned(survey).mounts.find(survey.driver);
+                           return mount == planned(survey).mounts.end() ? &kNone : &mount->second.figures;
+                       },
+                       .meanwhile = [of, quantity](const Survey& survey) -> std::optional<core::Known> {
+                           if (of != Measure::Of::Driver || !driverOf(survey)) return std::nullopt;
+                           const core::Figures all =
+                               core::bodyFigures(*driverOf(survey), survey.snapshot->evaluation.practice);
+                           const auto found = all.find(quantity);
+                           return found == all.end() ? std::nullopt : std::optional(found->second);
+                       },
+                       .write =
+                           [of, quantity](const Survey& survey, const std::optional<core::Known>& known) {
+                               if (of == Measure::Of::Place) {
+                                   core::Place place = *survey.placeThere();
+                                   place.room.erase(quantity);
+                                   if (known) place.room[quantity] = *known;
+                                   return core::changePlace(survey.plan(), survey.place, place);
+                               }
+                               if (of == Measure::Of::Screws)
+                                   return core::setScrews(survey.plan(), survey.driver, known ? known->value : 0.0);
+                               core::Part part = *driverOf(survey);
+                               part.figures.erase(quantity);
+                               if (known) part.figures[quantity] = *known;
+                               return core::changePart(survey.plan(), survey.plan().job.goal, survey.driver, part);
+                           }});
     connect(form, &AskForm::edited, this, &FitPanel::edited);
     m_asks[measure.name] = form;
 }
@@ -221,10 +220,9 @@ void FitPanel::showChips()
         if (measure.of == Measure::Of::Place && place) value = core::valueOf(place->room, measure.quantity);
         if (measure.of == Measure::Of::Driver && driver) value = core::valueOf(driver->figures, measure.quantity);
         if (measure.of == Measure::Of::Screws) value = core::valueOf(mountOf(m_survey).figures, measure.quantity);
-        const QString what = measure.of == Measure::Of::Driver ? tr("driver: %1").arg(words::labelOf(measure.quantity))
-                                                               : words::labelOf(measure.quantity);
-        button->setText(value ? tr("%1 %2").arg(what, words::fieldText(measure.quantity, *value, m_survey.units))
-                              : tr("%1 ?").arg(what));
+        button->setText(value
+                            ? tr("%1 %2").arg(measure.label, words::fieldText(measure.quantity, *value, m_survey.units))
+                            : tr("%1 ?").arg(measure.label));
     }
 }
 

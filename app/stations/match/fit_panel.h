@@ -31,7 +31,7 @@ signals:
 
 private:
     struct Measure {
-        QString name{};
+        QString name{}, label{};
         core::Quantity quantity{};
         enum class Of { Place, Driver, Screws } of = Of::Place;
     };

@@ -26,6 +26,7 @@
 #include "core/design/deviations.h"
 #include "core/design/family.h"
 #include "core/edits/named_edits.h"
+#include "core/evaluate/sides.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
 
@@ -45,9 +46,9 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_order(new QuietCombo(this)),
       m_goesIn(new QPushButton(tr("goes in"), this)),
       m_whole(new QPushButton(tr("nothing cut"), this)),
-      m_hold(new QPushButton(tr("&Hold against others"), this)),
+      m_hold(new QPushButton(tr("&Hold"), this)),
       m_compare(new QPushButton(tr("&Compare"), this)),
-      m_plan(new QPushButton(tr("Plan &this one here"), this)),
+      m_plan(new QPushButton(tr("Plan &this one"), this)),
       m_stack(new QStackedWidget(this)),
       m_list(new QListView(this)),
       m_candidates(new CandidateModel(theme, this)),
@@ -74,14 +75,17 @@ void MatchView::build()
     m_places->setLayout(m_placeRow);
     auto* right = new QVBoxLayout;
     right->setSpacing(6);
-    right->addWidget(m_places);
     right->addWidget(m_figures);
     right->addWidget(m_ohmmeter);
     right->addWidget(buildShelf(), 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(14);
-    layout->addWidget(m_fit, 4);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(6);
+    left->addWidget(m_places);
+    left->addWidget(m_fit, 1);
+    layout->addLayout(left, 4);
     layout->addLayout(right, 6);
 }
 
@@ -93,18 +97,18 @@ QWidget* MatchView::buildShelf()
     m_list->setItemDelegate(new CandidateDelegate(m_theme, m_list));
     m_list->setUniformItemSizes(true);
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    m_list->setMinimumHeight(m_theme.px(140));
+    m_list->setMinimumHeight(m_theme.px(92));
+    m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // it takes what is left, and asks for no more
     m_list->installEventFilter(this);
     m_search->setObjectName(QStringLiteral("candidateSearch"));
     m_search->setPlaceholderText(tr("Words"));
     m_search->setAccessibleName(tr("Search the drivers by name, key or kind"));
     m_order->setObjectName(QStringLiteral("candidateOrder"));
     m_order->setAccessibleName(tr("Order"));
-    for (const auto& [order, text] : {std::pair{CandidateOrder::Best, tr("best first")},
-                                      std::pair{CandidateOrder::Cheapest, tr("cheapest first")},
-                                      std::pair{CandidateOrder::Lightest, tr("lightest first")},
-                                      std::pair{CandidateOrder::Loudest, tr("loudest first")},
-                                      std::pair{CandidateOrder::Name, tr("by name")}})
+    for (const auto& [order, text] :
+         {std::pair{CandidateOrder::Best, tr("best first")}, std::pair{CandidateOrder::Cheapest, tr("cheapest first")},
+          std::pair{CandidateOrder::Lightest, tr("lightest first")},
+          std::pair{CandidateOrder::Loudest, tr("loudest first")}, std::pair{CandidateOrder::Name, tr("by name")}})
         m_order->addItem(text, static_cast<int>(order));
     m_goesIn->setObjectName(QStringLiteral("filterGoesIn"));
     m_goesIn->setToolTip(tr("Only what nothing stops"));
@@ -112,7 +116,7 @@ QWidget* MatchView::buildShelf()
     m_whole->setToolTip(tr("Only what leaves the vehicle whole: no hole, no plug is cut"));
     for (QPushButton* flag : {m_goesIn, m_whole, m_compare}) flag->setCheckable(true);
     m_hold->setObjectName(QStringLiteral("holdCandidate"));
-    m_hold->setToolTip(tr("Space on the list does the same"));
+    m_hold->setToolTip(tr("Against others, up to three; Space on the list does the same"));
     m_compare->setObjectName(QStringLiteral("compareCandidates"));
     m_plan->setObjectName(QStringLiteral("fitCandidate"));
     m_plan->setToolTip(tr("Enter on the list does the same"));
@@ -126,12 +130,12 @@ QWidget* MatchView::buildShelf()
     auto* box = new QWidget(this);
     auto* head = new QHBoxLayout;
     head->addWidget(m_shelfTitle, 1);
-    head->addWidget(m_plan);
+    for (QPushButton* button : {m_hold, m_compare, m_plan}) head->addWidget(button);
     auto* filters = new QWidget(box);
     auto* row = new FlowLayout(6);
     filters->setLayout(row);
-    m_search->setMaximumWidth(m_theme.px(130));
-    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, m_hold, m_compare, shelf})
+    m_search->setMaximumWidth(m_theme.px(96));
+    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, shelf})
         row->addWidget(one);
     auto* page = new QWidget(box);
     auto* under = new QVBoxLayout(page);
@@ -189,6 +193,12 @@ void MatchView::askForMeasure(core::DeviceId device, core::Quantity what)
     m_fit->ask(what);
 }
 
+void MatchView::setCurrency(const QString& currency)
+{
+    m_candidates->setCurrency(currency);
+    m_compared->setCurrency(currency);
+}
+
 void MatchView::startAfresh()
 {
     m_place = {};
@@ -215,8 +225,10 @@ void MatchView::showPlaces()
     const KeepFocus keys(*m_places);
     clearLayout(*m_placeRow);
     for (const auto& [id, place] : m_snapshot->plan.places) {
+        if (place.followsPair && id != m_place) continue;  // its leader speaks for both
+        const bool leads = place.pair && m_snapshot->plan.places.at(place.pair).followsPair;
         const QString name = QString::fromStdString(place.name);
-        auto* button = new QPushButton(place.followsPair ? tr("%1 (follows)").arg(name) : name, m_places);
+        auto* button = new QPushButton(leads ? tr("%1, both sides").arg(name) : name, m_places);
         button->setObjectName(QStringLiteral("place_p%1").arg(id.number));
         button->setCheckable(true);
         button->setChecked(id == m_place);
@@ -255,9 +267,9 @@ void MatchView::showCandidates()
 {
     const core::DeviceId device = chosenDevice();
     const std::string key = current() ? current()->part.shelfKey : std::string();
-    m_candidates->setCandidates(
-        device ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation)
-               : std::vector<core::Candidate>{});
+    m_candidates->setCandidates(device
+                                    ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation)
+                                    : std::vector<core::Candidate>{});
     chooseRow(key);
     showCompared();
 }
@@ -279,10 +291,10 @@ void MatchView::chooseRow(const std::string& before)
     m_list->setCurrentIndex(m_candidates->index(std::max(0, row)));
     const bool any = m_candidates->rowCount() > 0;
     for (QPushButton* button : {m_plan, m_hold}) button->setEnabled(any);
-    m_shelfTitle->setText(!chosenDevice() ? tr("No driver stands at this place")
-                          : any           ? tr("From the shelf, of %1 points")
-                                      .arg(words::fixedNumber(core::pointsOf(m_snapshot->evaluation.practice), 0))
-                                : tr("Nothing of the shelf is left by these words"));
+    m_shelfTitle->setText(
+        !chosenDevice() ? tr("No driver stands at this place")
+        : any ? tr("Shelf, of %1 points").arg(words::fixedNumber(core::pointsOf(m_snapshot->evaluation.practice), 0))
+              : tr("Nothing of the shelf is left by these words"));
     showReasons();
 }
 
@@ -298,7 +310,7 @@ QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
 {
     QStringList lines, lost;
     for (const core::LostPoints& one : candidate.lost)
-        if (one.stops || one.points >= 0.05) lost << words::lineOf(one, m_theme.units());
+        if (one.stops || one.points >= 0.05) lost << words::lineOf(one, m_theme.units(), m_candidates->currency());
     if (!lost.isEmpty()) lines << lost.join(QStringLiteral(" · "));
     for (const core::Damage& damage : candidate.damage) lines << words::textOf(damage);
     if (m_snapshot->plan.job.goalKind != core::Goal::Improve) {
@@ -315,11 +327,15 @@ QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
     if (!candidate.fitted) return lines;
     if (const auto risk = core::amplifierRisk(m_snapshot->plan, m_snapshot->evaluation, chosenDevice()))
         lines << words::textOf(*risk);
-    const auto family = core::familyOf(m_snapshot->after(), chosenDevice());
-    if (!family.empty())
+    // The nearest in kind, but for the twin, which is the same.
+    const auto mates = core::mates(m_snapshot->after().used, chosenDevice());
+    for (const core::FamilyMatch& one : core::familyOf(m_snapshot->after(), chosenDevice())) {
+        if (std::find(mates.begin(), mates.end(), one.other) != mates.end()) continue;
         lines << tr("Beside %1: %2 in level, %3 apart in colour.")
-                     .arg(words::nameOf(core::Subject{family.front().other}, m_snapshot->after().used),
-                          words::decibelChange(family.front().level_db), words::decibels(family.front().shape_db));
+                     .arg(words::nameOf(core::Subject{one.other}, m_snapshot->after().used),
+                          words::decibelChange(one.level_db), words::decibels(one.shape_db));
+        break;
+    }
     return lines;
 }
 
@@ -369,6 +385,7 @@ void MatchView::showCompared()
     m_compare->setEnabled(held.size() >= 2);
     const bool shown = m_compare->isChecked() && held.size() >= 2;
     m_stack->setCurrentIndex(shown ? 1 : 0);
+    for (QWidget* other : std::initializer_list<QWidget*>{m_figures, m_ohmmeter}) other->setVisible(!shown);
     if (shown && m_snapshot) m_compared->present(*m_snapshot, m_shop.practice, chosenDevice(), m_listener, held);
 }
 

@@ -29,7 +29,8 @@ public:
     MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent = nullptr);
 
     void present(const Snapshot& snapshot, core::ListenerId listener);
-    void startAfresh();  // another plan: nothing chosen in the last one counts
+    void setCurrency(const QString& currency);  // of the shop
+    void startAfresh();                         // another plan: nothing chosen in the last one counts
     [[nodiscard]] core::DeviceId chosenDevice() const;
     void choosePlace(core::PlaceId place);
     void takePlace(core::PlaceId place);  // shown with the next plan that is presented

@@ -92,6 +92,8 @@ void ShelfDialog::build()
     m_table->sortByColumn(0, Qt::AscendingOrder);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->verticalHeader()->hide();
+    m_table->setWordWrap(false);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     m_fact->setObjectName(QStringLiteral("shelfFact"));
     m_fact->setWordWrap(true);
