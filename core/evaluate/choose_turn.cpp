@@ -20,43 +20,37 @@ struct Wish {
     double within_deg = 0.0;  // what still counts as kept
 };
 
-std::vector<Wish> wishesAt(const TurnQuestion& question, double turn_deg)
+// Calls `take` with each wish there is, the most important first.
+template <class Take>
+void eachWish(const TurnQuestion& question, double turn_deg, Take take)
 {
-    std::vector<Wish> wishes;
     if (question.terminal_deg) {
         const double terminal = *question.terminal_deg + turn_deg;
-        wishes.push_back({TurnWish::TerminalsDown, apart_deg(terminal, kDown_deg), 45.0});
-        if (question.wireExit_deg)
-            wishes.push_back({TurnWish::TowardsWire, apart_deg(terminal, *question.wireExit_deg), 60.0});
+        take(Wish{TurnWish::TerminalsDown, apart_deg(terminal, kDown_deg), 45.0});
+        if (question.wireExit_deg) take(Wish{TurnWish::TowardsWire, apart_deg(terminal, *question.wireExit_deg), 60.0});
         if (question.glassSide_deg)
-            wishes.push_back({TurnWish::AwayFromGlass, 180.0 - apart_deg(terminal, *question.glassSide_deg), 90.0});
+            take(Wish{TurnWish::AwayFromGlass, 180.0 - apart_deg(terminal, *question.glassSide_deg), 90.0});
     }
     if (question.badge_deg)
-        wishes.push_back({TurnWish::BadgeUpright, apart_deg(*question.badge_deg + turn_deg, kUp_deg), 10.0});
-    return wishes;
+        take(Wish{TurnWish::BadgeUpright, apart_deg(*question.badge_deg + turn_deg, kUp_deg), 10.0});
 }
 
-struct Tried {
-    TurnChoice choice{};
-    std::array<bool, 4> lost{};
-    double off_deg = 0.0;
-    [[nodiscard]] auto order() const
-    {
-        return std::tuple(lost, std::round(off_deg * 1e6), std::round(std::abs(choice.turn_deg) * 1e6));
-    }
-};
-
-Tried tryTurn(const TurnQuestion& question, double turn_deg)
+bool isKept(const Wish& wish)
 {
     constexpr double kSlack_deg = 1e-6;
-    Tried tried{.choice = {.turn_deg = turn_deg}};
-    for (const Wish& wish : wishesAt(question, turn_deg)) {
-        const bool kept = wish.off_deg <= wish.within_deg + kSlack_deg;
-        (kept ? tried.choice.kept : tried.choice.givenUp).push_back(wish.wish);
-        tried.lost[static_cast<size_t>(wish.wish)] = !kept;
-        if (kept) tried.off_deg += wish.off_deg;
-    }
-    return tried;
+    return wish.off_deg <= wish.within_deg + kSlack_deg;
+}
+
+// Less is better: what is lost, the most important first; then how far off what is kept; then how far turned.
+std::tuple<std::array<bool, 4>, double, double> costOf(const TurnQuestion& question, double turn_deg)
+{
+    std::array<bool, 4> lost{};
+    double off_deg = 0.0;
+    eachWish(question, turn_deg, [&](const Wish& wish) {
+        lost[static_cast<size_t>(wish.wish)] = !isKept(wish);
+        if (isKept(wish)) off_deg += wish.off_deg;
+    });
+    return {lost, std::round(off_deg * 1e6), std::round(std::abs(turn_deg) * 1e6)};
 }
 
 }  // namespace
@@ -66,10 +60,17 @@ TurnChoice chooseTurn(const TurnQuestion& question)
     std::vector<double> turns = question.turns_deg;
     if (turns.empty())
         for (int turn = -175; turn <= 180; turn += 5) turns.push_back(turn);
-    Tried best = tryTurn(question, turns.front());
-    for (const double turn : turns)
-        if (Tried tried = tryTurn(question, turn); tried.order() < best.order()) best = std::move(tried);
-    return best.choice;
+    TurnChoice best{.turn_deg = turns.front()};
+    auto least = costOf(question, turns.front());
+    for (const double turn : turns) {
+        const auto cost = costOf(question, turn);
+        if (!(cost < least)) continue;
+        least = cost;
+        best.turn_deg = turn;
+    }
+    eachWish(question, best.turn_deg,
+             [&](const Wish& wish) { (isKept(wish) ? best.kept : best.givenUp).push_back(wish.wish); });
+    return best;
 }
 
 }  // namespace core
