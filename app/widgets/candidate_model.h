@@ -43,6 +43,7 @@ public:
     // Held against others, or no more; not more than three.
     void toggleHeld(int row);
     [[nodiscard]] std::vector<const core::Candidate*> held() const;
+    void letGo() { m_held.clear(); }
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
 

@@ -182,6 +182,8 @@ TEST_F(Match, TwoAreHeldAgainstEachOther)
         for (int row = 0; row < table->rowCount(); ++row) EXPECT_FALSE(table->item(row, column)->text().isEmpty());
     driver.click("compareCandidates");
     EXPECT_FALSE(table->isVisible());
+    driver.openTrouble();
+    EXPECT_FALSE(find<QPushButton>("compareCandidates")->isEnabled()) << "another plan: nothing is held";
 }
 
 TEST_F(Match, ARestorationListsWhatIsNotAsTheOriginal)

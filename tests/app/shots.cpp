@@ -1,7 +1,9 @@
 // Not a test: opens the real window at 1280x800 with the demo plan, works it by keys, and saves one picture of each
 // main view.
 #include <QApplication>
+#include <QDialog>
 #include <QDir>
+#include <QListView>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QTest>
@@ -66,6 +68,36 @@ int main(int argc, char** argv)
     shoot("job-card.png");
     if (argc > 2)
         static_cast<void>(window.window().findChild<app::JobCardView*>()->writePdf(QString::fromLocal8Bit(argv[2])));
+    theme.setGround(app::Ground::Light);
+    window.newJob("estate");
+    for (const char* spot : {"front door", "sail"}) window.clickThing(QString::fromLatin1(spot));
+    window.clickThing(QStringLiteral("left front door"));
+    window.click("askDepth");
+    window.click("behind_1");
+    window.type("depth", "62 mm");
+    window.type("depthGlassUp", "70 mm");
+    window.type("frontClearance", "22 mm");
+    window.key(Qt::Key_3, Qt::ControlModifier);
+    window.pickCandidate("wf165-willow-4");
+    shoot("fit.png");
+    auto* list = window.window().findChild<QListView*>(QStringLiteral("candidateList"));
+    list->setFocus();
+    QTest::keyClick(list, Qt::Key_Home);
+    for (int held = 0; held < 3; ++held) {
+        QTest::keyClick(list, Qt::Key_Space);
+        QTest::keyClick(list, Qt::Key_Down);
+    }
+    window.click("compareCandidates");
+    shoot("compare.png");
+    window.click("compareCandidates");
+    window.click("openShelf");
+    QTest::qWait(150);
+    window.window()
+        .findChild<QDialog*>(QStringLiteral("shelfDialog"))
+        ->grab()
+        .save(folder.filePath(QStringLiteral("shelf.png")));
+    window.click("shelfClose");
+    window.session().dropRecovery();
     window.openTrouble();
     theme.setGround(app::Ground::Dark);
     shoot("trouble-dark.png");

@@ -203,6 +203,7 @@ void MatchView::startAfresh()
 {
     m_place = {};
     m_compare->setChecked(false);
+    m_candidates->letGo();
     m_candidates->setCandidates({});
 }
 
