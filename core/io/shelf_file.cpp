@@ -152,14 +152,16 @@ std::string wordOf(const Part& part, std::string_view word)
 
 Result<ShelfFile> readShelf(const std::string& text, const std::string& file)
 {
-    const auto rows = readCsv(text, file);
+    constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";  // which table programs put before their CSV
+    const auto rows = readCsv(text.starts_with(kByteOrderMark) ? text.substr(kByteOrderMark.size()) : text, file);
     if (!rows) return tl::unexpected(rows.error());
     if (rows->empty())
         return tl::unexpected(InputError{file, {}, "is empty; expected a heading line with key and name"});
     const std::vector<std::string>& heading = rows->front().cells;
     const std::set<std::string> columns(heading.begin(), heading.end());
     if (!columns.contains("key") || !columns.contains("name"))
-        return tl::unexpected(InputError{file, "line 1", "the heading needs the columns key and name"});
+        return tl::unexpected(
+            InputError{file, "line 1", "the heading needs the columns key and name, parted by commas"});
     ShelfFile result;
     std::set<std::string> keys;
     for (size_t i = 1; i < rows->size(); ++i) {

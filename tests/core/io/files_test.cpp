@@ -102,7 +102,79 @@ TEST(ShelfFile, NeedsAHeading)
 {
     EXPECT_EQ(oneLine(readShelf("", "s.csv").error()), "s.csv: is empty; expected a heading line with key and name");
     EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv").error()),
-              "s.csv line 1: the heading needs the columns key and name");
+              "s.csv line 1: the heading needs the columns key and name, parted by commas");
+    EXPECT_FALSE(readShelf("key;name\n1;2\n", "s.csv")) << "semicolons are not guessed at";
+}
+
+// Written and read again it is the same shelf, parts of every kind and whatever stands in their names.
+TEST(ShelfFile, WriteThenReadGivesAnEqualShelf)
+{
+    const Shelf shelf = shippedShop().shelf;
+    std::ostringstream out;
+    writeShelf(out, shelf);
+    const auto again = readShelf(out.str(), "again.csv");
+    ASSERT_TRUE(again);
+    EXPECT_TRUE(again->errors.empty()) << oneLine(again->errors.front());
+    EXPECT_EQ(again->shelf, shelf);
+}
+
+RC_GTEST_PROP(ShelfFileProperty, AnyNameAndFigureComesBack, (const std::string& name))
+{
+    Part part{.kind = PartKind::Spacer, .name = "n" + name, .shelfKey = "k"};
+    std::erase(part.name, '\0');  // no text file holds it
+    const double value = *rc::gen::inRange(0, 100'000) * 1e-6;
+    part.figures[Quantity::Thickness_m] = Known{value};
+    std::ostringstream out;
+    writeShelf(out, {{part}});
+    const auto again = readShelf(out.str(), "again.csv");
+    RC_ASSERT(again.has_value());
+    RC_ASSERT(again->shelf.parts.size() == 1U);
+    RC_ASSERT(again->shelf.parts.front() == part);
+}
+
+RC_GTEST_PROP(ShelfFileProperty, SurvivesADamagedByte, ())
+{
+    std::string text(shippedShelfText());
+    const auto at = static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(text.size())));
+    text[at] = static_cast<char>(*rc::gen::inRange(0, 256));
+    const auto file = readShelf(text, "damaged.csv");  // an answer or an error, never a crash
+    RC_ASSERT(file.has_value() || !file.error().message.empty());
+    if (file)
+        for (const InputError& error : file->errors) RC_ASSERT(!error.message.empty() && !error.where.empty());
+}
+
+TEST(ShelfFile, TakesTerminalsFromItsWords)
+{
+    const auto file = readShelf(
+        "\xEF\xBB\xBFkey,name,kind,plug,mate,coils,channels\n"
+        "a,A,driver,flat,,2,\n"
+        "b,B,amplifier,,,,FL FR S1\n"
+        "c,C,lead,flat,tabs,,\n"
+        "d,D,driver,,,3,\n"
+        "e,E,amplifier,,,,F.L\n",
+        "s.csv");
+    ASSERT_TRUE(file);
+    ASSERT_EQ(file->shelf.parts.size(), 3U);
+    const Part& twoCoils = file->shelf.parts[0];
+    EXPECT_EQ(allOf(twoCoils, ElementKind::Coil), (std::vector<std::string>{"1", "2"}));
+    EXPECT_EQ(twoCoils.terminals.at("2-"), "flat");
+    const Part& amplifier = file->shelf.parts[1];
+    EXPECT_EQ(allOf(amplifier, ElementKind::Output).size(), 3U);
+    EXPECT_EQ(amplifier.inside.at("FL").twin, "FR");
+    EXPECT_TRUE(amplifier.inside.at("S1").twin.empty());
+    EXPECT_EQ(file->shelf.parts[2].terminals.at("s+"), "tabs");
+    ASSERT_EQ(file->errors.size(), 2U);
+    EXPECT_EQ(oneLine(file->errors[0]), "s.csv line 5, column 6 (coils): found '3', expected 1 or 2");
+    EXPECT_EQ(oneLine(file->errors[1]), "s.csv line 6, column 7 (channels): found 'F.L', expected names such as FL FR");
+}
+
+TEST(Shelf, TakesInByKey)
+{
+    Shelf shelf{{{.name = "old", .shelfKey = "a"}, {.name = "other", .shelfKey = "b"}}};
+    EXPECT_EQ(takeIn(shelf, {{{.name = "new", .shelfKey = "a"}, {.name = "third", .shelfKey = "c"}}}), 1);
+    EXPECT_EQ(shelf.parts.size(), 3U);
+    EXPECT_EQ(shelf.find("a")->name, "new");
+    EXPECT_EQ(shelf.find("z"), nullptr);
 }
 
 TEST(PracticeFile, TheShippedOneNamesASourceForEveryEntry)

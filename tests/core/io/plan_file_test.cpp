@@ -1,4 +1,6 @@
 #include "core/io/plan_file.h"
+#include "core/edits/fit_edits.h"
+#include "core/edits/place_edits.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
@@ -71,6 +73,25 @@ TEST(PlanFile, TheSurveyGoesThroughAFile)
     ASSERT_TRUE(again) << oneLine(again.error());
     EXPECT_EQ(again->plan, plan);
     EXPECT_TRUE(again->unknown.empty());
+}
+
+TEST(PlanFile, AFitGoesThroughAFile)
+{
+    Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    Place place = plan.places.at({3});
+    place.anchor = Anchor::Plastic;
+    place.behind = Behind::Regulator;
+    place.underPanel = true;
+    place.room[Quantity::WireExit_deg] = Known{-30.0};
+    plan = apply(plan, changePlace(plan, {3}, place)).plan;
+    plan = apply(plan, fitSpacer(plan, tests::kLeftSpeaker, 0.012)).plan;
+    plan = apply(plan, turnDriver(plan, tests::kLeftSpeaker, 45.0)).plan;
+    plan = apply(plan, fixDriver(plan, tests::kLeftSpeaker, Fixing::Clip)).plan;
+    plan = apply(plan, setScrews(plan, tests::kLeftSpeaker, 0.016)).plan;
+    plan = apply(plan, cutHole(plan, tests::kLeftSpeaker, 0.098)).plan;
+    const auto again = readPlanText(planText({plan, {}}), "fit.reed");
+    ASSERT_TRUE(again) << oneLine(again.error());
+    EXPECT_EQ(again->plan, plan);
 }
 
 TEST(PlanFile, EntryTakenOutIsNullInTheFile)

@@ -1,4 +1,5 @@
 #include "core/job/job_plan.h"
+#include "core/edits/fit_edits.h"
 
 #include <gtest/gtest.h>
 
@@ -110,6 +111,21 @@ TEST(JobPlan, ListsPartsWithTheSmallOnes)
     ASSERT_EQ(job.parts.size(), 2U);
     for (const PartRow& row : job.parts) EXPECT_EQ(row.count, 2);
     EXPECT_EQ(job.smallParts.front(), (SmallPartRow{SmallPart::Gasket, 2}));
+}
+
+// Spacers are bought, holes are steps: what a fit decides is work.
+TEST(JobPlan, SpacersAreBoughtAndHolesAreSteps)
+{
+    Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    const size_t parts = jobOf(plan).parts.size();
+    plan = apply(plan, fitSpacer(plan, tests::kLeftSpeaker, 0.009)).plan;
+    plan = apply(plan, cutHole(plan, tests::kLeftSpeaker, 0.098)).plan;
+    plan = apply(plan, prepareHole(plan, tests::kLeftSpeaker, AlterationKind::WireHole)).plan;
+    const JobPlan job = jobOf(plan);
+    ASSERT_EQ(job.parts.size(), parts + 1);
+    EXPECT_TRUE(std::any_of(job.parts.begin(), job.parts.end(),
+                            [](const PartRow& row) { return row.name == "spacer 9 mm" && row.count == 2; }));
+    EXPECT_EQ(countOf(job, StepKind::Alter), 4) << "two things, both sides";
 }
 
 TEST(JobPlan, WiringSaysWhatStaysAndWhatIsNew)

@@ -1,13 +1,16 @@
 // FIT1-FIT15, LOAD5 and LOAD6: each fires, stays silent, and turns exactly at its limit. Limits: common practice, no
 // source. The driver of the tests: depth 50 mm, body 94, flange 110, screws 4 on 102 mm, surround 6, strikes at 4.
 #include <gtest/gtest.h>
+#include <rapidcheck/gtest.h>
 
 #include <algorithm>
+#include <cmath>
 #include <functional>
 
 #include "core/edits/fit_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
+#include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -392,6 +395,47 @@ TEST(Load5, SpeaksOverSixDecibelsBetweenSourceAndRating)
     const double sine_w = findRunOfDevice(*evaluation.stages.at(plan.job.goal), tests::kLeftSpeaker)->sine_w;
     EXPECT_FALSE(speaks(sine_w * 3.980));
     EXPECT_TRUE(speaks(sine_w * 3.983));
+}
+
+// Whatever is measured and decided: findings have finite numbers, and every mend leaves a valid plan and can be undone.
+RC_GTEST_PROP(FitRulesProperty, EveryMendLeavesAValidPlan, ())
+{
+    const Shop shop = shippedShop();
+    const auto drivers = shop.shelf.of(PartKind::Driver);
+    Fitting fitting;
+    fitting.driver = *drivers[static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(drivers.size())))];
+    fitting.place.kind = static_cast<PlaceKind>(*rc::gen::inRange(0, static_cast<int>(PlaceKind::Hidden) + 1));
+    fitting.place.behind = static_cast<Behind>(*rc::gen::inRange(0, static_cast<int>(Behind::OpenAir) + 1));
+    fitting.place.cover = static_cast<Cover>(*rc::gen::inRange(0, 4));
+    fitting.place.underPanel = *rc::gen::arbitrary<bool>();
+    for (const auto& [what, most_mm] : {std::pair{Quantity::Depth_m, 150}, std::pair{Quantity::DepthGlassUp_m, 150},
+                                        std::pair{Quantity::FrontClearance_m, 40}, std::pair{Quantity::Cutout_m, 300},
+                                        std::pair{Quantity::ScrewRoom_m, 30}, std::pair{Quantity::Between_m, 20}})
+        if (*rc::gen::arbitrary<bool>()) fitting.place.room[what] = Known{*rc::gen::inRange(0, most_mm) / 1000.0};
+    if (*rc::gen::arbitrary<bool>()) {
+        fitting.place.room[Quantity::ScrewCount] = Known{static_cast<double>(*rc::gen::inRange(2, 9))};
+        fitting.place.room[Quantity::ScrewCircle_m] = Known{*rc::gen::inRange(40, 320) / 1000.0};
+    }
+    fitting.mount.fixing = static_cast<Fixing>(*rc::gen::inRange(0, 5));
+    if (*rc::gen::arbitrary<bool>()) fitting.mount.turn_deg = *rc::gen::inRange(-180, 181);
+    if (*rc::gen::arbitrary<bool>()) fitting.mount.figures[Quantity::ScrewLength_m] = Known{0.025};
+    if (*rc::gen::arbitrary<bool>()) {
+        fitting.spacer = {.kind = PartKind::Spacer, .name = "spacer", .shelfKey = "made"};
+        fitting.spacer.figures[Quantity::Thickness_m] = Known{*rc::gen::inRange(0, 40) / 1000.0};
+        if (*rc::gen::arbitrary<bool>()) fitting.spacer.figures[Quantity::WireNotch_m] = Known{0.0};
+    }
+    const Plan plan = planOf(fitting);
+    RC_ASSERT(validate(plan).empty());
+    for (const Finding& finding : judge(plan, tests::evaluated(plan))) {
+        for (const Evidence& evidence : finding.evidence) RC_ASSERT(std::isfinite(evidence.figure.value));
+        for (const Mend& mend : finding.mends) {
+            const auto* edit = std::get_if<Edit>(&mend.act);
+            if (!edit) continue;
+            const Applied applied = apply(plan, *edit);
+            RC_ASSERT(validate(applied.plan).empty());
+            RC_ASSERT(apply(applied.plan, applied.inverse).plan == plan);
+        }
+    }
 }
 
 // What stood there already is nobody's choice now.
