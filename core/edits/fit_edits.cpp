@@ -76,8 +76,12 @@ Edit fixDriver(const Plan& plan, DeviceId device, Fixing fixing)
 
 Edit setScrews(const Plan& plan, DeviceId device, double length_m)
 {
-    return changeMounts(EditName::FixDriver, plan, device,
-                        [&](Plan&, Mount& mount) { mount.figures[Quantity::ScrewLength_m] = Known{length_m}; });
+    return changeMounts(EditName::FixDriver, plan, device, [&](Plan&, Mount& mount) {
+        if (length_m > 0.0)
+            mount.figures[Quantity::ScrewLength_m] = Known{length_m};
+        else
+            mount.figures.erase(Quantity::ScrewLength_m);
+    });
 }
 
 Edit cutHole(const Plan& plan, DeviceId device, double cutout_m)

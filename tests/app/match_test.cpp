@@ -247,4 +247,94 @@ TEST_F(Match, TheShelfIsSearchedAndSorted)
     EXPECT_TRUE(dialog->findChild<QLabel*>("shelfFact")->text().contains("weight"));
 }
 
+// What was taken in is there again the next time, as a file that any table program opens.
+TEST_F(Match, TheShopsShelfIsKept)
+{
+    driver.openDemo();
+    driver.click("openShelf");
+    QFile file(driver.folder() + "/mine.csv");
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("key,name,class,re_ohm\nmine-9,Mine kept,wideBand100,3.4\n");
+    file.close();
+    ASSERT_TRUE(find<app::ShelfDialog>("shelfDialog")->importFile(file.fileName()));
+    driver.click("shelfClose");
+    app::PlanSession session(core::shippedShop(), driver.folder() + "/other");
+    app::MainWindow again(session, theme, driver.settings());
+    ASSERT_NE(session.shop().shelf.find("mine-9"), nullptr);
+    EXPECT_EQ(session.shop().shelf.find("mine-9")->name, "Mine kept");
+    // A shelf that somebody broke is said, and the one that ships is used.
+    QFile broken(driver.folder() + "/shelf.csv");
+    ASSERT_TRUE(broken.open(QIODevice::WriteOnly));
+    broken.write("\"never closed");
+    broken.close();
+    app::PlanSession third(core::shippedShop(), driver.folder() + "/third");
+    app::MainWindow window(third, theme, driver.settings());
+    EXPECT_EQ(third.shop().shelf, core::shippedShop().shelf);
+    EXPECT_TRUE(window.findChild<QLabel*>("noticeText")->text().contains("shelf"));
+}
+
+TEST_F(Match, MeasuresAreTypedByKeyAloneInEitherSystem)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    auto* button = find<QPushButton>("measure_placeFront");
+    button->setFocus();
+    driver.key(Qt::Key_Space);
+    EXPECT_EQ(QApplication::focusWidget(), find<QLineEdit>("placeFront")) << "ready for typing";
+    QTest::keyClicks(QApplication::focusWidget(), "1/2 in");
+    driver.key(Qt::Key_Return);
+    EXPECT_EQ(driver.session().snapshot().plan.places.at({3}).room.at(core::Quantity::FrontClearance_m).value, 0.0127);
+    EXPECT_EQ(button->text(), "in front 12.7 mm");
+    theme.setUnits(words::UnitSystem::Imperial);
+    QCoreApplication::processEvents();
+    EXPECT_EQ(button->text(), "in front 0.50 in");
+    QTest::keyClicks(find<QLineEdit>("placeFront"), "x");  // no measure
+    driver.key(Qt::Key_Return);
+    EXPECT_TRUE(find<QLabel>("placeFrontAnswer")->isVisible());
+    EXPECT_EQ(driver.session().snapshot().plan.places.at({3}).room.at(core::Quantity::FrontClearance_m).value, 0.0127)
+        << "nothing is lost";
+}
+
+TEST_F(Match, SpacerFixingAndScrewsAreDecidedAtTheDrawing)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    auto* spacer = find<QComboBox>("spacer");
+    spacer->setFocus();
+    QTest::keyClick(spacer, Qt::Key_Down);
+    QTest::keyClick(spacer, Qt::Key_Return);
+    EXPECT_EQ(spacer->currentText(), "3 mm");
+    EXPECT_EQ(planned().mounts.size(), 2U);
+    auto* held = find<QComboBox>("heldBy");
+    held->setFocus();
+    QTest::keyClick(held, Qt::Key_Down);
+    QTest::keyClick(held, Qt::Key_Return);
+    EXPECT_EQ(planned().mounts.begin()->second.fixing, core::Fixing::Adhesive);
+    EXPECT_NE(driver.finding("FIT9"), "") << "420 g on adhesive";
+    measure("screwLength", "16 mm");
+    EXPECT_EQ(planned().mounts.begin()->second.figures.at(core::Quantity::ScrewLength_m).value, 0.016);
+    auto* length = find<QLineEdit>("screwLength");
+    length->selectAll();
+    QTest::keyClick(length, Qt::Key_Delete);
+    QTest::keyClick(length, Qt::Key_Return);
+    EXPECT_TRUE(planned().mounts.begin()->second.figures.empty()) << "emptied: unknown again";
+    for (int i = 0; i < 4; ++i) driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(planned().mounts.empty());
+}
+
+TEST_F(Match, AnotherDriverIsLookedAtBeforeItIsPlanned)
+{
+    driver.openDemo();
+    auto* list = find<QListView>("candidateList");
+    const auto* drawing = find<app::SectionDrawing>("section");
+    for (const char* key : {"wb-curlew-4", "wb-juniper-4"}) {
+        list->setCurrentIndex(list->model()->index(model().rowOfKey(key), 0));
+        const double depth_m =
+            core::valueOf(model().candidate(list->currentIndex().row()).part.figures, core::Quantity::Depth_m).value();
+        ASSERT_FALSE(drawing->section().measures.empty());
+        EXPECT_NEAR(drawing->section().measures.front().figure.value, 0.055 - depth_m, 1e-9) << key;
+    }
+    EXPECT_EQ(partAt("rear left"), "") << "nothing was planned";
+}
+
 }  // namespace

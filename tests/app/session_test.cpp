@@ -7,6 +7,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/shop_settings.h"
 #include "app/widening.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/place_edits.h"
@@ -228,6 +229,50 @@ TEST_F(Session, ASecondSessionOnTheSameFileKnowsIt)
     ASSERT_TRUE(second.openFile(folder.filePath("plan.reed")));
     EXPECT_TRUE(second.openElsewhere());
     EXPECT_FALSE(first->openElsewhere());
+}
+
+// Numbers are millimetres, whatever stands between them; what can be no saw is passed over.
+TEST(ShopSettings, SawsAreReadAsTheyAreTyped)
+{
+    EXPECT_EQ(sawsOf("44 51, 60 mm; 2,5 and 133.5"), (std::vector<double>{0.044, 0.051, 0.060, 0.1335}));
+    EXPECT_TRUE(sawsOf("none").empty());
+}
+
+TEST_F(Session, TheSawsAtHandDecideHowAHoleIsCut)
+{
+    const auto session = open();
+    const auto holeOf = [&] { return *session->snapshot().after().fits.at(kLeftSpeaker).hole; };
+    const core::CutoutLimits limits = holeOf().limits;
+    session->setSaws({limits.wanted_m + 0.0005, 0.2});
+    EXPECT_EQ(holeOf().plan.saw_m, limits.wanted_m + 0.0005);
+    session->setSaws({0.02, 0.2});
+    EXPECT_FALSE(holeOf().plan.saw_m) << "by template";
+    session->setSaws({});
+    EXPECT_EQ(session->shop().practice, core::shippedShop().practice) << "those that are sold";
+}
+
+TEST_F(Session, AnotherShelfLeavesThePlanAlone)
+{
+    const auto session = open();
+    const core::Plan plan = session->snapshot().plan;
+    QSignalSpy changed(session.get(), &PlanSession::changed);
+    session->setShelf({});
+    EXPECT_EQ(changed.count(), 1);
+    EXPECT_EQ(session->snapshot().plan, plan);
+    QSignalSpy refused(session.get(), &PlanSession::refused);
+    session->take({core::MendName::ChooseDriver, 0.0,
+                   core::SolverRequest{core::SolverRequest::Kind::ChooseDriver, kLeftSpeaker, {}, {}}});
+    EXPECT_EQ(refused.count(), 1) << "an empty shelf has no other driver";
+}
+
+TEST_F(Session, AMeasureIsAskedOfWhoeverHoldsTheRuler)
+{
+    const auto session = open();
+    QSignalSpy asked(session.get(), &PlanSession::measureAsked);
+    session->take({core::MendName::MeasureFit, 0.0,
+                   core::SolverRequest{core::SolverRequest::Kind::Measure, kLeftSpeaker, {}, core::Quantity::Depth_m}});
+    ASSERT_EQ(asked.count(), 1);
+    EXPECT_EQ(asked.first().at(0).value<core::DeviceId>(), kLeftSpeaker);
 }
 
 }  // namespace

@@ -195,6 +195,8 @@ TEST(FitEdits, ReachBothSidesAndGoBack)
         const Fitout fitout = resolve(applied.plan, applied.plan.job.goal);
         EXPECT_TRUE(fitout.mounts.size() == 2 || fitout.alterations.size() == 2);
     }
+    const Plan screwed = apply(plan, setScrews(plan, tests::kLeftSpeaker, 0.013)).plan;
+    EXPECT_EQ(apply(screwed, setScrews(screwed, tests::kLeftSpeaker, 0.0)).plan, plan) << "unknown again";
     const Plan spaced = apply(plan, fitSpacer(plan, tests::kLeftSpeaker, 0.009)).plan;
     EXPECT_EQ(resolve(spaced, spaced.job.goal).mounts.at(tests::kRightSpeaker).spacer,
               resolve(spaced, spaced.job.goal).mounts.at(tests::kLeftSpeaker).spacer);
