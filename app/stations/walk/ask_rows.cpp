@@ -28,6 +28,13 @@ void setTextQuietly(QLineEdit* field, const QString& text, bool sameSubject)
     field->setModified(false);
 }
 
+// What was typed is taken: from here on, undo is the plan's and no more the line's own.
+void forget(QLineEdit* field)
+{
+    field->setText(field->text());
+    field->setModified(false);
+}
+
 QPushButton* chip(const QString& text, const QString& name, QWidget* parent)
 {
     auto* button = new QPushButton(text, parent);
@@ -97,7 +104,7 @@ void AskForm::takeQuantity(const QuantityLine& line, QuantityField* field, QLabe
         known = core::Known{*value, {core::Origin::Stated}};
     }
     answer->hide();
-    field->setModified(false);
+    forget(field);
     write([&] { return line.write(m_survey, known); });
 }
 
@@ -160,7 +167,7 @@ void AskForm::addText(TextLine line)
         answer->setText(wrong);
         answer->setVisible(!wrong.isEmpty());
         if (!wrong.isEmpty()) return;
-        field->setModified(false);
+        forget(field);
         write([&] { return line.write(m_survey, field->text().trimmed()); });
     });
     m_presenters.emplace_back([this, line, field, answer](const Survey& survey) {
