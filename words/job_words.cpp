@@ -61,7 +61,8 @@ QString alterationText(AlterationKind what, const QString& place)
 {
     switch (what) {
         case AlterationKind::Hole:
-            return Words::tr("Cut the hole at %1: look behind first, mask, deburr, and paint the edge.").arg(place);
+            return Words::tr("For good: cut the hole at %1. Look behind first, mask, deburr, and paint the edge.")
+                .arg(place);
         case AlterationKind::Seal:
             return Words::tr(
                        "Seal all round the frame at %1, so that no air goes from the front of the cone to its back.")
@@ -74,7 +75,8 @@ QString alterationText(AlterationKind what, const QString& place)
             return Words::tr("Open the cover at %1, or put a grille there that lets sound through.").arg(place);
         case AlterationKind::ScrewHoles:
             return Words::tr(
-                       "New pilot holes at %1: mark from the driver, look behind, stop collar on the drill, paint the "
+                       "For good: new pilot holes at %1. Mark from the driver, look behind, stop collar on the drill, "
+                       "paint the "
                        "edges.")
                 .arg(place);
         case AlterationKind::WireHole:

@@ -2,8 +2,10 @@
 
 #include <QLocale>
 #include <QRegularExpression>
+#include <map>
 #include <set>
 
+#include "core/edits/fit_edits.h"
 #include "core/io/shop.h"
 #include "core/job/job_plan.h"
 #include "core/slate/named_line.h"
@@ -149,6 +151,29 @@ TEST_F(Words, EveryFindingAboutFitSaysItsNumbersAndItsReason)
         std::count_if(seen.begin(), seen.end(), [](core::RuleId rule) { return core::code(rule).starts_with("FIT"); }),
         13);
     EXPECT_TRUE(seen.contains(core::RuleId::ClipsEarly) && seen.contains(core::RuleId::LevelMismatch));
+}
+
+// What cannot be taken back says so before it is done.
+TEST_F(Words, StepsThatCutSayThatTheyAreForGood)
+{
+    core::Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    const std::map<core::AlterationKind, bool> forGood{{core::AlterationKind::Hole, true},
+                                                       {core::AlterationKind::ScrewHoles, true},
+                                                       {core::AlterationKind::Seal, false},
+                                                       {core::AlterationKind::OpenCover, false}};
+    for (const auto& [what, permanent] : forGood)
+        plan = core::apply(plan, core::prepareHole(plan, tests::kLeftSpeaker, what)).plan;
+    const core::Evaluation evaluation = tests::evaluated(plan);
+    const core::StageResult& goal = *evaluation.stages.at(plan.job.goal);
+    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    int seen = 0;
+    for (const core::Step& step : job.steps) {
+        if (step.kind != core::StepKind::Alter) continue;
+        ++seen;
+        EXPECT_EQ(textOf(step, evaluation.stages.at(core::kFound)->used, goal.used).startsWith("For good"),
+                  forGood.at(step.alteration));
+    }
+    EXPECT_EQ(seen, 8) << "four things on both sides";
 }
 
 TEST_F(Words, EveryLostPointDamageAndTurnHasWords)
