@@ -40,6 +40,7 @@ bool repeatsLeadingFit(const Judging& judging, DeviceId id, const Device& device
 std::vector<PlannedDriver> plannedDrivers(const Judging& judging)
 {
     std::vector<PlannedDriver> drivers;
+    if (judging.nothingPlanned()) return drivers;
     const Fitout& used = judging.goal.used;
     for (const auto& [id, fit] : judging.goal.fits) {
         const Device& device = used.devices.at(id);

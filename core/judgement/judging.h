@@ -19,6 +19,9 @@ struct Judging {
     const StageSpread* foundSpread = nullptr;  // nothing until the spread is known
     const StageSpread* goalSpread = nullptr;
 
+    // Nothing is planned yet: what is found is the goal.
+    [[nodiscard]] bool nothingPlanned() const { return &goal == &found; }
+
     // The runs of the goal, without those that only repeat the leading side of a pair.
     [[nodiscard]] std::vector<const RunResult*> leadingRuns() const
     {

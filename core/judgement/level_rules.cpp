@@ -22,6 +22,7 @@ struct Way {
     PlaceId at{};
     double level_db = 0.0;
     double centre_octave = 0.0;  // log2 of Hz
+    bool stood = false;          // as it was found
 };
 
 Way wayOf(const Fitout& used, const RunResult& run)
@@ -64,14 +65,11 @@ bool areWays(const Way& a, const Way& b)
     return !sameBand(a, b) && here.y * there.y > 0.0 && std::abs(here.x - there.x) < kSameRow_m;
 }
 
-// Neither was changed: what was found is not this plan's doing.
-bool bothStood(const Judging& judging, const Way& a, const Way& b)
+// It was not changed: what was found is not this plan's doing.
+bool stood(const Judging& judging, const RunResult& run)
 {
-    const auto stood = [&](const Way& way) {
-        const RunResult* before = findRun(judging.found, way.run->run.id);
-        return before && before->driver == way.run->driver && before->transfer.isApprox(way.run->transfer, 1e-9);
-    };
-    return stood(a) && stood(b);
+    const RunResult* before = findRun(judging.found, run.run.id);
+    return before && before->driver == run.driver && before->transfer.isApprox(run.transfer, 1e-9);
 }
 
 // Turn the louder one down, where a channel of its own lets it.
@@ -120,9 +118,13 @@ std::vector<Finding> judgeLevelMismatch(const Judging& judging)
     std::vector<Finding> findings;
     const double note_db = judging.practice[PracticeKey::MismatchNote_db];
     const double care_db = judging.practice[PracticeKey::MismatchCare_db];
+    if (judging.nothingPlanned()) return findings;
     std::vector<Way> ways;
-    for (const RunResult& run : judging.goal.runs)
-        if (placeOf(judging.goal.used, run.run.id.coil.device)) ways.push_back(wayOf(judging.goal.used, run));
+    for (const RunResult& run : judging.goal.runs) {
+        if (!placeOf(judging.goal.used, run.run.id.coil.device)) continue;
+        ways.push_back(wayOf(judging.goal.used, run));
+        ways.back().stood = stood(judging, run);
+    }
     for (size_t i = 0; i < ways.size(); ++i)
         for (size_t j = i + 1; j < ways.size(); ++j) {
             const Way &a = ways[i], &b = ways[j];
@@ -131,7 +133,7 @@ std::vector<Finding> judgeLevelMismatch(const Judging& judging)
                 repeatsLeader(judging.goal, b.run->run.id.coil.device))
                 continue;  // said of the leading side already
             const double apart_db = std::abs(a.level_db - b.level_db);
-            if (!over(apart_db, note_db) || bothStood(judging, a, b)) continue;
+            if (!over(apart_db, note_db) || (a.stood && b.stood)) continue;
             const bool care = over(apart_db, care_db);
             const Way &louder = a.level_db > b.level_db ? a : b, &other = a.level_db > b.level_db ? b : a;
             Finding finding{.rule = RuleId::LevelMismatch,
