@@ -183,12 +183,12 @@ FindingText fitText(const Finding& f)
             return adhesive(f);
         case RuleId::SealMissing:
             return {Words::tr("Nothing seals the edge of the driver"),
-                    Words::tr("A strip of %1 round the flange closes it.").arg(mm(3.14159 * first(f).figure.value)),
+                    Words::tr("A strip of %1 round the flange closes it.").arg(mm(first(f).figure.value)),
                     Words::tr("Air that gets past the edge takes the bass with it; factory foam goes back or is "
                               "replaced.")};
         case RuleId::PinchedCable:
             return {Words::tr("The spacer has no way out for the cable"),
-                    Words::tr("No notch; a hole of 6 mm with a bush gives it one."),
+                    Words::tr("No notch; a hole of %1 with a bush gives it one.").arg(mm(first(f).limit.value_or(0.0))),
                     Words::tr("A cable clamped under a ring is cut through by the first bumps.")};
         case RuleId::WireSlack:
             return slack(f);

@@ -1,5 +1,7 @@
 #include "core/judgement/fixing_rules.h"
 
+#include <numbers>
+
 #include "core/edits/fit_edits.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/judgement/fit_judging.h"
@@ -102,8 +104,11 @@ std::vector<Finding> judgeSealMissing(const Judging& judging)
         finding.where = bothSides(judging, driver.id);
         // The strip goes round the flange: how much of it, for the parts list.
         const Known& flange = driver.fit.body.at(Quantity::Flange_m);
-        finding.evidence = {
-            {{driver.id, Quantity::Flange_m}, judging.goalId, {flange.value, flange.basis.origin, {}}, {}, {}}};
+        finding.evidence = {{{driver.id, Quantity::Length_m},
+                             judging.goalId,
+                             {std::numbers::pi * flange.value, flange.basis.origin, {}},
+                             {},
+                             {}}};
         finding.mends = {{MendName::SealEdge, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::Seal)}};
         findings.push_back(std::move(finding));
     }

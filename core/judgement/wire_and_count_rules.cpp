@@ -14,9 +14,11 @@ std::vector<Finding> judgePinchedCable(const Judging& judging)
         const auto notch = driver.spacer->figures.find(Quantity::WireNotch_m);
         if (notch == driver.spacer->figures.end() || notch->second.value > 0.0) continue;
         if (isAltered(judging.goal.used, driver.device.at, AlterationKind::WireHole)) continue;
-        Finding finding =
-            fitFinding(judging, driver, RuleId::PinchedCable, Severity::Stop,
-                       {Quantity::WireNotch_m, {notch->second.value, notch->second.basis.origin, {}}, {}, {}});
+        Finding finding = fitFinding(judging, driver, RuleId::PinchedCable, Severity::Stop,
+                                     {Quantity::WireNotch_m,
+                                      {notch->second.value, notch->second.basis.origin, {}},
+                                      judging.practice[PracticeKey::WireHole_m],
+                                      PracticeKey::WireHole_m});
         finding.mends = {{MendName::WireHole, judging.practice[PracticeKey::WireHole_m],
                           prepareHole(judging.plan, driver.id, AlterationKind::WireHole)}};
         findings.push_back(std::move(finding));
