@@ -149,7 +149,7 @@ void PlanSession::setPlan(core::Plan plan)
     m_document.plan = std::move(plan);
     m_snapshot.plan = m_document.plan;
     m_snapshot.evaluation = core::evaluateJob(m_snapshot.plan, m_shop.practice, m_snapshot.evaluation);
-    m_snapshot.job = core::planJob(core::kFound, m_snapshot.plan.job.goal, m_snapshot.evaluation);
+    m_snapshot.job = core::planJob(m_snapshot.plan, core::kFound, m_snapshot.plan.job.goal, m_snapshot.evaluation);
     judge();
     m_recoveryTimer->start();
     m_widening->ask(m_snapshot.evaluation);

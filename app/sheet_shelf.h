@@ -3,7 +3,7 @@
 #include <QString>
 #include <vector>
 
-#include "core/design/variant.h"
+#include "core/evaluate/variant.h"
 
 namespace app {
 

@@ -84,6 +84,14 @@ int main(int argc, char** argv)
             [&] { return cli::printInventory(file, json); })
         ->add_option("PLAN", file, "a .reed file")
         ->required();
+    command("continuity", "what an ohmmeter at the source's plug should read before anything is ordered",
+            [&] { return cli::printContinuity(file, json); })
+        ->add_option("PLAN", file, "a .reed file")
+        ->required();
+    CLI::App* pins = command("pins", "the pins of a source, each with its wire's colour and how it was proved; CSV",
+                             [&] { return cli::printPins(file, device, json); });
+    pins->add_option("PLAN", file, "a .reed file")->required();
+    pins->add_option("DEVICE", device, "a radio or an amplifier, such as d10")->required();
     std::string seat;
     CLI::App* remedies = command("remedies", "what would help against a complaint, each with what it changes",
                                  [&] { return cli::printRemedies(file, text, seat, json); });

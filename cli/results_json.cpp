@@ -19,13 +19,6 @@ using namespace core;
 
 namespace {
 
-Json known(double value, const char* unit, Origin origin)
-{
-    Json json = quantity(value, unit);
-    json["origin"] = std::string(core::textOf(origin));
-    return json;
-}
-
 constexpr std::array<const char*, kBandCount> kBandKeys{"lowBass", "midBass", "mid", "treble"};
 
 const char* limitKey(Limit limit)
@@ -108,7 +101,7 @@ Json runJson(const RunResult& run)
     return json;
 }
 
-Json known(double value, const char* unit, Origin origin, const Range* could)
+Json withRange(double value, const char* unit, Origin origin, const Range* could)
 {
     Json json = known(value, unit, origin);
     if (could) json["could"] = {could->low, could->high};
@@ -120,14 +113,14 @@ Json hearingJson(const HearingResult& heard, const HeardSpread* spread)
     const Origin worst = heard.worst;
     Json json = Json::object();
     if (heard.image)  // -1 right to +1 left, an estimate
-        json["image"] = known(*heard.image, "", worst, spread && spread->image ? &*spread->image : nullptr);
+        json["image"] = withRange(*heard.image, "", worst, spread && spread->image ? &*spread->image : nullptr);
     for (const BandEdges& edges : kBands) {
         const auto i = static_cast<size_t>(edges.band);
         const BandFigures& band = heard.bands[i];
         json[kBandKeys[i]] = {
-            {"reach", known(band.reach_db, "dB", worst, spread ? &spread->reach_db[i] : nullptr)},
+            {"reach", withRange(band.reach_db, "dB", worst, spread ? &spread->reach_db[i] : nullptr)},
             {"limit", limitKey(band.limit)},
-            {"balance", known(band.balance_db, "dB", worst, spread ? &spread->balance_db[i] : nullptr)}};
+            {"balance", withRange(band.balance_db, "dB", worst, spread ? &spread->balance_db[i] : nullptr)}};
     }
     return json;
 }
@@ -162,7 +155,7 @@ Json stageJson(const StageResult& stage, const StageSpread* spread)
                                              {"dipAt", known(advice->dip_hz, "Hz", stage.cabin.worst)}};
     for (const auto& [id, heard] : stage.hearing)
         json["listeners"][core::textOf(id)] = hearingJson(heard, spread ? &spread->hearing.at(id) : nullptr);
-    for (const auto& [id, fit] : stage.fits) json["fits"][core::textOf(id)] = fitJson(fit);
+    for (const auto& [id, fit] : stage.fits) json["fits"][core::textOf(id)] = fitJson(*fit);
     if (!spread) return json;
     for (const auto& [address, draws] : spread->draws) {
         const Range range = rangeOf(draws);
@@ -191,6 +184,13 @@ Json changesJson(const StageResult& before, const StageResult& after)
 }
 
 }  // namespace
+
+Json known(double value, const char* unit, Origin origin)
+{
+    Json json = quantity(value, unit);
+    json["origin"] = std::string(core::textOf(origin));
+    return json;
+}
 
 Json quantity(double value, const char* unit)
 {

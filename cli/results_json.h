@@ -12,6 +12,7 @@ namespace cli {
 using Json = nlohmann::ordered_json;
 
 [[nodiscard]] Json quantity(double value, const char* unit);
+[[nodiscard]] Json known(double value, const char* unit, core::Origin origin);  // the same, and how it is known
 [[nodiscard]] Json evaluationJson(const core::Plan& plan, const core::Evaluation& evaluation);
 [[nodiscard]] Json nextReadingJson(const core::NextReading& next);
 [[nodiscard]] Json unpluggedJson(const core::Unplugged& off);

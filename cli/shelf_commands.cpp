@@ -40,8 +40,13 @@ Json candidateJson(const Candidate& candidate)
     Json damage = Json::array();
     for (const Damage& one : candidate.damage)
         damage.push_back({{"what", words::textOf(one).toStdString()}, {"permanent", one.permanent}});
-    return {{"key", candidate.part.shelfKey}, {"name", candidate.part.name}, {"points", candidate.points},
-            {"stops", candidate.stops()},     {"lost", std::move(lost)},     {"damage", std::move(damage)}};
+    return {{"key", candidate.part.shelfKey},
+            {"name", candidate.part.name},
+            {"points", candidate.points},
+            {"stops", candidate.stops()},
+            {"lost", std::move(lost)},
+            {"damage", std::move(damage)},
+            {"heldBack", candidate.heldBack ? Json(std::string(core::textOf(*candidate.heldBack))) : Json()}};
 }
 
 }  // namespace

@@ -9,11 +9,15 @@
 #include "core/design/remedies.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/channel_map.h"
+#include "core/evaluate/continuity.h"
 #include "core/evaluate/evaluate.h"
+#include "core/evaluate/pin_table.h"
+#include "core/io/pin_file.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
 #include "words/customer_words.h"
+#include "words/source_words.h"
 #include "words/survey_words.h"
 
 namespace cli {
@@ -96,6 +100,60 @@ int printInventory(const std::string& path, bool json)
     }
     for (const MapRow& row : map.rows) std::cout << words::textOf(row, found.used).toStdString() << '\n';
     std::cout << words::stateOf(map).toStdString() << '\n';
+    return kDone;
+}
+
+int printContinuity(const std::string& path, bool json)
+{
+    const auto document = readPlanFile(path, path);
+    if (!document) return report(document.error(), json);
+    const Evaluation evaluation = evaluateJob(document->plan, shippedShop().practice);
+    const StageResult& found = *evaluation.stages.at(kFound);
+    const auto rows = continuityList(document->plan, kFound, found, evaluation.practice);
+    if (!json) {
+        for (const ContinuityRow& row : rows) std::cout << words::textOf(row, found.used).toStdString() << '\n';
+        std::cout << words::stateOf(rows).toStdString() << '\n';
+        return kDone;
+    }
+    Json all = Json::array();
+    for (const ContinuityRow& row : rows) {
+        Json one{{"channel", core::textOf(row.channel)},
+                 {"plus", row.plusColour},
+                 {"minus", row.minusColour},
+                 {"verdict", words::nameOf(row.verdict).toStdString()},
+                 {"coils", Json::array()}};
+        for (const Port& coil : row.coils) one["coils"].push_back(core::textOf(coil));
+        one["expected"] = row.expected_ohm ? known(*row.expected_ohm, "ohm", row.worst) : Json("open");
+        if (row.read_ohm) one["read"] = quantity(*row.read_ohm, "ohm");
+        all.push_back(std::move(one));
+    }
+    print({{"channels", std::move(all)}});
+    return kDone;
+}
+
+int printPins(const std::string& path, const std::string& device, bool json)
+{
+    const auto document = readPlanFile(path, path);
+    if (!document) return report(document.error(), json);
+    const auto id = idFromText<DeviceId>(device);
+    const Fitout found = resolve(document->plan, kFound);
+    const auto there = id ? found.devices.find(*id) : found.devices.end();
+    if (there == found.devices.end() || !isSource(found.parts.at(there->second.part)))
+        return report({path, device, "is no radio or amplifier of this plan"}, json);
+    const auto rows = pinTable(found, *id);
+    if (!json) {
+        writePins(std::cout, rows);
+        return kDone;
+    }
+    Json all = Json::array();
+    for (const PinRow& row : rows)
+        all.push_back({{"terminal", row.terminal},
+                       {"plug", row.plug},
+                       {"pin", row.number},
+                       {"colour", row.colour},
+                       {"origin", std::string(core::textOf(row.known.origin))},
+                       {"toConfirm", row.known.toConfirm}});
+    print({{"pins", std::move(all)}});
     return kDone;
 }
 

@@ -127,6 +127,8 @@ QString fieldText(core::Quantity quantity, double value, UnitSystem units)
         text = frequency(value);
     else if (unit == "W")
         text = watts(value);
+    else if (unit == "V")
+        text = volts(value);
     else if (unit == "kg")
         text = Words::tr("%1 kg").arg(significant(value));
     else

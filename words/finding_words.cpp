@@ -191,6 +191,10 @@ QString textOf(const Mend& mend)
             return Words::tr("cut to %1").arg(length(mend.figure));
         case MendName::ShorterScrews:
             return Words::tr("screws of %1").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::CutObstruction:
+            return Words::tr("cut it away, %1 more").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::LeaveObstruction:
+            return Words::tr("leave it whole");
         case MendName::SetGain:
             return Words::tr("turn it down %1").arg(decibels(-mend.figure));
     }

@@ -196,6 +196,17 @@ FindingText fitText(const Finding& f)
             return {Words::tr("The screws go into plastic"),
                     Words::tr("Start them all by hand, then evenly, low clutch."),
                     Words::tr("A stripped boss holds nothing and is not replaced.")};
+        case RuleId::NeedlessCut:
+            return {Words::tr("The cut is not needed"),
+                    Words::tr("%1 are left with it whole, wanted %2.")
+                        .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0))),
+                    Words::tr("What holds a cable holds it better as it was made; a cut is for good.")};
+        case RuleId::FixingOverload:
+            return {Words::tr("Heavy for its screws"),
+                    Words::tr("%1 N on each in a shock, such a fixing is trusted with %2 N.")
+                        .arg(plainNumber(first(f).figure.value), plainNumber(first(f).limit.value_or(0.0))),
+                    Words::tr("It works loose, then rattles, then falls. More screws or a ring behind the panel share "
+                              "it.")};
         case RuleId::CountsOpen:
             return {Words::tr("A count is still open on the way in"),
                     Words::tr("%1 to come off with no fastener counted.")

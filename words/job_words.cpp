@@ -3,9 +3,11 @@
 #include <QStringList>
 
 #include "words/figures.h"
+#include "words/fit_words.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 #include "words/tr.h"
+#include "words/use_words.h"
 
 namespace words {
 
@@ -57,7 +59,22 @@ QString wayInText(PlaceId id, const QString& name, const Fitout& fitout)
     return Words::tr("%1 In this order: %2.").arg(general, panels.join(Words::tr(", then ")));
 }
 
-QString alterationText(AlterationKind what, const QString& place)
+QString closingText(PlaceId id, const QString& name, const Fitout& fitout)
+{
+    const QString general =
+        Words::tr("Close the trim at %1: no wire behind a clip, clips and screws counted.").arg(name);
+    const auto place = fitout.places.find(id);
+    QStringList labels;
+    if (place != fitout.places.end())
+        for (const PanelId panel : place->second.wayIn)
+            if (const std::string& stuck = fitout.panels.at(panel).labels; !stuck.empty())
+                labels << Words::tr("%1 on %2")
+                              .arg(QString::fromStdString(stuck), QString::fromStdString(fitout.panels.at(panel).name));
+    return labels.isEmpty() ? general
+                            : Words::tr("%1 Has to be there again: %2.").arg(general, labels.join(Words::tr("; ")));
+}
+
+QString alterationText(AlterationKind what, double figure, const QString& place)
 {
     switch (what) {
         case AlterationKind::Hole:
@@ -80,7 +97,13 @@ QString alterationText(AlterationKind what, const QString& place)
                        "edges.")
                 .arg(place);
         case AlterationKind::WireHole:
-            return Words::tr("A hole of 6 mm with a bush for the cable in the spacer at %1.").arg(place);
+            return Words::tr("A hole of %1 with a bush for the cable in the spacer at %2.")
+                .arg(marginText(figure, UnitSystem::Metric), place);
+        case AlterationKind::CutObstruction:
+            return Words::tr(
+                       "For good: cut away what stands in the way behind %1, in small bites, edges smooth. Driver out, "
+                       "magnet covered, every chip out again.")
+                .arg(place);
     }
     return {};
 }
@@ -113,12 +136,26 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
                        "both ends.")
                 .arg(part(to), place);
         case StepKind::Alter:
-            return alterationText(step.alteration, place);
+            return alterationText(step.alteration, step.figure, place);
         case StepKind::LinkAcross:
             return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
                 .arg(part(to), place);
         case StepKind::SwapLead:
             return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
+        case StepKind::PlugLead:
+            return Words::tr("Plug %1 into the vehicle's plug at %2; nothing is cut, the lead comes off again.")
+                .arg(part(to), place);
+        case StepKind::Retain:
+            return Words::tr("Give the cable at %1 a new hold: a tie on a base or an edge clip, clear of the magnet.")
+                .arg(place);
+        case StepKind::Protect:
+            return protectionAgainst(step.demand);
+        case StepKind::ProveInUse:
+            return proofAgainst(step.demand);
+        case StepKind::KeepOriginals:
+            return Words::tr(
+                "Bag the old parts with their screws, write vehicle and place on each: with them the vehicle goes back "
+                "to what it was.");
         case StepKind::Connect:
             return Words::tr("Connect %1 at %2 by the wiring table, plus to plus; pull gently at each terminal.")
                 .arg(part(to), place);
@@ -136,7 +173,7 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
                 "Before any trim goes back: each speaker alone, quietly; fade and balance; nothing rubs, nothing "
                 "buzzes.");
         case StepKind::CloseTrim:
-            return Words::tr("Close the trim at %1: no wire behind a clip, clips and screws counted.").arg(place);
+            return closingText(step.place, place, to);
         case StepKind::Record:
             return Words::tr("Write down readings and settings, photograph the result, hand the old parts back.");
     }
@@ -162,6 +199,10 @@ QString nameOf(Tool tool)
             return Words::tr("10 mm spanner");
         case Tool::Tape:
             return Words::tr("cloth tape");
+        case Tool::Drill:
+            return Words::tr("drill or saw, stop collar");
+        case Tool::Vacuum:
+            return Words::tr("vacuum cleaner");
     }
     return {};
 }
@@ -189,6 +230,10 @@ QString textOf(Caution caution)
             return Words::tr("Start low: no full-power tone with somebody in the closed car.");
         case Caution::TrialFuse:
             return Words::tr("A small fuse for the first try; the main fuse comes last.");
+        case Caution::LookBehind:
+            return Words::tr("Look behind first: glass, tank, harness, bags. Nothing is cut that cannot be seen.");
+        case Caution::MaskMagnet:
+            return Words::tr("Chips stay out of the magnet's gap: cover it, work away from it, vacuum.");
     }
     return {};
 }
@@ -215,6 +260,22 @@ QString nameOf(SmallPart part)
             return Words::tr("spare trim clips");
         case SmallPart::CableTies:
             return Words::tr("cable ties");
+        case SmallPart::SealedPlugs:
+            return Words::tr("sealed plugs");
+        case SmallPart::Tethers:
+            return Words::tr("tethers");
+        case SmallPart::LockWashers:
+            return Words::tr("sets of lock washers");
+        case SmallPart::TamperProofBolts:
+            return Words::tr("sets of tamper-proof bolts");
+        case SmallPart::Badges:
+            return Words::tr("badges");
+        case SmallPart::LightController:
+            return Words::tr("light controller");
+        case SmallPart::Labels:
+            return Words::tr("new labels, where the old ones do not come off whole");
+        case SmallPart::OldPartsBag:
+            return Words::tr("bags and tags for the old parts");
     }
     return {};
 }
@@ -251,9 +312,12 @@ Table wireTable(const JobPlan& job, const Fitout& from, const Fitout& to)
 
 Table partTable(const JobPlan& job, const Fitout& to)
 {
-    Table table{{Words::tr("Count"), Words::tr("Part")}};
-    for (const PartRow& row : job.parts) table.push_back({QString::number(row.count), nameOf(to.parts.at(row.part))});
-    for (const SmallPartRow& row : job.smallParts) table.push_back({QString::number(row.count), nameOf(row.part)});
+    Table table{{Words::tr("Count"), Words::tr("Part"), Words::tr("Before ordering")}};
+    for (const PartRow& row : job.parts)
+        table.push_back({QString::number(row.count), nameOf(to.parts.at(row.part)),
+                         row.heldBack ? heldBackText(*row.heldBack) : QString()});
+    for (const SmallPartRow& row : job.smallParts)
+        table.push_back({QString::number(row.count), nameOf(row.part), QString()});
     return table;
 }
 

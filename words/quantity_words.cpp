@@ -143,6 +143,26 @@ QString labelOf(Quantity quantity)
             return Words::tr("left behind the screws");
         case Quantity::SpacerNeeded_m:
             return Words::tr("spacer");
+        case Quantity::Stump_m:
+            return Words::tr("stands up round the hole");
+        case Quantity::Obstruction_m:
+            return Words::tr("depth it takes");
+        case Quantity::FixingForce_n:
+            return Words::tr("on each screw");
+        case Quantity::LineOutputs:
+            return Words::tr("line outputs");
+        case Quantity::LineOutput_v:
+            return Words::tr("each gives up to");
+        case Quantity::ConstantFeed_v:
+            return Words::tr("constant feed");
+        case Quantity::SwitchedFeed_v:
+            return Words::tr("switched feed");
+        case Quantity::TurnOn_v:
+            return Words::tr("turn-on lead");
+        case Quantity::FeedGround_ohm:
+            return Words::tr("ground there");
+        case Quantity::MostDelay_s:
+            return Words::tr("delays up to");
         case Quantity::SecondPower_w:
             return Words::tr("or");
         case Quantity::SecondLoad_ohm:

@@ -257,6 +257,12 @@ QString questionOf(VariantSign sign)
     return {};
 }
 
+QString heldBackText(VariantSign sign)
+{
+    return Words::tr("Held back: few ohms suit only a vehicle with an amplifier made for them. %1")
+        .arg(questionOf(sign));
+}
+
 QString meaningOf(VariantSign sign)
 {
     switch (sign) {

@@ -4,10 +4,10 @@
 #include <QStringList>
 #include <string>
 
-#include "core/design/variant.h"
 #include "core/edits/place_edits.h"
 #include "core/evaluate/channel_map.h"
 #include "core/evaluate/unplug.h"
+#include "core/evaluate/variant.h"
 #include "core/model/plan.h"
 #include "core/model/usual_vehicle.h"
 #include "core/practice/practice.h"
@@ -33,6 +33,8 @@ namespace words {
 [[nodiscard]] QStringList hazardsOf(const core::Body& body, const core::Practice& practice);
 
 [[nodiscard]] QString questionOf(core::VariantSign sign);
+// What is looked for before a part is ordered that only one variant takes.
+[[nodiscard]] QString heldBackText(core::VariantSign sign);
 // What a sign that was seen means; or, not seen, leaves open.
 [[nodiscard]] QString meaningOf(core::VariantSign sign);
 

@@ -72,6 +72,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
         m_match->askForMeasure(device, what);
     });
     connect(m_match, &MatchView::shelfAsked, this, &MainWindow::openShelf);
+    connect(m_match, &MatchView::said, this, [this](const QString& text) { m_notice->say(text); });
     connect(m_jobCard, &JobCardView::said, this, [this](const QString& text) { m_notice->say(text); });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_stations, [this](bool whole) { m_stations->setHidden(whole); });

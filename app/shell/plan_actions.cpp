@@ -212,6 +212,7 @@ void MainWindow::takeShop(const ShopSettings& shop)
     m_start->setSheetFolder(shop.sheetFolder);
     m_walk->setCurrency(shop.currency);
     m_match->setCurrency(shop.currency);
+    m_match->setPaper(shop.letterPaper);
     m_jobCard->setShop(shop);
     m_session.setSaws(sawsOf(shop.saws));
 }

@@ -10,6 +10,7 @@
 #include "core/evaluate/channel_inputs.h"
 #include "core/evaluate/driver_fit.h"
 #include "core/evaluate/grid_tables.h"
+#include "core/evaluate/held_back.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/wiring_graph.h"
@@ -37,16 +38,6 @@ constexpr std::array kCriteria = [] {
     for (size_t i = 0; i < all.size(); ++i) all[i] = kWeights[i].criterion;
     return all;
 }();
-
-// How a figure costs points, between none and all; common practice, no source.
-constexpr double kSpacerShare = 0.25;        // of the depth points, for needing one of 12 mm; more for more
-constexpr double kKnownMinimumShare = 0.25;  // of a lower load's points, where the minimum allows it
-constexpr double kUnknownShare = 0.25;       // of any, where nobody knows the figure
-constexpr double kRingShare = 0.5;           // of the hole points
-constexpr double kQuieterAll_db = 6.0;       // less level that costs all points
-constexpr double kBandFree_db = 1.0, kBandAll_db = 10.0;
-constexpr double kHeatFree_ratio = 0.5;  // of the rating
-constexpr double kTravelAll_ratio = 2.0;
 
 double share(double value, double none, double all)
 {
@@ -83,12 +74,15 @@ struct Role {
     std::string fittedKey{};
     std::optional<Known> usualHole{};  // what the driver that stood there tells of it
     bool noCutting = false;
+    Body body{};
+    Figures output{};  // of the channel that plays it
 };
 
 Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluation& last)
 {
     Role role{last.practice, shelf, gridTables(last.practice, everyFourth(frequencyGrid_hz())),
               *last.stages.at(plan.job.goal), device};
+    role.body = plan.body;
     const Fitout& used = role.goal.used;
     const Device& own = used.devices.at(device);
     if (const auto place = used.places.find(own.at); place != used.places.end()) role.place = &place->second;
@@ -103,16 +97,16 @@ Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluat
     if (const auto old = found.used.devices.find(device); old != found.used.devices.end()) {
         const Part& stood = found.used.parts.at(old->second.part);
         role.factoryPlug = plugOf(stood);
-        constexpr double kSlack_m = 0.002;
         const Known body = bodyFigures(stood, role.practice).at(Quantity::Basket_m);
-        role.usualHole = Known{body.value + kSlack_m, {Origin::ClassGuess}};
+        role.usualHole = Known{body.value + role.practice[PracticeKey::BodySlack_m], {Origin::ClassGuess}};
     }
     role.noCutting = plan.job.keep.contains(Keep::NoCutting);
     role.run = findRunOfDevice(role.goal, device);
     if (role.run) {
         role.before = findRun(found, role.run->run.id);
         const Port& channel = role.run->run.id.channel;
-        const Known& minimum = findCircuit(role.goal, channel)->output.at(Quantity::LeastLoad_ohm);
+        role.output = findCircuit(role.goal, channel)->output;
+        const Known& minimum = role.output.at(Quantity::LeastLoad_ohm);
         role.least_ohm = minimum.value;
         role.minimumGuessed = minimum.basis.origin == Origin::ClassGuess;
         const auto factory = itemAt(plan, &Plan::devices, kFactory, channel.device);
@@ -148,6 +142,7 @@ public:
                       m_role.practice);
         m_candidate.damage = damageOf(part, m_candidate.fit, m_role.factoryPlug, m_role.shelf, m_role.practice);
         if (m_role.run) listen(part);
+        m_candidate.heldBack = heldBack(m_role.body, part, m_role.output, m_role.practice);
         count();
         return std::move(m_candidate);
     }
@@ -208,10 +203,12 @@ private:
         if (m_candidate.connected) countSound();
         const auto price = valueOf(m_candidate.part.figures, Quantity::Price);
         if (m_role.dearest > 0.0)
-            lose(Criterion::Cost, price ? *price / m_role.dearest : kUnknownShare, Quantity::Price, price);
+            lose(Criterion::Cost, price ? *price / m_role.dearest : m_role.practice[PracticeKey::RankUnknown_ratio],
+                 Quantity::Price, price);
         const auto mass = valueOf(m_candidate.part.figures, Quantity::Mass_kg);
         if (m_role.heaviest_kg > 0.0)
-            lose(Criterion::Weight, mass ? *mass / m_role.heaviest_kg : kUnknownShare, Quantity::Mass_kg, mass);
+            lose(Criterion::Weight, mass ? *mass / m_role.heaviest_kg : m_role.practice[PracticeKey::RankUnknown_ratio],
+                 Quantity::Mass_kg, mass);
         m_candidate.points = pointsOf(m_role.practice);
         for (const LostPoints& one : m_candidate.lost) m_candidate.points -= one.points;
         std::stable_sort(m_candidate.lost.begin(), m_candidate.lost.end(),
@@ -222,33 +219,37 @@ private:
 
     void countFit()
     {
+        const Practice& practice = m_role.practice;
         const DriverFit& fit = m_candidate.fit;
         std::optional<double> depth;
         for (const auto& margin : {fit.depthMargin_m, fit.glassUpMargin_m})
             if (margin) depth = std::min(depth.value_or(margin->value), margin->value);
         if (!depth)
-            lose(Criterion::Depth, kUnknownShare, Quantity::DepthMargin_m, {});
+            lose(Criterion::Depth, m_role.practice[PracticeKey::RankUnknown_ratio], Quantity::DepthMargin_m, {});
         else if (*depth < fit.wantedDepth_m - 1e-9)
             lose(Criterion::Depth,
-                 fit.spacers ? std::clamp(kSpacerShare * fit.spacers->sum_m / 0.012, kSpacerShare, 1.0) : 1.0,
+                 fit.spacers ? std::clamp(practice[PracticeKey::RankSpacer_ratio] * fit.spacers->sum_m /
+                                              practice[PracticeKey::RankSpacer_m],
+                                          practice[PracticeKey::RankSpacer_ratio], 1.0)
+                             : 1.0,
                  fit.spacers ? Quantity::SpacerNeeded_m : Quantity::DepthMargin_m,
                  fit.spacers ? fit.spacers->sum_m : *depth, !fit.spacers);
         if (!fit.frontMargin_m)
-            lose(Criterion::Front, kUnknownShare, Quantity::FrontMargin_m, {});
+            lose(Criterion::Front, m_role.practice[PracticeKey::RankUnknown_ratio], Quantity::FrontMargin_m, {});
         else if (fit.frontMargin_m->value < fit.wantedFront_m - 1e-9)
             lose(Criterion::Front, share(-fit.frontMargin_m->value, -fit.wantedFront_m, 0.0), Quantity::FrontMargin_m,
                  fit.frontMargin_m->value, fit.frontMargin_m->value < -1e-9);
         if (!fit.hole)
             lose(Criterion::Hole, 1.0, Quantity::Basket_m, valueOf(fit.body, Quantity::Basket_m), true);
         else if (!fit.hole->there_m)
-            lose(Criterion::Hole, kUnknownShare, Quantity::Cutout_m, {});
+            lose(Criterion::Hole, m_role.practice[PracticeKey::RankUnknown_ratio], Quantity::Cutout_m, {});
         else if (fit.hole->ring)
-            lose(Criterion::Hole, fit.hole->ringOutside_m ? kRingShare : 1.0, Quantity::CutoutMost_m,
-                 fit.hole->limits.most_m, !fit.hole->ringOutside_m);
+            lose(Criterion::Hole, fit.hole->ringOutside_m ? practice[PracticeKey::RankRing_ratio] : 1.0,
+                 Quantity::CutoutMost_m, fit.hole->limits.most_m, !fit.hole->ringOutside_m);
         else if (fit.hole->cut)
             lose(Criterion::Hole, 1.0, Quantity::CutoutLeast_m, fit.hole->limits.least_m, m_role.noCutting);
         if (!fit.screws)
-            lose(Criterion::Screws, kUnknownShare, Quantity::MatchedHoles, {});
+            lose(Criterion::Screws, m_role.practice[PracticeKey::RankUnknown_ratio], Quantity::MatchedHoles, {});
         else if (fit.screws->matched < fit.screwCount)
             lose(Criterion::Screws, 1.0 - static_cast<double>(fit.screws->matched) / fit.screwCount,
                  Quantity::MatchedHoles, static_cast<double>(fit.screws->matched), m_role.noCutting && needsHoles());
@@ -274,7 +275,7 @@ private:
             const double ratio = m_re.value / m_role.before->coil.at(Quantity::Re_ohm).value;
             const double lower = share(-ratio, -practice[PracticeKey::LowerLoadCare_ratio],
                                        -practice[PracticeKey::LowerLoadStop_ratio]) *
-                                 (m_role.minimumGuessed ? 1.0 : kKnownMinimumShare);
+                                 (m_role.minimumGuessed ? 1.0 : practice[PracticeKey::RankMinimum_ratio]);
             if (lower > load) {
                 load = lower;
                 what = Quantity::Ratio;
@@ -283,15 +284,17 @@ private:
         }
         lose(Criterion::Load, load, what, figure, stops);
         if (m_role.before) {
-            lose(Criterion::Level, share(-m_candidate.levelChange_db, 0.0, kQuieterAll_db), Quantity::LevelChange_db,
-                 m_candidate.levelChange_db);
-            lose(Criterion::Bands, share(-m_candidate.bandChange_db, kBandFree_db, kBandAll_db),
+            lose(Criterion::Level, share(-m_candidate.levelChange_db, 0.0, practice[PracticeKey::RankQuieter_db]),
+                 Quantity::LevelChange_db, m_candidate.levelChange_db);
+            lose(Criterion::Bands,
+                 share(-m_candidate.bandChange_db, practice[PracticeKey::RankBandFree_db],
+                       practice[PracticeKey::RankBand_db]),
                  Quantity::BandChange_db, m_candidate.bandChange_db);
         }
-        lose(Criterion::Heat, share(m_candidate.heat_ratio, kHeatFree_ratio, 1.0), Quantity::ProgrammePower_w,
-             m_candidate.heat_ratio);
-        lose(Criterion::Travel, share(m_candidate.travel_ratio, 1.0, kTravelAll_ratio), Quantity::Travel_m,
-             m_candidate.travel_ratio);
+        lose(Criterion::Heat, share(m_candidate.heat_ratio, practice[PracticeKey::RankHeatFree_ratio], 1.0),
+             Quantity::ProgrammePower_w, m_candidate.heat_ratio);
+        lose(Criterion::Travel, share(m_candidate.travel_ratio, 1.0, practice[PracticeKey::RankTravel_ratio]),
+             Quantity::Travel_m, m_candidate.travel_ratio);
     }
 
     const Role& m_role;

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/design/damage.h"
+#include "core/evaluate/variant.h"
 #include "core/model/evaluation.h"
 #include "core/model/shelf.h"
 
@@ -31,16 +32,17 @@ struct Candidate {
     Part part{};
     bool fitted = false;  // it is the one that stands there at the goal
     DriverFit fit{};
-    bool connected = false;             // the rest is known only where a channel plays it:
-    double least_ohm = 0.0;             // what the channel would see
-    double levelChange_db = 0.0;        // on axis, 250 Hz-4 kHz, at equal source volts, against what was found
-    double bandChange_db = 0.0;         // the worse of 60-250 Hz and 4-20 kHz
-    double heat_ratio = 0.0;            // programme watts over its rating
-    double travel_ratio = 0.0;          // travel at the source's limit over Xmax
-    std::optional<double> corner_hz{};  // of the capacitor in front of it, into its nominal impedance
-    std::vector<LostPoints> lost{};     // most first
-    std::vector<Damage> damage{};       // what fitting it does to the vehicle
-    double points = 0.0;                // what is left
+    bool connected = false;                 // the rest is known only where a channel plays it:
+    double least_ohm = 0.0;                 // what the channel would see
+    double levelChange_db = 0.0;            // on axis, 250 Hz-4 kHz, at equal source volts, against what was found
+    double bandChange_db = 0.0;             // the worse of 60-250 Hz and 4-20 kHz
+    double heat_ratio = 0.0;                // programme watts over its rating
+    double travel_ratio = 0.0;              // travel at the source's limit over Xmax
+    std::optional<double> corner_hz{};      // of the capacitor in front of it, into its nominal impedance
+    std::vector<LostPoints> lost{};         // most first
+    std::vector<Damage> damage{};           // what fitting it does to the vehicle
+    std::optional<VariantSign> heldBack{};  // to be looked for before it is ordered
+    double points = 0.0;                    // what is left
 
     [[nodiscard]] bool stops() const;
     [[nodiscard]] bool cuts() const;  // something of it is permanent

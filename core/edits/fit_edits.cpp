@@ -107,6 +107,15 @@ Edit prepareHole(const Plan& plan, DeviceId device, AlterationKind what)
     return difference(EditName::AlterPlace, plan, after);
 }
 
+Edit leaveAsItIs(const Plan& plan, DeviceId device, AlterationKind what)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const PlaceId place = itemAt(after, &Plan::devices, goal, device)->at;
+    after = apply(after, alterPlace(after, goal, place, what, false)).plan;
+    return difference(EditName::AlterPlace, plan, after);
+}
+
 Edit setWireLength(const Plan& plan, WireId wire, double length_m)
 {
     Plan after = plan;

@@ -23,6 +23,8 @@ namespace core {
 [[nodiscard]] Edit cutHole(const Plan& plan, DeviceId device, double cutout_m);
 // Something else done to its place at the goal.
 [[nodiscard]] Edit prepareHole(const Plan& plan, DeviceId device, AlterationKind what);
+// The same taken back.
+[[nodiscard]] Edit leaveAsItIs(const Plan& plan, DeviceId device, AlterationKind what);
 [[nodiscard]] Edit setWireLength(const Plan& plan, WireId wire, double length_m);
 
 // The longest screw one can buy that still bites and whose point stays clear by the wanted margin; nothing: none does.

@@ -124,4 +124,17 @@ Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double re
     return difference(EditName::TakeReading, plan, after);
 }
 
+Edit readChannel(const Plan& plan, StageId stage, const Port& channel, std::optional<double> reading_ohm,
+                 double leads_ohm)
+{
+    Plan after = plan;
+    const Address of{channel, Quantity::SeenOhm_ohm};
+    std::erase_if(after.readings,
+                  [&](const auto& entry) { return entry.second.of == of && entry.second.stage == stage; });
+    if (reading_ohm)
+        after.readings[drawId<ReadingId>(after)] = {
+            .of = of, .stage = stage, .by = Instrument::Ohmmeter, .value = *reading_ohm, .leads_ohm = leads_ohm};
+    return difference(EditName::TakeReading, plan, after);
+}
+
 }  // namespace core

@@ -30,4 +30,9 @@ namespace core {
 [[nodiscard]] Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm,
                                   double leads_ohm);
 
+// An ohmmeter at a channel's own terminals, its plug off: kept beside what is expected there, and settles nothing. A
+// reading taken there before is replaced; nothing: it is taken back.
+[[nodiscard]] Edit readChannel(const Plan& plan, StageId stage, const Port& channel, std::optional<double> reading_ohm,
+                               double leads_ohm = 0.0);
+
 }  // namespace core

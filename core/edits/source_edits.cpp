@@ -1,6 +1,7 @@
 #include "core/edits/source_edits.h"
 
 #include "core/edits/layers.h"
+#include "core/edits/survey_edits.h"
 
 namespace core {
 
@@ -19,6 +20,29 @@ Edit removeSource(const Plan& plan, StageId stage, DeviceId device)
 {
     Plan after = plan;
     dropDevice(after, standingAt(plan, &Plan::devices, stage, device), device);
+    return difference(EditName::ChangeSource, plan, after);
+}
+
+Edit notePins(const Plan& plan, StageId stage, DeviceId device, const std::vector<PinRow>& rows)
+{
+    Plan after = plan;
+    const StageId standing = standingAt(plan, &Plan::devices, stage, device);
+    const Fitout fitout = resolve(plan, standing);
+    Part part = fitout.parts.at(fitout.devices.at(device).part);
+    for (const PinRow& row : rows) {
+        const auto terminal = part.terminals.find(row.terminal);
+        if (terminal == part.terminals.end()) continue;
+        terminal->second = row.plug;
+        const PinNote note{row.number, row.known};
+        if (note == PinNote{{}, {Origin::ClassGuess}})
+            part.pins.erase(row.terminal);
+        else
+            part.pins[row.terminal] = note;
+        for (const WireId wire : wiresAt(fitout, {device, row.terminal}))
+            if (fitout.wires.at(wire).colour != row.colour && !row.colour.empty())
+                after = apply(after, colourWire(after, standing, wire, row.colour)).plan;
+    }
+    after = apply(after, changePart(after, standing, device, part)).plan;
     return difference(EditName::ChangeSource, plan, after);
 }
 

@@ -3,6 +3,7 @@
 #include <string>
 #include <vector>
 
+#include "core/evaluate/pin_table.h"
 #include "core/model/edit.h"
 
 namespace core {
@@ -17,5 +18,9 @@ namespace core {
 
 // Where it is.
 [[nodiscard]] Edit putSource(const Plan& plan, StageId stage, DeviceId device, PlaceId at);
+
+// What is known of a source's pins: their plugs, numbers, how they were proved, and the colours of the wires that leave
+// them. A row for a terminal that the source does not have is passed over.
+[[nodiscard]] Edit notePins(const Plan& plan, StageId stage, DeviceId device, const std::vector<PinRow>& rows);
 
 }  // namespace core

@@ -14,9 +14,11 @@ void eachBasis(Plan& plan, F f)
         for (auto& [quantity, known] : all) f(known.basis);
     };
     figures(plan.body.cabin);
+    figures(plan.body.feeds);
     for (auto& [id, place] : plan.places) figures(place.room);
     for (auto& [id, part] : plan.parts) {
         figures(part.figures);
+        for (auto& [terminal, pin] : part.pins) f(pin.basis);
         for (auto& [name, element] : part.inside) figures(element.figures);
     }
     for (auto& [key, device] : plan.devices)

@@ -26,13 +26,16 @@ void eachWish(const TurnQuestion& question, double turn_deg, Take take)
 {
     if (question.terminal_deg) {
         const double terminal = *question.terminal_deg + turn_deg;
-        take(Wish{TurnWish::TerminalsDown, apart_deg(terminal, kDown_deg), 45.0});
-        if (question.wireExit_deg) take(Wish{TurnWish::TowardsWire, apart_deg(terminal, *question.wireExit_deg), 60.0});
+        take(Wish{TurnWish::TerminalsDown, apart_deg(terminal, kDown_deg), question.within.down_deg});
+        if (question.wireExit_deg)
+            take(Wish{TurnWish::TowardsWire, apart_deg(terminal, *question.wireExit_deg), question.within.wire_deg});
         if (question.glassSide_deg)
-            take(Wish{TurnWish::AwayFromGlass, 180.0 - apart_deg(terminal, *question.glassSide_deg), 90.0});
+            take(Wish{TurnWish::AwayFromGlass, 180.0 - apart_deg(terminal, *question.glassSide_deg),
+                      question.within.glass_deg});
     }
     if (question.badge_deg)
-        take(Wish{TurnWish::BadgeUpright, apart_deg(*question.badge_deg + turn_deg, kUp_deg), 10.0});
+        take(Wish{TurnWish::BadgeUpright, apart_deg(*question.badge_deg + turn_deg, kUp_deg),
+                  question.within.badge_deg});
 }
 
 bool isKept(const Wish& wish)

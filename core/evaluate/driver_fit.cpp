@@ -58,6 +58,10 @@ public:
     {
         m_fit.body = bodyFigures(m_q.driver, m_practice);
         if (m_q.spacer) m_fit.spacer_m = valueOf(m_q.spacer->figures, Quantity::Thickness_m).value_or(0.0);
+        // A spacer is relieved where something stands up; a bare flange sits on it.
+        if (!m_q.spacer) m_fit.stump_m = valueOf(m_q.place.room, Quantity::Stump_m).value_or(0.0);
+        if (done(AlterationKind::CutObstruction))
+            m_fit.obstruction_m = valueOf(m_q.place.room, Quantity::Obstruction_m).value_or(0.0);
         m_fit.wantedDepth_m = m_practice[m_q.place.behind == Behind::Regulator ? PracticeKey::RegulatorMargin_m
                                                                                : PracticeKey::DepthMargin_m];
         m_fit.wantedFront_m = m_practice[PracticeKey::FrontMargin_m];
@@ -92,10 +96,11 @@ private:
     void findMargins()
     {
         const Length depth = bodyLength(Quantity::Depth_m), flange = bodyLength(Quantity::FlangeThickness_m);
-        const Length spacer{m_fit.spacer_m, Origin::Measured};
+        const Length spacer{m_fit.spacer_m + m_fit.stump_m, Origin::Measured};
+        const Length freed{m_fit.obstruction_m, Origin::Measured};
         // Below a panel a spacer pushes the magnet away, in front of it the magnet comes with it.
         const Length back = m_q.place.underPanel ? spacer + flange + depth : depth - spacer;
-        m_fit.depthMargin_m = (room(Quantity::Depth_m) - back).computed();
+        m_fit.depthMargin_m = (room(Quantity::Depth_m) + freed - back).computed();
         m_fit.glassUpMargin_m = (room(Quantity::DepthGlassUp_m) - back).computed();
         if (m_q.place.underPanel) {
             if (!clearsTheSurround())
@@ -122,7 +127,7 @@ private:
     void findSpacers()
     {
         const double depth_m = body(Quantity::Depth_m);
-        const auto available = least(Quantity::Depth_m, Quantity::DepthGlassUp_m);
+        const auto available = availableDepth_m();
         const auto clearance = valueOf(m_q.place.room, Quantity::FrontClearance_m);
         if (m_q.place.underPanel) {
             const double between_m = valueOf(m_q.place.room, Quantity::Between_m).value_or(0.0);
@@ -144,9 +149,12 @@ private:
         if (roomLeft) m_fit.spacers = std::move(stack);
     }
 
-    [[nodiscard]] std::optional<double> least(Quantity a, Quantity b) const
+    // Glass up or down, whichever leaves less.
+    [[nodiscard]] std::optional<double> availableDepth_m() const
     {
-        const auto one = valueOf(m_q.place.room, a), other = valueOf(m_q.place.room, b);
+        auto one = valueOf(m_q.place.room, Quantity::Depth_m);
+        const auto other = valueOf(m_q.place.room, Quantity::DepthGlassUp_m);
+        if (one) *one += m_fit.obstruction_m;
         if (one && other) return std::min(*one, *other);
         return one ? one : other;
     }
@@ -196,7 +204,11 @@ private:
         TurnQuestion question{.terminal_deg = valueOf(m_fit.body, Quantity::Terminal_deg),
                               .badge_deg = valueOf(m_fit.body, Quantity::Badge_deg),
                               .wireExit_deg = valueOf(m_q.place.room, Quantity::WireExit_deg),
-                              .glassSide_deg = valueOf(m_q.place.room, Quantity::GlassSide_deg)};
+                              .glassSide_deg = valueOf(m_q.place.room, Quantity::GlassSide_deg),
+                              .within = {.down_deg = m_practice[PracticeKey::TurnDown_deg],
+                                         .wire_deg = m_practice[PracticeKey::TurnWire_deg],
+                                         .glass_deg = m_practice[PracticeKey::TurnGlass_deg],
+                                         .badge_deg = m_practice[PracticeKey::TurnBadge_deg]}};
         const double tolerance_m = m_practice[PracticeKey::HoleTolerance_m];
         if (driver && there) {
             m_fit.screws = matchPatterns(*driver, *there, tolerance_m);
@@ -290,21 +302,69 @@ DriverFit fitOf(const FitQuestion& question, const Practice& practice)
     return Fitter(question, practice).run();
 }
 
-std::map<DeviceId, DriverFit> fitsOf(const Fitout& fitout, const Practice& practice)
+namespace {
+
+// All that the fit of one driver follows from, as far as it lies in the fitout.
+struct FitInputs {
+    const Part* driver = nullptr;
+    const Place* place = nullptr;
+    const Mount* mount = nullptr;
+    const Part* spacer = nullptr;
+    std::vector<const Alteration*> alterations{};
+};
+
+std::optional<FitInputs> inputsOf(const Fitout& fitout, DeviceId id)
 {
     static const Mount kUsual;
-    std::map<DeviceId, DriverFit> fits;
+    const auto device = fitout.devices.find(id);
+    if (device == fitout.devices.end()) return std::nullopt;
+    const auto place = fitout.places.find(device->second.at);
+    const Part& part = fitout.parts.at(device->second.part);
+    if (part.kind != PartKind::Driver || place == fitout.places.end()) return std::nullopt;
+    const auto mount = fitout.mounts.find(id);
+    FitInputs inputs{&part, &place->second, mount == fitout.mounts.end() ? &kUsual : &mount->second};
+    if (const auto spacer = fitout.parts.find(inputs.mount->spacer); spacer != fitout.parts.end())
+        inputs.spacer = &spacer->second;
+    for (const auto& [alteration, item] : fitout.alterations)
+        if (item.place == device->second.at) inputs.alterations.push_back(&item);
+    return inputs;
+}
+
+bool sameValue(const Part* a, const Part* b)
+{
+    return a == b || (a && b && *a == *b);
+}
+
+bool alike(const FitInputs& a, const FitInputs& b)
+{
+    return *a.place == *b.place && *a.mount == *b.mount && sameValue(a.driver, b.driver) &&
+           sameValue(a.spacer, b.spacer) &&
+           std::equal(a.alterations.begin(), a.alterations.end(), b.alterations.begin(), b.alterations.end(),
+                      [](const Alteration* x, const Alteration* y) { return *x == *y; });
+}
+
+}  // namespace
+
+DriverFits fitsOf(const Fitout& fitout, const Practice& practice, const std::vector<const StageResult*>& known)
+{
+    const auto knownFit = [&](DeviceId id, const FitInputs& inputs) -> std::shared_ptr<const DriverFit> {
+        for (const StageResult* last : known) {
+            const auto fit = last->fits.find(id);
+            if (fit == last->fits.end()) continue;
+            const auto before = inputsOf(last->used, id);
+            if (before && alike(*before, inputs)) return fit->second;
+        }
+        return nullptr;
+    };
+    DriverFits fits;
     for (const auto& [id, device] : fitout.devices) {
-        const Part& part = fitout.parts.at(device.part);
-        const auto place = fitout.places.find(device.at);
-        if (part.kind != PartKind::Driver || place == fitout.places.end()) continue;
-        const auto mount = fitout.mounts.find(id);
-        FitQuestion question{part, place->second, mount == fitout.mounts.end() ? kUsual : mount->second};
-        if (const auto spacer = fitout.parts.find(question.mount.spacer); spacer != fitout.parts.end())
-            question.spacer = &spacer->second;
-        for (const auto& [alteration, item] : fitout.alterations)
-            if (item.place == device.at) question.alterations.push_back(&item);
-        fits.emplace(id, fitOf(question, practice));
+        const auto inputs = inputsOf(fitout, id);
+        if (!inputs) continue;
+        auto fit = knownFit(id, *inputs);
+        if (!fit)
+            fit = std::make_shared<const DriverFit>(fitOf(
+                {*inputs->driver, *inputs->place, *inputs->mount, inputs->spacer, inputs->alterations}, practice));
+        fits.emplace(id, std::move(fit));
     }
     return fits;
 }

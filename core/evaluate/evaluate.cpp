@@ -6,6 +6,7 @@
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/make_stage.h"
 #include "core/evaluate/resolve.h"
+#include "core/model/names.h"
 
 namespace core {
 namespace {
@@ -22,6 +23,10 @@ std::shared_ptr<const StageResult> resultFor(const Fitout& fitout, const Evaluat
 Evaluation evaluate(const Plan& plan, const Practice& practice, std::span<const StageId> wanted, const Evaluation& last)
 {
     Evaluation evaluation{.practice = withChanges(practice, plan.practice)};
+    // What shakes what is fixed is the use's, unless the plan has its own.
+    if (!plan.practice.contains(PracticeKey::Shock_ratio))
+        evaluation.practice.entries.at(PracticeKey::Shock_ratio).value =
+            evaluation.practice.uses.at(std::string(textOf(plan.job.use))).shock_ratio;
     const bool samePractice = evaluation.practice == last.practice;
     evaluation.tables =
         samePractice && last.tables ? last.tables : std::make_shared<const GridTables>(gridTables(evaluation.practice));

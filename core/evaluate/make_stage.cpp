@@ -90,7 +90,7 @@ public:
         findWays();
         for (const auto& [id, listener] : m_stage->used.listeners) addHearing(id);
         expectReadings(*m_stage);
-        m_stage->fits = fitsOf(m_stage->used, m_practice);
+        m_stage->fits = fitsOf(m_stage->used, m_practice, m_known);
         return m_stage;
     }
 

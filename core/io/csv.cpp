@@ -36,6 +36,12 @@ void takeRow(int, void* sink)
 
 }  // namespace
 
+std::string withoutByteOrderMark(const std::string& text)
+{
+    constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
+    return text.starts_with(kByteOrderMark) ? text.substr(kByteOrderMark.size()) : text;
+}
+
 Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& file)
 {
     csv_parser parser{};

@@ -13,6 +13,9 @@ struct CsvRow {
     std::vector<std::string> cells{};
 };
 
+// Without the mark that table programs put before their CSV.
+[[nodiscard]] std::string withoutByteOrderMark(const std::string& text);
+
 // RFC 4180, read with libcsv: commas, quotes doubled inside quotes, any line ends. Blank lines are skipped.
 [[nodiscard]] Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& file);
 

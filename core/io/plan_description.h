@@ -44,6 +44,13 @@ void describe(Io& io, Element& element)
 }
 
 template <class Io>
+void describe(Io& io, PinNote& pin)
+{
+    io.field("number", pin, &PinNote::number);
+    describe(io, pin.basis);
+}
+
+template <class Io>
 void describe(Io& io, Part& part)
 {
     io.always("kind", part, &Part::kind);
@@ -53,6 +60,8 @@ void describe(Io& io, Part& part)
     io.field("ground", part, &Part::ground);
     io.field("figures", part, &Part::figures);
     io.field("terminals", part, &Part::terminals);
+    io.field("pins", part, &Part::pins);
+    io.field("controls", part, &Part::controls);
     io.field("inside", part, &Part::inside);
 }
 
@@ -68,6 +77,7 @@ void describe(Io& io, Body& body)
     io.field("width_m", body, &Body::width_m);
     io.field("frontAxle_m", body, &Body::frontAxle_m);
     io.field("cabin", body, &Body::cabin);
+    io.field("feeds", body, &Body::feeds);
     io.field("signs", body, &Body::signs);
     io.field("learntSigns", body, &Body::learnt);
 }
@@ -84,6 +94,7 @@ void describe(Io& io, Place& place)
     io.field("behind", place, &Place::behind);
     io.field("anchor", place, &Place::anchor);
     io.field("underPanel", place, &Place::underPanel);
+    io.field("obstruction", place, &Place::obstruction);
     io.field("room", place, &Place::room);
     io.field("wayIn", place, &Place::wayIn);
 }
@@ -105,6 +116,7 @@ void describe(Io& io, Panel& panel)
     io.field("followsPair", panel, &Panel::followsPair);
     io.field("fasteners", panel, &Panel::fasteners);
     io.field("leave", panel, &Panel::leave);
+    io.field("labels", panel, &Panel::labels);
 }
 
 template <class Io>
@@ -152,6 +164,7 @@ void describe(Io& io, Job& job)
     io.field("goalKind", job, &Job::goalKind);
     io.field("keep", job, &Job::keep);
     io.field("use", job, &Job::use);
+    io.field("extras", job, &Job::extras);
     io.field("budget", job, &Job::budget);
     io.field("currency", job, &Job::currency);
     io.field("hours_h", job, &Job::hours_h);

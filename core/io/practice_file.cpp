@@ -122,6 +122,24 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
             if (!(value > 0.0)) return wrong(file, where, "holds a number that is not above 0");
         practice.bodies[std::string(name.text)] = body;
     }
+    const Json uses = json.value("uses", Json::object());
+    for (const auto& name : enumNames<Use>()) {
+        const std::string where = "/uses/" + std::string(name.text);
+        const auto found = uses.find(std::string(name.text));
+        if (found == uses.end() || !found->is_object()) return wrong(file, where, "is missing");
+        UseClass use{.source = found->value("source", "")};
+        const Json noise = found->value("noise_db", Json::array());
+        if (noise.size() != use.noise_db.size() || !readNumbers(*found, {{"shock_ratio", &use.shock_ratio}}) ||
+            !std::all_of(noise.begin(), noise.end(), [](const Json& value) { return value.is_number(); }))
+            return wrong(file, where, "needs the number shock_ratio and four numbers noise_db");
+        std::transform(noise.begin(), noise.end(), use.noise_db.begin(), [](const Json& v) { return v.get<double>(); });
+        for (const Json& demand : found->value("demands", Json::array())) {
+            const auto one = enumFromText<Demand>(demand.is_string() ? demand.get<std::string>() : std::string());
+            if (!one) return wrong(file, where, "names a demand that there is not");
+            use.demands.insert(*one);
+        }
+        practice.uses[std::string(name.text)] = use;
+    }
     practice.usualClass = json.value("usualClass", "");
     if (!practice.classes.contains(practice.usualClass))
         return wrong(file, "/usualClass", "names no class of this file");

@@ -152,8 +152,7 @@ std::string wordOf(const Part& part, std::string_view word)
 
 Result<ShelfFile> readShelf(const std::string& text, const std::string& file)
 {
-    constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";  // which table programs put before their CSV
-    const auto rows = readCsv(text.starts_with(kByteOrderMark) ? text.substr(kByteOrderMark.size()) : text, file);
+    const auto rows = readCsv(withoutByteOrderMark(text), file);
     if (!rows) return tl::unexpected(rows.error());
     if (rows->empty())
         return tl::unexpected(InputError{file, {}, "is empty; expected a heading line with key and name"});

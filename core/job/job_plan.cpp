@@ -3,6 +3,9 @@
 #include <cmath>
 #include <map>
 
+#include "core/evaluate/held_back.h"
+#include "core/model/names.h"
+
 namespace core {
 namespace {
 
@@ -16,8 +19,13 @@ struct PlaceWork {
 
 class JobPlanner {
 public:
-    JobPlanner(const Fitout& from, const Fitout& to, const Evaluation& evaluation, const StageResult& goal)
-        : m_from(from), m_to(to), m_practice(evaluation.practice), m_goal(goal)
+    JobPlanner(const Plan& plan, const Fitout& from, const Evaluation& evaluation, const StageResult& goal)
+        : m_plan(plan),
+          m_from(from),
+          m_to(goal.used),
+          m_practice(evaluation.practice),
+          m_use(m_practice.uses.at(std::string(textOf(plan.job.use)))),
+          m_goal(goal)
     {
     }
 
@@ -82,12 +90,12 @@ private:
             for (const DeviceId driver : work.drivers)
                 if (m_from.devices.contains(driver))
                     add(StepKind::RemoveDriver, place, driver, {Tool::CrossHead, Tool::Camera}, {}, 0.5 * swap_min);
-            for (const AlterationKind what : work.alterations) {
-                add(StepKind::Alter, place, {}, {Tool::Tape}, {}, wiring_min);
-                m_job.steps.back().alteration = what;
-            }
+            for (const AlterationKind what : work.alterations) addAlteration(place, what, wiring_min);
             for (const DeviceId lead : work.leads)
-                add(StepKind::SwapLead, place, lead, {Tool::SideCutter, Tool::Tape}, {}, wiring_min);
+                if (isBought(lead))
+                    add(StepKind::PlugLead, place, lead, {Tool::Tape}, {}, 0.5 * wiring_min);
+                else
+                    add(StepKind::SwapLead, place, lead, {Tool::SideCutter, Tool::Tape}, {}, wiring_min);
             for (const DeviceId link : work.links)
                 add(StepKind::LinkAcross, place, link, {Tool::SolderOrCrimp, Tool::Tape}, {Caution::HotSolder},
                     wiring_min);
@@ -97,15 +105,55 @@ private:
         add(StepKind::PowerUpTrial, {}, {}, {Tool::HexBattery}, {Caution::RestraintPlugsOpen, Caution::TrialFuse},
             m_practice[PracticeKey::StepPowerDown_min]);
         add(StepKind::TrySound, {}, {}, {}, {Caution::HearingStartLow}, m_practice[PracticeKey::StepTest_min]);
+        addForUse(StepKind::Protect, 0.5 * wiring_min);
         for (const auto& [place, work] : m_work)
             add(StepKind::CloseTrim, place, {}, {}, {Caution::ClipsCounted}, trim_min);
+        if (removed() > 0) add(StepKind::KeepOriginals, {}, {}, {}, {}, 0.5 * wiring_min);
+        addForUse(StepKind::ProveInUse, m_practice[PracticeKey::StepTest_min]);
         add(StepKind::Record, {}, {}, {Tool::Camera}, {}, m_practice[PracticeKey::StepTest_min]);
+    }
+
+    void addAlteration(PlaceId place, AlterationKind what, double wiring_min)
+    {
+        const bool cuts = what == AlterationKind::Hole || what == AlterationKind::ScrewHoles ||
+                          what == AlterationKind::CutObstruction;
+        add(StepKind::Alter, place, {},
+            cuts ? std::vector{what == AlterationKind::CutObstruction ? Tool::SideCutter : Tool::Drill, Tool::Vacuum}
+                 : std::vector{Tool::Tape},
+            cuts ? std::vector{Caution::LookBehind, Caution::MaskMagnet} : std::vector<Caution>{}, wiring_min);
+        m_job.steps.back().alteration = what;
+        if (what == AlterationKind::WireHole) m_job.steps.back().figure = m_practice[PracticeKey::WireHole_m];
+        // What held the cable went with what was cut away.
+        if (what == AlterationKind::CutObstruction)
+            add(StepKind::Retain, place, {}, {Tool::Tape}, {}, 0.5 * wiring_min);
+    }
+
+    // One step for each thing that this use does to what is built in. Nothing can be proved against thieves.
+    void addForUse(StepKind kind, double minutes)
+    {
+        for (const Demand demand : m_use.demands) {
+            if (kind == StepKind::ProveInUse && demand == Demand::Theft) continue;
+            add(kind, {}, {}, {}, {}, minutes);
+            m_job.steps.back().demand = demand;
+        }
+    }
+
+    [[nodiscard]] bool isBought(DeviceId lead) const { return partOf(lead).kind == PartKind::Lead; }
+
+    // Drivers that come out.
+    [[nodiscard]] int removed() const
+    {
+        int count = 0;
+        for (const auto& [place, work] : m_work)
+            for (const DeviceId driver : work.drivers) count += m_from.devices.contains(driver) ? 1 : 0;
+        return count;
     }
 
     void addBenchWork(double wiring_min)
     {
         for (const auto& [place, work] : m_work) {
             for (const DeviceId lead : work.leads) {
+                if (isBought(lead)) continue;
                 double value_f = 0.0;
                 for (const auto& [name, element] : partOf(lead).inside)
                     if (element.kind == ElementKind::Capacitor)
@@ -149,7 +197,8 @@ private:
             if (mount.spacer && (before == m_from.mounts.end() || before->second.spacer != mount.spacer))
                 ++counts[mount.spacer];
         }
-        for (const auto& [part, count] : counts) m_job.parts.push_back({part, count, m_to.parts.at(part).name});
+        for (const auto& [part, count] : counts)
+            m_job.parts.push_back({part, count, m_to.parts.at(part).name, heldBackPart(part)});
         if (drivers > 0) m_job.smallParts.push_back({SmallPart::Gasket, drivers});
         if (m_work.empty()) return;
         const auto perPlace = [&](PracticeKey key) {
@@ -157,11 +206,46 @@ private:
         };
         m_job.smallParts.push_back({SmallPart::SpareClips, perPlace(PracticeKey::SpareClips_count)});
         m_job.smallParts.push_back({SmallPart::CableTies, perPlace(PracticeKey::CableTies_count)});
+        addExtras(drivers);
     }
 
+    [[nodiscard]] std::optional<VariantSign> heldBackPart(PartId part) const
+    {
+        for (const RunResult& run : m_goal.runs) {
+            const DeviceId device = run.run.id.coil.device;
+            if (m_to.devices.at(device).part != part) continue;
+            const CircuitResult* circuit = findCircuit(m_goal, run.run.id.channel);
+            return heldBack(m_plan.body, m_to.parts.at(part), circuit ? circuit->output : Figures{}, m_practice);
+        }
+        return std::nullopt;
+    }
+
+    void addExtras(int drivers)
+    {
+        const auto& extras = m_plan.job.extras;
+        const auto list = [&](SmallPart part, int count, bool wanted) {
+            if (wanted && count > 0) m_job.smallParts.push_back({part, count});
+        };
+        const auto asks = [&](Demand demand) { return m_use.demands.contains(demand); };
+        int labels = 0;
+        for (const auto& [place, work] : m_work)
+            if (const auto there = m_to.places.find(place); there != m_to.places.end())
+                for (const PanelId panel : there->second.wayIn) labels += m_to.panels.at(panel).labels.empty() ? 0 : 1;
+        list(SmallPart::SealedPlugs, drivers, asks(Demand::Water));
+        list(SmallPart::LockWashers, drivers, asks(Demand::Vibration));
+        list(SmallPart::Tethers, drivers, asks(Demand::Vibration) || extras.contains(Extra::Tethers));
+        list(SmallPart::TamperProofBolts, drivers, asks(Demand::Theft) || extras.contains(Extra::TamperProofBolts));
+        list(SmallPart::Badges, drivers, extras.contains(Extra::Badges));
+        list(SmallPart::LightController, 1, extras.contains(Extra::LightController));
+        list(SmallPart::Labels, labels, true);
+        list(SmallPart::OldPartsBag, removed(), true);
+    }
+
+    const Plan& m_plan;
     const Fitout& m_from;
     const Fitout& m_to;
     const Practice& m_practice;
+    const UseClass& m_use;
     const StageResult& m_goal;
     std::map<PlaceId, PlaceWork> m_work{};
     JobPlan m_job{};
@@ -169,10 +253,9 @@ private:
 
 }  // namespace
 
-JobPlan planJob(StageId from, StageId to, const Evaluation& evaluation)
+JobPlan planJob(const Plan& plan, StageId from, StageId to, const Evaluation& evaluation)
 {
-    const StageResult& goal = *evaluation.stages.at(to);
-    return JobPlanner(evaluation.stages.at(from)->used, goal.used, evaluation, goal).run();
+    return JobPlanner(plan, evaluation.stages.at(from)->used, evaluation, *evaluation.stages.at(to)).run();
 }
 
 }  // namespace core

@@ -3,6 +3,7 @@
 #include <string>
 #include <vector>
 
+#include "core/evaluate/variant.h"
 #include "core/model/evaluation.h"
 
 namespace core {
@@ -16,16 +17,21 @@ enum class StepKind {
     Alter,       // seal a place, open its cover: what the plan does to the vehicle
     LinkAcross,  // a link over a capacitor that stays
     SwapLead,
+    PlugLead,  // an adapter lead as it was bought
+    Retain,    // a new hold for a cable whose own was cut away
     Connect,
     CheckResistance,
     FitDriver,
     PowerUpTrial,
     TrySound,
+    Protect,  // against what the vehicle's use does to it
     CloseTrim,
+    KeepOriginals,
+    ProveInUse,
     Record
 };
 
-enum class Tool { PlasticPry, CrossHead, Ohmmeter, Camera, SolderOrCrimp, SideCutter, HexBattery, Tape };
+enum class Tool { PlasticPry, CrossHead, Ohmmeter, Camera, SolderOrCrimp, SideCutter, HexBattery, Tape, Drill, Vacuum };
 
 enum class Caution {
     BatteryFirst,
@@ -36,7 +42,9 @@ enum class Caution {
     HotSolder,
     ConeGuard,
     HearingStartLow,
-    TrialFuse
+    TrialFuse,
+    LookBehind,
+    MaskMagnet
 };
 
 // One step, with its cautions beside it. Words live elsewhere.
@@ -45,6 +53,7 @@ struct Step {
     PlaceId place{};
     DeviceId device{};
     AlterationKind alteration{};  // of Alter
+    Demand demand{};              // of Protect and ProveInUse
     std::vector<Tool> tools{};
     std::vector<Caution> cautions{};
     double minutes = 0.0;
@@ -66,10 +75,23 @@ struct PartRow {
     PartId part{};
     int count = 0;
     std::string name{};
+    std::optional<VariantSign> heldBack{};  // to be looked for before it is ordered
     bool operator==(const PartRow&) const = default;
 };
 
-enum class SmallPart { Gasket, SpareClips, CableTies };
+enum class SmallPart {
+    Gasket,
+    SpareClips,
+    CableTies,
+    SealedPlugs,
+    Tethers,
+    LockWashers,
+    TamperProofBolts,
+    Badges,
+    LightController,
+    Labels,
+    OldPartsBag
+};
 struct SmallPartRow {
     SmallPart part{};
     int count = 0;
@@ -87,6 +109,6 @@ struct JobPlan {
 };
 
 // requires that the evaluation holds both stages
-[[nodiscard]] JobPlan planJob(StageId from, StageId to, const Evaluation& evaluation);
+[[nodiscard]] JobPlan planJob(const Plan& plan, StageId from, StageId to, const Evaluation& evaluation);
 
 }  // namespace core

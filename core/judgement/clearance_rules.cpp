@@ -18,14 +18,27 @@ PracticeKey depthLimit(const Place& place)
     return place.behind == Behind::Regulator ? PracticeKey::RegulatorMargin_m : PracticeKey::DepthMargin_m;
 }
 
-// A spacer that brings the margin, if it is another one than stands there; then another driver. What is only guessed is
-// measured first.
+// What stands in the way and could be cut away, where that alone brings the margin.
+bool cutBringsIt(const PlannedDriver& driver)
+{
+    const auto more_m = valueOf(driver.place.room, Quantity::Obstruction_m);
+    const DriverFit& fit = driver.fit;
+    return more_m && fit.obstruction_m == 0.0 && fit.depthMargin_m &&
+           fit.depthMargin_m->value + *more_m >= fit.wantedDepth_m - kLengthSlack_m &&
+           !(fit.glassUpMargin_m && fit.glassUpMargin_m->value < fit.wantedDepth_m - kLengthSlack_m);
+}
+
+// A spacer that brings the margin, if it is another one than stands there; then another driver; last what is for good.
+// What is only guessed is measured first.
 void addDepthMends(Finding& finding, const Judging& judging, const PlannedDriver& driver)
 {
     const auto& spacers = driver.fit.spacers;
     if (spacers && std::abs(spacers->sum_m - driver.fit.spacer_m) > 1e-6)
         finding.mends.push_back(spacerMend(judging, driver, spacers->sum_m));
     finding.mends.push_back(chooseDriverMend(driver.id));
+    if (cutBringsIt(driver))
+        finding.mends.push_back({MendName::CutObstruction, *valueOf(driver.place.room, Quantity::Obstruction_m),
+                                 prepareHole(judging.plan, driver.id, AlterationKind::CutObstruction)});
     if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Depth_m));
 }
 
@@ -119,6 +132,27 @@ std::vector<Finding> judgeWindowTravel(const Judging& judging)
         if (what == Quantity::ScrewMargin_m)
             if (const auto screw = shorterScrew_m(judging.practice, driver.place, driver.mount, fit))
                 offerFirst(finding, {MendName::ShorterScrews, *screw, setScrews(judging.plan, driver.id, *screw)});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+// A cut that frees depth nobody needs is for good and for nothing.
+std::vector<Finding> judgeNeedlessCut(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const DriverFit& fit = driver.fit;
+        if (!(fit.obstruction_m > 0.0) || !fit.depthMargin_m) continue;
+        const double without_m = fit.depthMargin_m->value - fit.obstruction_m;
+        if (without_m < fit.wantedDepth_m - kLengthSlack_m) continue;
+        Finding finding = fitFinding(judging, driver, RuleId::NeedlessCut, Severity::Note,
+                                     {Quantity::DepthMargin_m,
+                                      {without_m, fit.depthMargin_m->worst, {}},
+                                      fit.wantedDepth_m,
+                                      depthLimit(driver.place)});
+        finding.mends = {
+            {MendName::LeaveObstruction, 0.0, leaveAsItIs(judging.plan, driver.id, AlterationKind::CutObstruction)}};
         findings.push_back(std::move(finding));
     }
     return findings;

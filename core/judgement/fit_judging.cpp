@@ -29,7 +29,7 @@ bool repeatsLeadingFit(const Judging& judging, DeviceId id, const Device& device
     const DeviceId leader = leaderOf(used, id);
     if (!leader || !judging.goal.fits.contains(leader)) return false;
     const Device& other = used.devices.at(leader);
-    const DriverFit &own = judging.goal.fits.at(id), &first = judging.goal.fits.at(leader);
+    const DriverFit &own = *judging.goal.fits.at(id), &first = *judging.goal.fits.at(leader);
     return other.part == device.part && own.depthMargin_m == first.depthMargin_m &&
            own.glassUpMargin_m == first.glassUpMargin_m && own.frontMargin_m == first.frontMargin_m &&
            own.screwMargin_m == first.screwMargin_m;
@@ -46,7 +46,7 @@ std::vector<PlannedDriver> plannedDrivers(const Judging& judging)
         const Device& device = used.devices.at(id);
         if (stoodThere(judging, id, device) || repeatsLeadingFit(judging, id, device)) continue;
         PlannedDriver driver{id,      device, used.parts.at(device.part), used.places.at(device.at), mountOf(used, id),
-                             nullptr, fit};
+                             nullptr, *fit};
         if (const auto spacer = used.parts.find(driver.mount.spacer); spacer != used.parts.end())
             driver.spacer = &spacer->second;
         drivers.push_back(driver);

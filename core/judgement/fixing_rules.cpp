@@ -48,6 +48,22 @@ bool hasOpenBack(const Judging& judging, const PlannedDriver& driver)
     return driver.fit.body.at(Quantity::Basket_m).value > judging.practice[PracticeKey::LargestDomeBody_m];
 }
 
+// What one screw may bear where it bites; nothing where nobody knows what that is.
+std::optional<PracticeKey> holdOf(Anchor anchor)
+{
+    switch (anchor) {
+        case Anchor::Metal:
+            return PracticeKey::ScrewHoldMetal_n;
+        case Anchor::Plastic:
+            return PracticeKey::ScrewHoldPlastic_n;
+        case Anchor::Wood:
+            return PracticeKey::ScrewHoldWood_n;
+        case Anchor::Unknown:
+            return std::nullopt;
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 std::vector<Finding> judgeCoverSwallows(const Judging& judging)
@@ -110,6 +126,28 @@ std::vector<Finding> judgeSealMissing(const Judging& judging)
                              {},
                              {}}};
         finding.mends = {{MendName::SealEdge, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::Seal)}};
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeFixingOverload(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        if (driver.mount.fixing != Fixing::Screws || !driver.fit.fixing_n) continue;
+        const auto key = holdOf(driver.place.anchor);
+        if (!key || !over(driver.fit.fixing_n->value, judging.practice[*key])) continue;
+        Finding finding = fitFinding(judging, driver, RuleId::FixingOverload, Severity::Care,
+                                     {Quantity::FixingForce_n, *driver.fit.fixing_n, judging.practice[*key], *key});
+        // Screws where the driver has holes and the panel none yet share it; a ring behind the panel spreads it.
+        const int matched = driver.fit.screws ? driver.fit.screws->matched : driver.fit.screwCount;
+        if (matched < driver.fit.screwCount &&
+            !over(driver.fit.fixing_n->value * matched / driver.fit.screwCount, judging.practice[*key]))
+            finding.mends.push_back({MendName::NewScrewHoles, static_cast<double>(driver.fit.screwCount - matched),
+                                     prepareHole(judging.plan, driver.id, AlterationKind::ScrewHoles)});
+        finding.mends.push_back({MendName::FixByRing, 0.0, fixDriver(judging.plan, driver.id, Fixing::Ring)});
+        if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Mass_kg));
         findings.push_back(std::move(finding));
     }
     return findings;

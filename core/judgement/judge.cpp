@@ -39,7 +39,8 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
           judgeDepthAndSpacer,   judgeWindowTravel,       judgeCutoutAndRing, judgeDomeTakenForHole,
           judgeScrewHoles,       judgeFrontClearance,     judgeUnderPanel,    judgeCoverSwallows,
           judgeHeavyOnAdhesive,  judgeSealMissing,        judgePinchedCable,  judgeWireSlack,
-          judgePlasticAnchors,   judgeCountsOpen,         judgeScrewReaches}) {
+          judgePlasticAnchors,   judgeCountsOpen,         judgeScrewReaches,  judgeNeedlessCut,
+          judgeFixingOverload}) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) offerReading(finding, evaluation);
         findings.insert(findings.end(), std::make_move_iterator(found.begin()), std::make_move_iterator(found.end()));

@@ -37,6 +37,8 @@ struct HoleFit {
 struct DriverFit {
     Figures body{};  // of the driver, completed
     double spacer_m = 0.0;
+    double stump_m = 0.0;                       // what stands up under its flange besides
+    double obstruction_m = 0.0;                 // of the depth, that was cut free for it
     std::optional<Computed> depthMargin_m{};    // from its back to what lies behind, glass down
     std::optional<Computed> glassUpMargin_m{};  // the same with the glass up
     std::optional<Computed> frontMargin_m{};    // from its surround at full travel, or its flange, to the cover

@@ -131,8 +131,8 @@ struct StageResult {
     CleanVoltage clean{};         // of the one volume control
     double sourceLeast_v = 0.0;   // where the source clips first
     std::map<ListenerId, HearingResult> hearing{};
-    std::map<Address, Computed> expected{};  // what a meter should read
-    std::map<DeviceId, DriverFit> fits{};    // of the drivers that have a place
+    std::map<Address, Computed> expected{};                       // what a meter should read
+    std::map<DeviceId, std::shared_ptr<const DriverFit>> fits{};  // of the drivers that have a place
 };
 
 struct GridTables;

@@ -54,6 +54,10 @@ std::string_view code(RuleId rule)
             return "FIT14";
         case RuleId::ScrewReaches:
             return "FIT15";
+        case RuleId::NeedlessCut:
+            return "FIT1";
+        case RuleId::FixingOverload:
+            return "FIT13";
     }
     return {};
 }

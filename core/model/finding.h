@@ -34,7 +34,9 @@ enum class RuleId {
     WireSlack,
     PlasticAnchors,
     CountsOpen,
-    ScrewReaches
+    ScrewReaches,
+    NeedlessCut,    // of what stands in the way of a driver that clears it
+    FixingOverload  // a driver too heavy for its screws
 };
 
 enum class Severity { Note, Care, Stop };
@@ -86,7 +88,9 @@ enum class MendName {
     WireHole,
     WireLength,
     ShorterScrews,
-    SetGain
+    SetGain,
+    CutObstruction,
+    LeaveObstruction
 };
 
 struct Mend {

@@ -76,6 +76,11 @@ CORE_ENUM_NAMES(Keep, {NoCutting, "noCutting"}, {Looks, "looks"}, {Radio, "radio
                 {LoadSpace, "loadSpace"})
 CORE_ENUM_NAMES(Use, {FamilyCar, "familyCar"}, {WorkVan, "workVan"}, {WindAndHelmet, "windAndHelmet"},
                 {OpenCab, "openCab"}, {SummerCruiser, "summerCruiser"})
+CORE_ENUM_NAMES(Demand, {Wind, "wind"}, {Water, "water"}, {Vibration, "vibration"}, {Heat, "heat"}, {Theft, "theft"})
+CORE_ENUM_NAMES(Extra, {Tethers, "tethers"}, {TamperProofBolts, "tamperProofBolts"}, {Badges, "badges"},
+                {LightController, "lightController"})
+CORE_ENUM_NAMES(Control, {HighPass, "highPass"}, {LowPass, "lowPass"}, {Equaliser, "equaliser"},
+                {ChannelGain, "channelGain"}, {Polarity, "polarity"})
 CORE_ENUM_NAMES(OutputGround, {Unknown, "unknown"}, {Floating, "floating"}, {Shared, "shared"})
 CORE_ENUM_NAMES(Cover, {None, "none"}, {ThinCloth, "thinCloth"}, {ThickCloth, "thickCloth"},
                 {ClothUnderLeather, "clothUnderLeather"})
@@ -87,7 +92,7 @@ CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {R
 CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "replace"})
 CORE_ENUM_NAMES(StageKind, {Factory, "factory"}, {Found, "found"}, {Planned, "planned"}, {Built, "built"})
 CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"}, {OpenCover, "openCover"},
-                {ScrewHoles, "screwHoles"}, {WireHole, "wireHole"})
+                {ScrewHoles, "screwHoles"}, {WireHole, "wireHole"}, {CutObstruction, "cutObstruction"})
 CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"})
 CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacity_a, "ampacity_a"},
                 {CrossSection_m2, "crossSection_m2"}, {FuseBlade_a, "fuseBlade_a"},
@@ -109,6 +114,7 @@ CORE_ENUM_NAMES(
     {OhmmeterCoreLow_ratio, "ohmmeterCoreLow_ratio"}, {OhmmeterCoreHigh_ratio, "ohmmeterCoreHigh_ratio"},
     {OhmmeterWideLow_ratio, "ohmmeterWideLow_ratio"}, {OhmmeterWideHigh_ratio, "ohmmeterWideHigh_ratio"},
     {OhmmeterCentre_ratio, "ohmmeterCentre_ratio"}, {OhmmeterOpen_ohm, "ohmmeterOpen_ohm"},
+    {ContinuityShort_ratio, "continuityShort_ratio"}, {ContinuityWithin_ratio, "continuityWithin_ratio"},
     {SeriesCapacitor_f, "seriesCapacitor_f"}, {TweeterCapacitor_f, "tweeterCapacitor_f"},
     {ComplexLoad_ratio, "complexLoad_ratio"}, {ProgrammeHighPass_hz, "programmeHighPass_hz"},
     {ProgrammeHighPassQ, "programmeHighPassQ"}, {ProgrammeLowPass1_hz, "programmeLowPass1_hz"},
@@ -153,15 +159,22 @@ CORE_ENUM_NAMES(
     {CoverCare_db, "coverCare_db"}, {AdhesiveCare_kg, "adhesiveCare_kg"}, {AdhesiveStop_kg, "adhesiveStop_kg"},
     {AdhesiveSunStop_kg, "adhesiveSunStop_kg"}, {LargestDomeBody_m, "largestDomeBody_m"}, {WireHole_m, "wireHole_m"},
     {SlackLeast_m, "slackLeast_m"}, {SlackMost_m, "slackMost_m"}, {SlackWanted_m, "slackWanted_m"},
-    {Shock_ratio, "shock_ratio"}, {PilotDrill_ratio, "pilotDrill_ratio"}, {ScrewBite_m, "screwBite_m"},
-    {ClipsEarly_db, "clipsEarly_db"}, {MismatchNote_db, "mismatchNote_db"}, {MismatchCare_db, "mismatchCare_db"},
-    {UndoHole_min, "undoHole_min"}, {UndoScrews_min, "undoScrews_min"}, {UndoRing_min, "undoRing_min"},
-    {UndoPlug_min, "undoPlug_min"}, {UndoLead_min, "undoLead_min"}, {RankDepth_points, "rankDepth_points"},
-    {RankFront_points, "rankFront_points"}, {RankHole_points, "rankHole_points"},
-    {RankScrews_points, "rankScrews_points"}, {RankLoad_points, "rankLoad_points"},
-    {RankLevel_points, "rankLevel_points"}, {RankBands_points, "rankBands_points"},
-    {RankHeat_points, "rankHeat_points"}, {RankTravel_points, "rankTravel_points"},
-    {RankCost_points, "rankCost_points"}, {RankWeight_points, "rankWeight_points"},
+    {Shock_ratio, "shock_ratio"}, {BodySlack_m, "bodySlack_m"}, {TurnDown_deg, "turnDown_deg"},
+    {TurnWire_deg, "turnWire_deg"}, {TurnGlass_deg, "turnGlass_deg"}, {TurnBadge_deg, "turnBadge_deg"},
+    {ScrewHoldMetal_n, "screwHoldMetal_n"}, {ScrewHoldPlastic_n, "screwHoldPlastic_n"},
+    {ScrewHoldWood_n, "screwHoldWood_n"}, {OverNoise_db, "overNoise_db"}, {PilotDrill_ratio, "pilotDrill_ratio"},
+    {ScrewBite_m, "screwBite_m"}, {ClipsEarly_db, "clipsEarly_db"}, {MismatchNote_db, "mismatchNote_db"},
+    {MismatchCare_db, "mismatchCare_db"}, {UndoHole_min, "undoHole_min"}, {UndoScrews_min, "undoScrews_min"},
+    {UndoRing_min, "undoRing_min"}, {UndoPlug_min, "undoPlug_min"}, {UndoLead_min, "undoLead_min"},
+    {RankDepth_points, "rankDepth_points"}, {RankFront_points, "rankFront_points"},
+    {RankHole_points, "rankHole_points"}, {RankScrews_points, "rankScrews_points"},
+    {RankLoad_points, "rankLoad_points"}, {RankLevel_points, "rankLevel_points"},
+    {RankBands_points, "rankBands_points"}, {RankHeat_points, "rankHeat_points"},
+    {RankTravel_points, "rankTravel_points"}, {RankCost_points, "rankCost_points"},
+    {RankWeight_points, "rankWeight_points"}, {RankUnknown_ratio, "rankUnknown_ratio"},
+    {RankSpacer_ratio, "rankSpacer_ratio"}, {RankSpacer_m, "rankSpacer_m"}, {RankMinimum_ratio, "rankMinimum_ratio"},
+    {RankRing_ratio, "rankRing_ratio"}, {RankQuieter_db, "rankQuieter_db"}, {RankBandFree_db, "rankBandFree_db"},
+    {RankBand_db, "rankBand_db"}, {RankHeatFree_ratio, "rankHeatFree_ratio"}, {RankTravel_ratio, "rankTravel_ratio"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
     {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})

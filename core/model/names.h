@@ -9,6 +9,7 @@
 
 #include "core/model/edit.h"
 #include "core/model/plan.h"
+#include "core/practice/practice.h"
 
 namespace core {
 
@@ -65,6 +66,12 @@ template <>
 std::span<const EnumName<Keep>> enumNames();
 template <>
 std::span<const EnumName<Use>> enumNames();
+template <>
+std::span<const EnumName<Demand>> enumNames();
+template <>
+std::span<const EnumName<Extra>> enumNames();
+template <>
+std::span<const EnumName<Control>> enumNames();
 template <>
 std::span<const EnumName<OutputGround>> enumNames();
 template <>

@@ -40,6 +40,16 @@ enum class PartKind {
 // Whether the minus wires of a source's outputs are its ground. Where they are not, none may touch the chassis.
 enum class OutputGround { Unknown, Floating, Shared };
 
+// What a source can be set to, apart from its delay, which is a figure.
+enum class Control { HighPass, LowPass, Equaliser, ChannelGain, Polarity };
+
+// A pin of a source's plug, as somebody counted and proved it. A pin that nobody noted is unverified.
+struct PinNote {
+    std::string number{};  // as it stands on the plug
+    Basis basis{};         // measured, or stated in papers; a class guess: unverified
+    bool operator==(const PinNote&) const = default;
+};
+
 // A box with named terminals and a small circuit inside. A filter belongs to its part and leaves with it.
 // Copied from the shelf into the plan, so that a changed shelf moves no plan.
 struct Part {
@@ -51,6 +61,8 @@ struct Part {
     OutputGround ground = OutputGround::Unknown;
     Figures figures{};
     std::map<std::string, std::string> terminals{};  // terminal -> connector
+    std::map<std::string, PinNote> pins{};           // by terminal
+    std::map<Control, bool> controls{};              // what was looked for; absent: nobody has looked
     std::map<std::string, Element> inside{};         // names hold no '.', ':' or '>'
     bool operator==(const Part&) const = default;
 };

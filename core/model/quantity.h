@@ -71,10 +71,19 @@ enum class Quantity {
     AreaMass_kg_m2,
     Fuse_a,
     Price,
+    // of a source, and of what lies ready behind its place; 0: there is none
+    LineOutputs,
+    LineOutput_v,
+    ConstantFeed_v,
+    SwitchedFeed_v,
+    TurnOn_v,
+    FeedGround_ohm,
     DepthGlassUp_m,  // of a place: Depth_m with the window closed
     ScrewRoom_m,     // free behind the screws
     Sheet_m,         // thickness of what the screws bite in
     Between_m,       // parts between a flange and the panel over it
+    Stump_m,         // what stands up round the hole: rivets drilled off, a rim
+    Obstruction_m,   // depth that something in the way takes, and that cutting it away would give
     WireExit_deg,    // where the vehicle's cable comes from
     GlassSide_deg,   // where what lies behind comes nearest
     Route_m,         // that a cable takes to the driver
@@ -126,6 +135,7 @@ enum class Quantity {
     CutoutMost_m,
     CoverLoss_db,
     Slack_m,
+    FixingForce_n,
     OpenCounts,
     RatedUnder_db,
     Mismatch_db,

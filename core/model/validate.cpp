@@ -149,6 +149,7 @@ private:
         for (const auto& [id, listener] : m_plan.listeners)
             checkPoint(listener.head_m, "/listeners/" + textOf(id) + "/head_m");
         checkFigures(m_plan.body.cabin, "/body/cabin");
+        checkFigures(m_plan.body.feeds, "/body/feeds");
         for (const auto& [id, listener] : m_plan.listeners)
             checkPoint(listener.facing, "/listeners/" + textOf(id) + "/facing");
         for (const double measure : {m_plan.body.length_m, m_plan.body.width_m, m_plan.body.frontAxle_m})
@@ -207,6 +208,9 @@ private:
         for (const auto& [id, part] : m_plan.parts) {
             const std::string where = "/parts/" + textOf(id);
             checkFigures(part.figures, where + "/figures");
+            for (const auto& [terminal, pin] : part.pins)
+                if (!part.terminals.contains(terminal))
+                    add(where + "/pins/" + terminal, "names no terminal of this part");
             for (const auto& [name, element] : part.inside) {
                 const std::string at = where + "/inside/" + name;
                 if (name.empty() || name.find_first_of(".:>") != std::string::npos)

@@ -56,6 +56,7 @@ struct Body {
     Drive drive = Drive::Combustion;
     double length_m = 4.7, width_m = 1.82, frontAxle_m = 0.9;  // frontAxle: nose to front axle
     Figures cabin{};  // height, wheelbase, inside measures, its leakage frequency; what is absent comes from the kind
+    Figures feeds{};  // what lies ready for a source: constant and switched feed, turn-on lead, ground
     std::map<VariantSign, bool> signs{};   // what was looked for; absent: nobody has looked
     std::map<VariantSign, bool> learnt{};  // the same on the vehicle that the sheet was made from
     bool operator==(const Body&) const = default;
@@ -105,6 +106,7 @@ struct Panel {
     bool followsPair = false;                     // an edit of the pair is made here too
     std::map<std::string, Fastener> fasteners{};  // by where they are: "behind the handle cup"
     std::string leave{};                          // what must not be pulled or unplugged there
+    std::string labels{};                         // what is stuck on it and has to be there again afterwards
     bool operator==(const Panel&) const = default;
 };
 
@@ -118,7 +120,8 @@ struct Place {
     Cover cover = Cover::None;
     Behind behind = Behind::Unknown;
     Anchor anchor = Anchor::Unknown;
-    bool underPanel = false;  // a driver is clamped to it from below
+    bool underPanel = false;    // a driver is clamped to it from below
+    std::string obstruction{};  // what takes some of its depth and could be cut away
     Figures room{};
     std::vector<PanelId> wayIn{};  // in the order they come off
     bool operator==(const Place&) const = default;
@@ -156,6 +159,9 @@ enum class Keep { NoCutting, Looks, Radio, Badge, LoadSpace };
 
 enum class Use { FamilyCar, WorkVan, WindAndHelmet, OpenCab, SummerCruiser };
 
+// What else the owner wants with it, each a line of the parts list.
+enum class Extra { Tethers, TamperProofBolts, Badges, LightController };
+
 struct Job {
     std::string customer{};
     std::string complaint{};  // in the owner's words
@@ -163,6 +169,7 @@ struct Job {
     Goal goalKind = Goal::Improve;
     std::set<Keep> keep{};
     Use use = Use::FamilyCar;
+    std::set<Extra> extras{};
     double budget = 0.0;  // in `currency`; 0: not said
     std::string currency{};
     double hours_h = 0.0;                   // that may go into it; 0: not said

@@ -69,7 +69,7 @@ struct Wire {
     bool operator==(const Wire&) const = default;
 };
 
-enum class AlterationKind { Hole, Seal, Mat, Foam, OpenCover, ScrewHoles, WireHole };
+enum class AlterationKind { Hole, Seal, Mat, Foam, OpenCover, ScrewHoles, WireHole, CutObstruction };
 
 struct Alteration {
     PlaceId place{};

@@ -1,7 +1,9 @@
 #pragma once
 
+#include <array>
 #include <map>
 #include <optional>
+#include <set>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -40,6 +42,18 @@ struct BodyClass {
     bool operator==(const BodyClass&) const = default;
 };
 
+// What a vehicle's use does to what is built into it.
+enum class Demand { Wind, Water, Vibration, Heat, Theft };
+
+// What one use of a vehicle asks of it.
+struct UseClass {
+    std::string source{};
+    std::array<double, 4> noise_db{};  // at the ear, one for each band of hearing
+    double shock_ratio = 0.0;          // of the fall's acceleration, on what is fixed
+    std::set<Demand> demands{};
+    bool operator==(const UseClass&) const = default;
+};
+
 struct PracticeValues {
     std::vector<double> values{};
     std::string source{};
@@ -51,6 +65,7 @@ struct Practice {
     std::map<PracticeList, PracticeValues> lists{};
     std::map<std::string, DriverClass> classes{};
     std::map<std::string, BodyClass> bodies{};  // by kind
+    std::map<std::string, UseClass> uses{};     // by use
     std::string usualClass{};                   // taken where a driver names no class
     bool operator==(const Practice&) const = default;
 

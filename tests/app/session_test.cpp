@@ -241,7 +241,7 @@ TEST(ShopSettings, SawsAreReadAsTheyAreTyped)
 TEST_F(Session, TheSawsAtHandDecideHowAHoleIsCut)
 {
     const auto session = open();
-    const auto holeOf = [&] { return *session->snapshot().after().fits.at(kLeftSpeaker).hole; };
+    const auto holeOf = [&] { return *session->snapshot().after().fits.at(kLeftSpeaker)->hole; };
     const core::CutoutLimits limits = holeOf().limits;
     session->setSaws({limits.wanted_m + 0.0005, 0.2});
     EXPECT_EQ(holeOf().plan.saw_m, limits.wanted_m + 0.0005);

@@ -92,7 +92,7 @@ TEST_F(SurveyWords, TheWayInStandsInTheStepsOfTheJob)
     panel.leave = "the yellow plug";
     plan = core::apply(plan, core::changePanel(plan, plan.places.at(left).wayIn.front(), panel)).plan;
     const core::Evaluation evaluation = tests::evaluated(plan);
-    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    const core::JobPlan job = core::planJob(plan, core::kFound, plan.job.goal, evaluation);
     const core::Fitout& before = evaluation.stages.at(core::kFound)->used;
     const core::Fitout& after = evaluation.stages.at(plan.job.goal)->used;
     int said = 0;

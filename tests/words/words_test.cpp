@@ -165,7 +165,7 @@ TEST_F(Words, StepsThatCutSayThatTheyAreForGood)
         plan = core::apply(plan, core::prepareHole(plan, tests::kLeftSpeaker, what)).plan;
     const core::Evaluation evaluation = tests::evaluated(plan);
     const core::StageResult& goal = *evaluation.stages.at(plan.job.goal);
-    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    const core::JobPlan job = core::planJob(plan, core::kFound, plan.job.goal, evaluation);
     int seen = 0;
     for (const core::Step& step : job.steps) {
         if (step.kind != core::StepKind::Alter) continue;
@@ -213,7 +213,7 @@ TEST_F(Words, NeverSaySafe)
     QString all;
     for (const core::Finding& finding : core::judge(plan, evaluation))
         all += textOf(finding).title + textOf(finding).numbers + textOf(finding).reason;
-    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    const core::JobPlan job = core::planJob(plan, core::kFound, plan.job.goal, evaluation);
     for (const auto& row :
          stepTable(job, evaluation.stages.at(core::kFound)->used, evaluation.stages.at(plan.job.goal)->used))
         for (const QString& cell : row) all += cell;
@@ -225,7 +225,7 @@ TEST_F(Words, TablesHaveRowsAsWideAsTheirHeading)
 {
     const core::Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
     const core::Evaluation evaluation = tests::evaluated(plan);
-    const core::JobPlan job = core::planJob(core::kFound, plan.job.goal, evaluation);
+    const core::JobPlan job = core::planJob(plan, core::kFound, plan.job.goal, evaluation);
     const core::Fitout& from = evaluation.stages.at(core::kFound)->used;
     const core::Fitout& to = evaluation.stages.at(plan.job.goal)->used;
     for (const Table& table : {stepTable(job, from, to), wireTable(job, from, to), partTable(job, to)}) {

@@ -1,10 +1,12 @@
 #include "app/stations/match/fit_panel.h"
 
+#include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/stations/match/spacer_template.h"
 #include "app/stations/walk/ask.h"
 #include "app/stations/walk/ask_rows.h"
 #include "app/theme/theme.h"
@@ -14,6 +16,7 @@
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/driver_fit.h"
+#include "core/io/atomic_file.h"
 #include "core/model/names.h"
 #include "words/fit_words.h"
 #include "words/quantity_words.h"
@@ -75,7 +78,8 @@ FitPanel::FitPanel(const Theme& theme, QWidget* parent)
       m_facts(new QLabel(this)),
       m_chips(new QWidget(this)),
       m_chipRow(new FlowLayout(4)),
-      m_decided(new AskForm(this))
+      m_decided(new AskForm(this)),
+      m_template(new QPushButton(tr("Spacer at &1:1…"), this))
 {
     m_section->setObjectName(QStringLiteral("section"));
     m_facts->setObjectName(QStringLiteral("fitFacts"));
@@ -140,6 +144,10 @@ void FitPanel::build()
                  return core::fixDriver(survey.plan(), survey.driver, static_cast<core::Fixing>(key.toInt()));
              }});
     layout->addWidget(m_decided);
+    m_template->setObjectName(QStringLiteral("spacerTemplate"));
+    m_template->setToolTip(tr("A template to print and cut by: rim, opening, screw holes, the cable's way out"));
+    layout->addWidget(m_template, 0, Qt::AlignLeft);
+    connect(m_template, &QPushButton::clicked, this, &FitPanel::askForTemplate);
     connect(m_decided, &AskForm::edited, this, &FitPanel::edited);
 }
 
@@ -252,14 +260,63 @@ void FitPanel::showFacts(const core::DriverFit& fit)
                      .arg(words::marginText(fit.screws->worst_m, units));
     if (fit.turn) facts << tr("Rotation: %1.").arg(words::textOf(*fit.turn));
     if (fit.fixing_n) facts << tr("In a shock each screw bears %1 N.").arg(words::plainNumber(fit.fixing_n->value));
+    if (const auto stump_m = core::valueOf(m_survey.placeThere()->room, Quantity::Stump_m))
+        facts << tr("%1 stand up round the hole.").arg(words::marginText(*stump_m, units));
+    if (const core::Place* place = m_survey.placeThere(); !place->obstruction.empty() && fit.depthMargin_m) {
+        const double whole_m = fit.depthMargin_m->value - fit.obstruction_m;
+        facts << (whole_m >= fit.wantedDepth_m - 1e-9 ? tr("Leave %1 whole: its depth is not needed.")
+                                                      : tr("%1 stands in the way."))
+                     .arg(QString::fromStdString(place->obstruction));
+    }
     if (fit.coverLoss_db > 0.05) facts << tr("The cover costs %1 of treble.").arg(words::decibels(fit.coverLoss_db));
     m_facts->setText(facts.join(QLatin1Char(' ')));
     m_facts->setVisible(!facts.isEmpty());
 }
 
+// As planned; else what one can buy, or would have to make.
+double FitPanel::templateThickness_m() const
+{
+    if (!m_shown || !m_survey.placeThere()) return 0.0;
+    if (m_shown->spacer_m > 0.0) return m_shown->spacer_m;
+    if (m_shown->spacers && m_shown->spacers->sum_m > 0.0) return m_shown->spacers->sum_m;
+    if (m_shown->spacerNeeded_m.value_or(0.0) > 0.0) return *m_shown->spacerNeeded_m;
+    const bool ring = m_shown->hole && m_shown->hole->ring;
+    return ring ? m_survey.snapshot->evaluation.practice[core::PracticeKey::RingThickness_m] : 0.0;
+}
+
+bool FitPanel::writeTemplate(const QString& path)
+{
+    const double thickness_m = templateThickness_m();
+    if (!(thickness_m > 0.0)) return false;
+    const core::Place& place = *m_survey.placeThere();
+    const core::SpacerOutline outline =
+        core::spacerOutline(place, mountOf(m_survey), *m_shown, thickness_m, m_survey.snapshot->evaluation.practice);
+    const auto pair = m_survey.plan().places.find(place.pair);
+    const bool both = pair != m_survey.plan().places.end() && pair->second.followsPair;
+    const QByteArray pdf =
+        spacerPdf(outline, both, {tr("Spacer, %1").arg(QString::fromStdString(place.name)), m_letterPaper});
+    if (!core::writeAtomically(path.toUtf8().toStdString(), pdf.toStdString(), 0)) return false;
+    constexpr double kThin_m = 0.003;
+    const QString where = tr("Template saved as %1.").arg(path);
+    emit said(outline.leastLand_m < kThin_m
+                  ? tr("%1 Only %2 are left beside a hole: choose stouter stuff, or turn the driver.")
+                        .arg(where, words::marginText(std::max(0.0, outline.leastLand_m), m_survey.units))
+                  : where);
+    return true;
+}
+
+void FitPanel::askForTemplate()
+{
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the template"), QStringLiteral("spacer.pdf"), tr("PDF (*.pdf)"));
+    if (!path.isEmpty() && !writeTemplate(path))
+        emit said(tr("%1 cannot be written; choose another folder.").arg(path));
+}
+
 void FitPanel::present(const Survey& survey, const core::Candidate* tried)
 {
     m_survey = survey;
+    m_shown = nullptr;
     const auto& fits = survey.snapshot->after().fits;
     const auto fit = fits.find(survey.driver);
     const core::Place* place = survey.placeThere();
@@ -267,10 +324,12 @@ void FitPanel::present(const Survey& survey, const core::Candidate* tried)
         m_section->clear();
         m_facts->hide();
     } else {
-        const core::DriverFit& shown = tried ? tried->fit : fit->second;
+        const core::DriverFit& shown = tried ? tried->fit : *fit->second;
+        m_shown = &shown;
         m_section->present(core::fitSection(*place, mountOf(survey), shown), place->underPanel);
         showFacts(shown);
     }
+    m_template->setVisible(templateThickness_m() > 0.0);
     showChips();
     m_decided->setVisible(driverOf(survey) != nullptr);
     if (driverOf(survey)) m_decided->present(survey);

@@ -25,9 +25,13 @@ public:
     // `tried`: another driver than the planned one is looked at; its fit is shown, the plan's is edited
     void present(const Survey& survey, const core::Candidate* tried);
     void ask(core::Quantity what);  // the field for this measure, ready for typing
+    // The spacer that is planned, or else would be needed, at 1:1; false: it could not be written.
+    bool writeTemplate(const QString& path);
+    void setPaper(bool letter) { m_letterPaper = letter; }
 
 signals:
     void edited(const core::Edit& edit);
+    void said(const QString& text);
 
 private:
     struct Measure {
@@ -41,6 +45,8 @@ private:
     void pick(const QString& name);
     void showChips();
     void showFacts(const core::DriverFit& fit);
+    void askForTemplate();
+    [[nodiscard]] double templateThickness_m() const;
 
     const Theme& m_theme;
     SectionDrawing* m_section;
@@ -50,6 +56,9 @@ private:
     std::map<QString, QPushButton*> m_buttons{};
     std::map<QString, AskForm*> m_asks{};
     AskForm* m_decided;
+    QPushButton* m_template;
+    const core::DriverFit* m_shown = nullptr;  // in the cut; nothing: none is
+    bool m_letterPaper = false;
     Survey m_survey{};
     QString m_picked{};
 };

@@ -25,10 +25,12 @@
 #include "core/design/amplifier_risk.h"
 #include "core/design/deviations.h"
 #include "core/design/family.h"
+#include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/sides.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
+#include "words/survey_words.h"
 
 namespace app {
 
@@ -58,6 +60,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     setObjectName(QStringLiteral("stationPage"));
     build();
     connect(m_fit, &FitPanel::edited, this, &MatchView::edited);
+    connect(m_fit, &FitPanel::said, this, &MatchView::said);
     connect(m_ohmmeter, &OhmmeterLine::edited, this, &MatchView::edited);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &MatchView::showReasons);
     connect(m_search, &QLineEdit::textChanged, this, &MatchView::takeFilter);
@@ -199,6 +202,11 @@ void MatchView::setCurrency(const QString& currency)
     m_compared->setCurrency(currency);
 }
 
+void MatchView::setPaper(bool letter)
+{
+    m_fit->setPaper(letter);
+}
+
 void MatchView::startAfresh()
 {
     m_place = {};
@@ -313,6 +321,7 @@ QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
     for (const core::LostPoints& one : candidate.lost)
         if (one.stops || one.points >= 0.05) lost << words::lineOf(one, m_theme.units(), m_candidates->currency());
     if (!lost.isEmpty()) lines << lost.join(QStringLiteral(" · "));
+    if (candidate.heldBack) lines << words::heldBackText(*candidate.heldBack);
     for (const core::Damage& damage : candidate.damage) lines << words::textOf(damage);
     if (m_snapshot->plan.job.goalKind != core::Goal::Improve) {
         const core::Fitout& before = m_snapshot->before().used;
@@ -369,8 +378,12 @@ bool MatchView::eventFilter(QObject* watched, QEvent* event)
 
 void MatchView::fitChosen()
 {
-    if (const core::Candidate* candidate = m_snapshot ? current() : nullptr)
-        emit edited(core::fitPart(m_snapshot->plan, chosenDevice(), candidate->part));
+    const core::Candidate* candidate = m_snapshot ? current() : nullptr;
+    if (!candidate) return;
+    const core::Part* lead = nullptr;  // that saves the vehicle's plug
+    for (const core::Damage& damage : candidate->damage)
+        if (!damage.lead.empty()) lead = m_shop.shelf.find(damage.lead);
+    emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part, lead));
 }
 
 void MatchView::holdChosen()

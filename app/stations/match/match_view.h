@@ -30,7 +30,8 @@ public:
 
     void present(const Snapshot& snapshot, core::ListenerId listener);
     void setCurrency(const QString& currency);  // of the shop
-    void startAfresh();                         // another plan: nothing chosen in the last one counts
+    void setPaper(bool letter);
+    void startAfresh();  // another plan: nothing chosen in the last one counts
     [[nodiscard]] core::DeviceId chosenDevice() const;
     void choosePlace(core::PlaceId place);
     void takePlace(core::PlaceId place);  // shown with the next plan that is presented
@@ -42,6 +43,7 @@ signals:
     void edited(const core::Edit& edit);
     void placeChosen();
     void shelfAsked();
+    void said(const QString& text);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

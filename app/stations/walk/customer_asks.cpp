@@ -1,9 +1,11 @@
 #include "app/stations/walk/asks.h"
 #include "app/stations/walk/audiogram_text.h"
 #include "app/stations/walk/remedies_view.h"
+#include "core/design/noise.h"
 #include "core/edits/survey_edits.h"
 #include "core/model/names.h"
 #include "words/customer_words.h"
+#include "words/use_words.h"
 
 namespace app {
 namespace {
@@ -106,6 +108,25 @@ AskForm* wishForm(QWidget* parent)
                          }});
     form->addSentence(QStringLiteral("useSaid"),
                       [](const Survey& survey) { return words::meaningOf(survey.plan().job.use); });
+    form->addSentence(QStringLiteral("noiseSaid"), [](const Survey& survey) {
+        const auto over = core::overNoise(survey.snapshot->after(), survey.listener, survey.plan().job.use,
+                                          survey.snapshot->evaluation.practice);
+        return over ? words::textOf(*over) : QString();
+    });
+    form->addFlags({.name = QStringLiteral("extras"),
+                    .label = tr("And with it"),
+                    .choices = choicesOf<core::Extra>(words::nameOf),
+                    .read = [](const Survey& survey,
+                               int id) { return survey.plan().job.extras.contains(static_cast<core::Extra>(id)); },
+                    .write =
+                        [](const Survey& survey, int id, bool on) {
+                            core::Job job = survey.plan().job;
+                            if (on)
+                                job.extras.insert(static_cast<core::Extra>(id));
+                            else
+                                job.extras.erase(static_cast<core::Extra>(id));
+                            return withJob(survey, job);
+                        }});
     const auto number = [form](const char* name, const QString& label, const QString& hint, double core::Job::*member,
                                double most) {
         form->addText(

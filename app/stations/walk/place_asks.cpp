@@ -71,6 +71,27 @@ bool isUnseen(const Survey& survey)
     return basis.toConfirm || basis.origin == core::Origin::ClassGuess;
 }
 
+// One of several, as it stands at the place itself.
+template <class Member>
+void addChoiceOf(AskForm* form, const char* name, const QString& label, std::vector<std::pair<int, QString>> choices,
+                 Member core::Place::*member)
+{
+    form->addChoice({.name = QLatin1String(name),
+                     .label = label,
+                     .choices = std::move(choices),
+                     .read =
+                         [member](const Survey& survey) {
+                             const core::Place* place = survey.placeThere();
+                             return place ? static_cast<int>(place->*member) : 0;
+                         },
+                     .write =
+                         [member](const Survey& survey, int id) {
+                             core::Place place = *survey.placeThere();
+                             place.*member = static_cast<Member>(id);
+                             return core::changePlace(survey.plan(), survey.place, place);
+                         }});
+}
+
 AskForm* driverForm(const core::Practice& practice, QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -186,20 +207,7 @@ AskForm* holeForm(QWidget* parent)
     addRoom(form, "screwStart", core::Quantity::ScrewStart_deg);
     addRoom(form, "screwRoom", core::Quantity::ScrewRoom_m);
     addRoom(form, "sheet", core::Quantity::Sheet_m);
-    form->addChoice({.name = QStringLiteral("anchor"),
-                     .label = tr("Its screws bite in"),
-                     .choices = choicesOf<core::Anchor>(words::nameOf),
-                     .read =
-                         [](const Survey& survey) {
-                             const core::Place* place = survey.placeThere();
-                             return place ? static_cast<int>(place->anchor) : 0;
-                         },
-                     .write =
-                         [](const Survey& survey, int id) {
-                             core::Place place = *survey.placeThere();
-                             place.anchor = static_cast<core::Anchor>(id);
-                             return core::changePlace(survey.plan(), survey.place, place);
-                         }});
+    addChoiceOf(form, "anchor", tr("Its screws bite in"), choicesOf<core::Anchor>(words::nameOf), &core::Place::anchor);
     return form;
 }
 
@@ -208,20 +216,7 @@ AskForm* depthForm(QWidget* parent)
     auto* form = new AskForm(parent);
     addRoom(form, "depth", core::Quantity::Depth_m);
     addRoom(form, "depthGlassUp", core::Quantity::DepthGlassUp_m);
-    form->addChoice({.name = QStringLiteral("behind"),
-                     .label = tr("It ends at"),
-                     .choices = choicesOf<core::Behind>(words::nameOf),
-                     .read =
-                         [](const Survey& survey) {
-                             const core::Place* place = survey.placeThere();
-                             return place ? static_cast<int>(place->behind) : 0;
-                         },
-                     .write =
-                         [](const Survey& survey, int id) {
-                             core::Place place = *survey.placeThere();
-                             place.behind = static_cast<core::Behind>(id);
-                             return core::changePlace(survey.plan(), survey.place, place);
-                         }});
+    addChoiceOf(form, "behind", tr("It ends at"), choicesOf<core::Behind>(words::nameOf), &core::Place::behind);
     form->addSentence(QStringLiteral("behindCaution"), [](const Survey& survey) -> QString {
         const core::Place* place = survey.placeThere();
         if (!place) return {};
@@ -242,21 +237,24 @@ AskForm* depthForm(QWidget* parent)
         return {};
     });
     addRoom(form, "frontClearance", core::Quantity::FrontClearance_m);
-    form->addChoice({.name = QStringLiteral("mounted"),
-                     .label = tr("It is held"),
-                     .choices = {{0, tr("from the front")}, {1, tr("under the panel, from below")}},
-                     .read =
-                         [](const Survey& survey) {
-                             const core::Place* place = survey.placeThere();
-                             return place && place->underPanel ? 1 : 0;
-                         },
-                     .write =
-                         [](const Survey& survey, int id) {
-                             core::Place place = *survey.placeThere();
-                             place.underPanel = id == 1;
-                             return core::changePlace(survey.plan(), survey.place, place);
-                         }});
+    addChoiceOf(form, "mounted", tr("It is held"), {{0, tr("from the front")}, {1, tr("under the panel, from below")}},
+                &core::Place::underPanel);
     addRoom(form, "between", core::Quantity::Between_m);
+    form->addText({.name = QStringLiteral("obstruction"),
+                   .label = tr("In the way"),
+                   .hint = tr("a plastic cable holder"),
+                   .read = [](const Survey& survey) -> QString {
+                       const core::Place* place = survey.placeThere();
+                       return place ? QString::fromStdString(place->obstruction) : QString();
+                   },
+                   .write =
+                       [](const Survey& survey, const QString& text) {
+                           core::Place place = *survey.placeThere();
+                           place.obstruction = text.toStdString();
+                           return core::changePlace(survey.plan(), survey.place, place);
+                       }});
+    addRoom(form, "obstructionDepth", core::Quantity::Obstruction_m);
+    addRoom(form, "stump", core::Quantity::Stump_m);
     addRoom(form, "wireExit", core::Quantity::WireExit_deg);
     addRoom(form, "glassSide", core::Quantity::GlassSide_deg);
     addRoom(form, "route", core::Quantity::Route_m);
@@ -279,20 +277,7 @@ QString coverSaid(const Survey& survey)
 AskForm* coverForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
-    form->addChoice({.name = QStringLiteral("cover"),
-                     .label = tr("In front of it"),
-                     .choices = choicesOf<core::Cover>(words::nameOf),
-                     .read =
-                         [](const Survey& survey) {
-                             const core::Place* place = survey.placeThere();
-                             return place ? static_cast<int>(place->cover) : 0;
-                         },
-                     .write =
-                         [](const Survey& survey, int id) {
-                             core::Place place = *survey.placeThere();
-                             place.cover = static_cast<core::Cover>(id);
-                             return core::changePlace(survey.plan(), survey.place, place);
-                         }});
+    addChoiceOf(form, "cover", tr("In front of it"), choicesOf<core::Cover>(words::nameOf), &core::Place::cover);
     form->addSentence(QStringLiteral("coverLoss"), coverSaid);
     addRoom(form, "grilleThickness", core::Quantity::GrilleThickness_m);
     addRoom(form, "grilleHole", core::Quantity::GrilleHole_m);

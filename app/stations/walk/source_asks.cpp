@@ -1,9 +1,12 @@
 #include "app/stations/walk/asks.h"
+#include "app/stations/walk/pin_view.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/complete.h"
+#include "core/evaluate/source_gaps.h"
 #include "core/model/names.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
+#include "words/source_words.h"
 #include "words/survey_words.h"
 
 namespace app {
@@ -178,6 +181,93 @@ AskForm* bandForm(QWidget* parent)
     return form;
 }
 
+// A figure of what lies ready behind the source's place.
+void addFeed(AskForm* form, const char* name, core::Quantity quantity)
+{
+    form->addQuantity(
+        {.name = QLatin1String(name),
+         .label = words::labelOf(quantity),
+         .quantity = quantity,
+         .figures = [](const Survey& survey) -> const core::Figures* { return &survey.plan().body.feeds; },
+         .meanwhile = {},
+         .write =
+             [quantity](const Survey& survey, const std::optional<core::Known>& known) {
+                 core::Body body = survey.plan().body;
+                 body.feeds.erase(quantity);
+                 if (known) body.feeds[quantity] = *known;
+                 return core::setBody(survey.plan(), body, survey.shop->vehicles);
+             }});
+}
+
+AskForm* outputsForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    addFigure(form, "lineOutputs", core::Quantity::LineOutputs);
+    addFigure(form, "lineOutputVolts", core::Quantity::LineOutput_v);
+    addFigure(form, "mostDelay", core::Quantity::MostDelay_s);
+    for (const auto& control : core::enumNames<core::Control>())
+        form->addChoice({.name = QStringLiteral("control%1").arg(static_cast<int>(control.value)),
+                         .label = words::nameOf(control.value),
+                         .choices = {{1, tr("can be set")}, {0, tr("no")}, {-1, tr("not looked")}},
+                         .read =
+                             [control = control.value](const Survey& survey) {
+                                 const core::Part* part = survey.partOf(survey.source);
+                                 if (!part || !part->controls.contains(control)) return -1;
+                                 return part->controls.at(control) ? 1 : 0;
+                             },
+                         .write =
+                             [control = control.value](const Survey& survey, int id) {
+                                 core::Part part = *survey.partOf(survey.source);
+                                 part.controls.erase(control);
+                                 if (id >= 0) part.controls[control] = id == 1;
+                                 return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                             }});
+    form->addSentence(QStringLiteral("sourceOpen"), [](const Survey& survey) {
+        return survey.partOf(survey.source) ? words::textOf(core::sourceGaps(survey.fitout(), survey.source))
+                                            : QString();
+    });
+    return form;
+}
+
+AskForm* feedsForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    addFeed(form, "constantFeed", core::Quantity::ConstantFeed_v);
+    addFeed(form, "switchedFeed", core::Quantity::SwitchedFeed_v);
+    addFeed(form, "turnOn", core::Quantity::TurnOn_v);
+    addFeed(form, "feedGround", core::Quantity::FeedGround_ohm);
+    form->addSentence(QStringLiteral("feedsSaid"), [](const Survey&) {
+        return tr(
+            "As a voltmeter reads them at the plug, the switched one with the ignition on; 0 where there is none. "
+            "Which pole is at the chassis is measured first; nothing is taken from the nearest live wire.");
+    });
+    return form;
+}
+
+AskForm* pinsForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
+    auto* view = new PinView(form);
+    QObject::connect(view, &PinView::edited, form, &AskForm::edited);
+    form->addWidget(view, [view](const Survey& survey) { view->present(survey); });
+    form->addSentence(QStringLiteral("pinsCaution"), [](const Survey&) {
+        return tr("Measured: the meter found it. In papers: this vehicle's own. A colour proves nothing.");
+    });
+    return form;
+}
+
+QString pinsLine(const Survey& survey)
+{
+    if (!survey.partOf(survey.source)) return {};
+    qsizetype measured = 0, stated = 0, open = 0;
+    for (const core::PinRow& row : core::pinTable(survey.fitout(), survey.source)) {
+        measured += row.known.origin == core::Origin::Measured ? 1 : 0;
+        stated += row.known.origin == core::Origin::Stated ? 1 : 0;
+        open += row.known.origin == core::Origin::ClassGuess ? 1 : 0;
+    }
+    return tr("%1 measured, %2 in papers, %3 unverified").arg(measured).arg(stated).arg(open);
+}
+
 QString sourcesLine(const Survey& survey)
 {
     QStringList names;
@@ -243,9 +333,27 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
                                     {});
                   },
                   bandForm(parent), parent)};
+    asks.push_back(new Ask(
+        theme, QStringLiteral("askOutputs"), tr("Line outputs, settings?"),
+        [part](const Survey& s) {
+            if (!part(s)) return QString();
+            QStringList can;
+            for (const auto& [control, there] : part(s)->controls)
+                if (there) can << words::nameOf(control);
+            const auto lines = core::valueOf(part(s)->figures, Quantity::LineOutputs);
+            if (lines) can.prepend(*lines > 0.0 ? tr("%1 line outputs").arg(*lines) : tr("no line output"));
+            return joined(can, tr("nobody has looked"));
+        },
+        outputsForm(parent), parent));
+    asks.push_back(
+        new Ask(theme, QStringLiteral("askPins"), tr("Which pin is which?"), pinsLine, pinsForm(parent), parent));
     for (Ask* ask : asks) ask->onlyWhere([part](const Survey& survey) { return part(survey) != nullptr; });
     asks.push_back(new Ask(theme, QStringLiteral("askAnother"), tr("Is there another one?"), sourcesLine,
                            anotherForm(parent), parent));
+    asks.push_back(new Ask(
+        theme, QStringLiteral("askFeeds"), tr("What lies ready for a source?"),
+        [](const Survey& s) { return joined({words::feedsText(s.plan().body)}, tr("not measured")); },
+        feedsForm(parent), parent));
     return asks;
 }
 

@@ -1,6 +1,6 @@
 #include "app/stations/walk/asks.h"
-#include "core/design/variant.h"
 #include "core/edits/survey_edits.h"
+#include "core/evaluate/variant.h"
 #include "core/model/names.h"
 #include "core/model/usual_vehicle.h"
 #include "core/slate/quantity_text.h"

@@ -79,6 +79,7 @@ void WalkView::build()
     addAsks(Topic::Vehicle, makeVehicleAsks(m_theme, page));
     addAsks(Topic::Customer, makeCustomerAsks(m_theme, page));
     addAsks(Topic::Sources, makeSourceAsks(m_theme, page));
+    addAsks(Topic::Inventory, makeInventoryAsks(m_theme, page));
     addAsks(Topic::Place, makePlaceAsks(m_theme, m_shop.practice, page));
     const Asks wiring = makeWiringAsks(m_theme, page);
     m_wires = wiring.front();
@@ -360,6 +361,7 @@ Asks WalkView::asksThatApply() const
 // Something is asked: the first question, where none is open.
 void WalkView::openOne()
 {
+    if (m_topic == Topic::Inventory && !m_bay) return;  // the list comes first there
     const Asks asks = asksThatApply();
     if (asks.empty() || std::any_of(asks.begin(), asks.end(), [](const Ask* ask) { return ask->isOpen(); })) return;
     for (Ask* ask : asksNow()) ask->setOpen(ask == asks.front());

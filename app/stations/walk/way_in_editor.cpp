@@ -78,6 +78,7 @@ WayInEditor::WayInEditor(QWidget* parent)
       m_fastener(new QuantityField(this)),
       m_answer(new QLabel(this)),
       m_leave(new QuantityField(this)),
+      m_labels(new QuantityField(this)),
       m_remove(new QPushButton(tr("Take this panel off the list"), this))
 {
     m_name->setObjectName(QStringLiteral("panelName"));
@@ -95,6 +96,9 @@ WayInEditor::WayInEditor(QWidget* parent)
     m_leave->setObjectName(QStringLiteral("panelLeave"));
     m_leave->setPlaceholderText(tr("the yellow plug under the switch stays on"));
     m_leave->setAccessibleName(tr("What must not be pulled or unplugged there"));
+    m_labels->setObjectName(QStringLiteral("panelLabels"));
+    m_labels->setPlaceholderText(tr("the warning label on its edge"));
+    m_labels->setAccessibleName(tr("What is stuck on it and has to be there again afterwards"));
     m_remove->setObjectName(QStringLiteral("removePanel"));
     auto* one = new QVBoxLayout(m_one);
     one->setContentsMargins(0, 4, 0, 0);
@@ -103,6 +107,8 @@ WayInEditor::WayInEditor(QWidget* parent)
     one->addWidget(m_answer);
     one->addWidget(new QLabel(tr("Leave alone:"), m_one));
     one->addWidget(m_leave);
+    one->addWidget(new QLabel(tr("To be there again:"), m_one));
+    one->addWidget(m_labels);
     one->addWidget(m_remove, 0, Qt::AlignLeft);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -112,13 +118,17 @@ WayInEditor::WayInEditor(QWidget* parent)
     layout->addWidget(m_one);
     connect(m_name, &QLineEdit::returnPressed, this, &WayInEditor::addPanel);
     connect(m_fastener, &QLineEdit::returnPressed, this, &WayInEditor::addFastener);
-    connect(m_leave, &QLineEdit::editingFinished, this, [this] {
-        if (!panel() || !m_leave->isModified()) return;
-        core::Panel changed = *panel();
-        changed.leave = m_leave->text().toStdString();
-        m_leave->setModified(false);
-        write(changed);
-    });
+    const auto takes = [this](QLineEdit* field, std::string core::Panel::*member) {
+        connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
+            if (!panel() || !field->isModified()) return;
+            core::Panel changed = *panel();
+            changed.*member = field->text().toStdString();
+            field->setModified(false);
+            write(changed);
+        });
+    };
+    takes(m_leave, &core::Panel::leave);
+    takes(m_labels, &core::Panel::labels);
     connect(m_known, &QComboBox::activated, this, [this](int index) {
         const core::PanelId known{m_known->itemData(index).toInt()};
         if (known) emit edited(core::usePanel(m_survey.plan(), m_survey.place, known));
@@ -191,6 +201,7 @@ void WayInEditor::showPanel()
         m_fasteners->addWidget(button);
     }
     if (!m_leave->isModified()) m_leave->setText(QString::fromStdString(one->leave));
+    if (!m_labels->isModified()) m_labels->setText(QString::fromStdString(one->labels));
 }
 
 void WayInEditor::write(const core::Panel& changed)

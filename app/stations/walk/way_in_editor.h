@@ -42,6 +42,7 @@ private:
     QLineEdit* m_fastener;
     QLabel* m_answer;
     QLineEdit* m_leave;
+    QLineEdit* m_labels;
     QPushButton* m_remove;
 };
 

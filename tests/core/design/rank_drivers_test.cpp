@@ -75,7 +75,7 @@ TEST_F(Ranking, SaysWhatThePlanWouldSayWithIt)
         EXPECT_NEAR(candidate.travel_ratio / (run.travel_m / run.driver.xmax_m), 1.0, 0.1);
         const RunResult& before = *findRunOfDevice(*evaluation.stages.at(kFound), tests::kLeftSpeaker);
         EXPECT_NEAR(candidate.levelChange_db, run.midLevel_db - before.midLevel_db, 0.1);
-        EXPECT_EQ(candidate.fit.depthMargin_m, goal.fits.at(tests::kLeftSpeaker).depthMargin_m);
+        EXPECT_EQ(candidate.fit.depthMargin_m, goal.fits.at(tests::kLeftSpeaker)->depthMargin_m);
     }
 }
 

@@ -17,57 +17,12 @@
 #include "core/job/job_plan.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
-#include "tests/core/demo_plan.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
 
-const Shop& shop()
-{
-    static const Shop kShop = shippedShop();
-    return kShop;
-}
-
-Plan after(const Plan& plan, const Edit& edit)
-{
-    const Applied applied = apply(plan, edit);
-    const auto problems = validate(applied.plan);
-    EXPECT_TRUE(problems.empty()) << problems.front().where << " " << problems.front().message;
-    EXPECT_EQ(apply(applied.plan, applied.inverse).plan, plan) << "undo";
-    return applied.plan;
-}
-
-UsualSpot spotOf(const Plan& plan, const std::string& name)
-{
-    for (const UsualSpot& spot : usualSpots(plan.body, shop().vehicles))
-        if (spot.name == name) return spot;
-    ADD_FAILURE() << name;
-    return {};
-}
-
-Plan withSpots(BodyKind kind, std::initializer_list<const char*> names)
-{
-    Plan plan = newPlan(kind, shop().vehicles);
-    for (const char* name : names) plan = after(plan, addSpeakers(plan, kFactory, spotOf(plan, name), shop().practice));
-    return plan;
-}
-
-PlaceId placeNamed(const Plan& plan, const std::string& name)
-{
-    for (const auto& [id, place] : plan.places)
-        if (place.name == name) return id;
-    ADD_FAILURE() << name;
-    return {};
-}
-
-DeviceId driverAt(const Plan& plan, const std::string& name)
-{
-    const PlaceId at = placeNamed(plan, name);
-    for (const auto& [id, device] : resolve(plan, kFound).devices)
-        if (device.at == at) return id;
-    ADD_FAILURE() << name;
-    return {};
-}
+using namespace tests;
 
 std::string channelOf(const Plan& plan, const std::string& place)
 {

@@ -172,11 +172,11 @@ TEST(MirroredPlace, HasTheMirroredDirectionsAndAsManyHolesMeet)
     Part driver = tests::driverPart("three", {{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.102}});
     const Evaluation evaluation = tests::evaluated(tests::withDriver(plan, driver));
     const auto& fits = evaluation.stages.at(tests::withDriver(plan, driver).job.goal)->fits;
-    const PatternMatch &left = *fits.at(tests::kLeftSpeaker).screws, &right = *fits.at(tests::kRightSpeaker).screws;
+    const PatternMatch &left = *fits.at(tests::kLeftSpeaker)->screws, &right = *fits.at(tests::kRightSpeaker)->screws;
     EXPECT_EQ(left.matched, 3);
     EXPECT_EQ(right.matched, 3);
-    const double there = fits.at(tests::kRightSpeaker).turn->turn_deg,
-                 here = fits.at(tests::kLeftSpeaker).turn->turn_deg;
+    const double there = fits.at(tests::kRightSpeaker)->turn->turn_deg,
+                 here = fits.at(tests::kLeftSpeaker)->turn->turn_deg;
     EXPECT_NEAR(std::remainder(there + here, 60.0), 0.0, 1e-6)
         << "the other way round, but for the pattern's own third";
 }

@@ -14,7 +14,7 @@ namespace {
 
 JobPlan jobOf(const Plan& plan)
 {
-    return planJob(kFound, plan.job.goal, tests::evaluated(plan));
+    return planJob(plan, kFound, plan.job.goal, tests::evaluated(plan));
 }
 
 Plan newDriverAndCapacitor()
@@ -155,6 +155,97 @@ TEST(JobPlan, MinutesAreTheSumOfTheSteps)
     for (const Step& step : job.steps) sum += step.minutes;
     EXPECT_EQ(job.minutes, sum);
     EXPECT_GT(sum, 60.0);
+}
+
+int countOfSmall(const JobPlan& job, SmallPart part)
+{
+    for (const SmallPartRow& row : job.smallParts)
+        if (row.part == part) return row.count;
+    return 0;
+}
+
+// What a use asks is a step of its own and, where it takes one, a part; common practice, no source.
+TEST(JobPlan, AnOpenCabAsksMoreThanAFamilyCar)
+{
+    Plan plan = newDriverAndCapacitor();
+    EXPECT_EQ(countOf(jobOf(plan), StepKind::Protect), 0);
+    EXPECT_EQ(countOfSmall(jobOf(plan), SmallPart::SealedPlugs), 0);
+    plan.job.use = Use::OpenCab;  // wind, water, shaking, heat
+    const JobPlan job = jobOf(plan);
+    EXPECT_EQ(countOf(job, StepKind::Protect), 4);
+    EXPECT_EQ(countOf(job, StepKind::ProveInUse), 4);
+    EXPECT_LT(lastOf(job, StepKind::Protect), firstOf(job, StepKind::CloseTrim));
+    EXPECT_GT(firstOf(job, StepKind::ProveInUse), lastOf(job, StepKind::CloseTrim));
+    for (const SmallPart part : {SmallPart::SealedPlugs, SmallPart::Tethers, SmallPart::LockWashers})
+        EXPECT_EQ(countOfSmall(job, part), 2);
+    EXPECT_EQ(countOfSmall(job, SmallPart::TamperProofBolts), 0);
+}
+
+TEST(JobPlan, TheftIsGuardedAgainstAndNotTried)
+{
+    Plan plan = newDriverAndCapacitor();
+    plan.job.use = Use::SummerCruiser;  // wind, heat, theft
+    EXPECT_EQ(countOf(jobOf(plan), StepKind::Protect), 3);
+    EXPECT_EQ(countOf(jobOf(plan), StepKind::ProveInUse), 2);
+    EXPECT_EQ(countOfSmall(jobOf(plan), SmallPart::TamperProofBolts), 2);
+}
+
+TEST(JobPlan, WhatTheOwnerWantsBesidesIsOnTheList)
+{
+    Plan plan = newDriverAndCapacitor();
+    plan.job.extras = {Extra::Tethers, Extra::Badges, Extra::LightController};
+    const JobPlan job = jobOf(plan);
+    EXPECT_EQ(countOfSmall(job, SmallPart::Tethers), 2);
+    EXPECT_EQ(countOfSmall(job, SmallPart::Badges), 2);
+    EXPECT_EQ(countOfSmall(job, SmallPart::LightController), 1);
+}
+
+TEST(JobPlan, OldPartsAreKeptAndLabelsComeBack)
+{
+    Plan plan = newDriverAndCapacitor();
+    const auto panel = drawId<PanelId>(plan);
+    plan.panels[panel] = {.name = "rear card", .labels = "jack label"};
+    plan.places.begin()->second.wayIn = {panel};
+    const JobPlan job = jobOf(plan);
+    EXPECT_EQ(countOf(job, StepKind::KeepOriginals), 1);
+    EXPECT_EQ(countOfSmall(job, SmallPart::OldPartsBag), 2);
+    EXPECT_EQ(countOfSmall(job, SmallPart::Labels), 1);
+}
+
+// Chips: the magnet is covered wherever something is cut, and the cable that loses its holder gets another.
+TEST(JobPlan, ACutSaysHowTheMagnetIsKeptClean)
+{
+    Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    for (const AlterationKind what : {AlterationKind::CutObstruction, AlterationKind::ScrewHoles, AlterationKind::Seal})
+        plan = apply(plan, prepareHole(plan, tests::kLeftSpeaker, what)).plan;
+    const JobPlan job = jobOf(plan);
+    int cuts = 0;
+    for (const Step& step : job.steps) {
+        if (step.kind != StepKind::Alter) continue;
+        const bool masked =
+            std::find(step.cautions.begin(), step.cautions.end(), Caution::MaskMagnet) != step.cautions.end();
+        EXPECT_EQ(masked, step.alteration != AlterationKind::Seal);
+        cuts += masked ? 1 : 0;
+    }
+    EXPECT_EQ(cuts, 4) << "two cuts, both sides";
+    EXPECT_EQ(countOf(job, StepKind::Retain), 2);
+    EXPECT_LT(firstOf(job, StepKind::Alter), firstOf(job, StepKind::Retain));
+}
+
+TEST(JobPlan, APartOfOneVariantIsHeldBackUntilItIsTold)
+{
+    const Part few = tests::driverPart("few ohms", {{Quantity::Nominal_ohm, 2.0}, {Quantity::Re_ohm, 1.7}});
+    Plan plan = tests::withDriver(tests::demoPlan(), few);
+    for (auto& [id, part] : plan.parts)
+        if (isSource(part)) part.figures.erase(Quantity::LeastLoad_ohm);
+    const auto held = [&] {
+        for (const PartRow& row : jobOf(plan).parts)
+            if (row.name == "few ohms") return row.heldBack;
+        return std::optional<VariantSign>();
+    };
+    EXPECT_EQ(held(), VariantSign::SubLevelControl);
+    plan.body.signs[VariantSign::SubLevelControl] = true;
+    EXPECT_FALSE(held());
 }
 
 }  // namespace

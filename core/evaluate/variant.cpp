@@ -1,4 +1,4 @@
-#include "core/design/variant.h"
+#include "core/evaluate/variant.h"
 
 #include <array>
 #include <utility>

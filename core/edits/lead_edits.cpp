@@ -1,0 +1,93 @@
+#include "core/edits/lead_edits.h"
+
+#include <algorithm>
+
+#include "core/edits/layers.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/parts.h"
+
+namespace core {
+namespace {
+
+// The adapter lead that plugs straight into this driver.
+DeviceId leadAt(const Fitout& fitout, DeviceId driver)
+{
+    for (const auto& [id, wire] : fitout.wires)
+        for (const auto& [near, far] : {std::pair{wire.a, wire.b}, std::pair{wire.b, wire.a}}) {
+            if (near.device != driver) continue;
+            const auto other = fitout.devices.find(far.device);
+            if (other != fitout.devices.end() && fitout.parts.at(other->second.part).kind == PartKind::Lead)
+                return far.device;
+        }
+    return {};
+}
+
+// What arrived at the driver's terminals arrives at the lead's now, and the lead goes on to them.
+void insertLead(Plan& after, StageId goal, DeviceId driver, PartId leadPart)
+{
+    const Fitout fitout = resolve(after, goal);
+    if (const DeviceId there = leadAt(fitout, driver)) {
+        Device lead = fitout.devices.at(there);
+        lead.part = leadPart;
+        putAt(after, &Plan::devices, goal, there, lead);
+        return;
+    }
+    const Device& own = fitout.devices.at(driver);
+    const Part& part = fitout.parts.at(own.part);
+    const auto leads = leadsOf(part, firstOf(part, ElementKind::Coil));
+    if (!leads) return;
+    const auto lead = drawId<DeviceId>(after);
+    after.devices[{goal, lead}] = Device{.part = leadPart, .at = own.at, .label = after.parts.at(leadPart).name};
+    for (const auto& [terminal, sign] : {std::pair{leads->plus, "+"}, std::pair{leads->minus, "-"}}) {
+        const Pin tab{driver, terminal};
+        for (const auto& [id, wire] : fitout.wires) {
+            if (wire.a != tab && wire.b != tab) continue;
+            Wire moved = wire;
+            (wire.a == tab ? moved.a : moved.b) = {lead, std::string("h") + sign};
+            putAt(after, &Plan::wires, goal, id, moved);
+        }
+        const auto on = drawId<WireId>(after);
+        after.wires[{goal, on}] = Wire{.a = {lead, std::string("s") + sign}, .b = tab};
+    }
+}
+
+// A lead that the plan itself brought goes, and what arrived at it arrives at the driver again.
+void removeLead(Plan& after, StageId goal, DeviceId driver)
+{
+    const Fitout fitout = resolve(after, goal);
+    const DeviceId lead = leadAt(fitout, driver);
+    if (!lead || itemAt(after, &Plan::devices, after.stages.at(goal).on, lead)) return;
+    const Part& part = fitout.parts.at(fitout.devices.at(driver).part);
+    const auto leads = leadsOf(part, firstOf(part, ElementKind::Coil));
+    if (!leads) return;
+    for (const auto& [id, wire] : fitout.wires) {
+        Wire back = wire;
+        for (Pin* end : {&back.a, &back.b}) {
+            if (*end == Pin{lead, "h+"}) *end = {driver, leads->plus};
+            if (*end == Pin{lead, "h-"}) *end = {driver, leads->minus};
+        }
+        if (!(back == wire)) putAt(after, &Plan::wires, goal, id, back);
+    }
+    dropDevice(after, goal, lead);
+}
+
+}  // namespace
+
+Edit fitPluggedIn(const Plan& plan, DeviceId device, const Part& part, const Part* lead)
+{
+    const Edit fitted = fitPart(plan, device, part);
+    Plan after = apply(plan, fitted).plan;
+    const StageId goal = plannedGoal(after);
+    const PartId leadPart = lead ? copyIn(after, *lead) : PartId{};
+    for (const DeviceId one : withFollowers(resolve(after, goal), device))
+        if (lead)
+            insertLead(after, goal, one, leadPart);
+        else
+            removeLead(after, goal, one);
+    dropUnused(after);
+    Edit edit = difference(EditName::FitDriver, plan, after);
+    edit.detail = fitted.detail;
+    return edit;
+}
+
+}  // namespace core

@@ -1,0 +1,16 @@
+#pragma once
+
+#include <vector>
+
+#include "core/evaluate/resolve.h"
+#include "core/model/pin_row.h"
+
+namespace core {
+
+// Every terminal of a source, by name.
+[[nodiscard]] std::vector<PinRow> pinTable(const Fitout& fitout, DeviceId source);
+
+// The wires at this pin.
+[[nodiscard]] std::vector<WireId> wiresAt(const Fitout& fitout, const Pin& pin);
+
+}  // namespace core

@@ -1,0 +1,70 @@
+#pragma once
+
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/resolve.h"
+#include "core/model/validate.h"
+#include "tests/core/demo_plan.h"
+
+// A vehicle of which only the kind is known, with speakers at some of its usual spots.
+namespace tests {
+
+inline const core::Shop& shop()
+{
+    static const core::Shop kShop = core::shippedShop();
+    return kShop;
+}
+
+// The plan after an edit that leaves it valid and can be undone.
+inline core::Plan after(const core::Plan& plan, const core::Edit& edit)
+{
+    const core::Applied applied = core::apply(plan, edit);
+    const auto problems = core::validate(applied.plan);
+    EXPECT_TRUE(problems.empty()) << problems.front().where << " " << problems.front().message;
+    EXPECT_EQ(core::apply(applied.plan, applied.inverse).plan, plan) << "undo";
+    return applied.plan;
+}
+
+inline core::UsualSpot spotOf(const core::Plan& plan, const std::string& name)
+{
+    for (const core::UsualSpot& spot : core::usualSpots(plan.body, shop().vehicles))
+        if (spot.name == name) return spot;
+    ADD_FAILURE() << name;
+    return {};
+}
+
+inline core::Plan withSpots(core::BodyKind kind, std::initializer_list<const char*> names)
+{
+    core::Plan plan = core::newPlan(kind, shop().vehicles);
+    for (const char* name : names)
+        plan = after(plan, core::addSpeakers(plan, core::kFactory, spotOf(plan, name), shop().practice));
+    return plan;
+}
+
+inline core::PlaceId placeNamed(const core::Plan& plan, const std::string& name)
+{
+    for (const auto& [id, place] : plan.places)
+        if (place.name == name) return id;
+    ADD_FAILURE() << name;
+    return {};
+}
+
+inline core::DeviceId driverAt(const core::Plan& plan, const std::string& name)
+{
+    const core::PlaceId at = placeNamed(plan, name);
+    for (const auto& [id, device] : core::resolve(plan, core::kFound).devices)
+        if (device.at == at) return id;
+    ADD_FAILURE() << name;
+    return {};
+}
+
+// The first radio or amplifier.
+inline core::DeviceId sourceOf(const core::Plan& plan)
+{
+    const core::Fitout found = core::resolve(plan, core::kFound);
+    for (const auto& [id, device] : found.devices)
+        if (core::isSource(found.parts.at(device.part))) return id;
+    ADD_FAILURE() << "no source";
+    return {};
+}
+
+}  // namespace tests
