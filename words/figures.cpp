@@ -31,6 +31,7 @@ QString significant(double value)
 
 QString withPrefix(double value, const QString& unit, double largest, double smallest)
 {
+    if (value == 0.0) return QStringLiteral("0") + QChar(0x202F) + unit;
     for (const Prefix& prefix : kPrefixes) {
         if (prefix.factor > largest || prefix.factor < smallest) continue;
         // 999.6 would round to 1000: it goes to the next prefix below its rounding

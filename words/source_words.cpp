@@ -106,8 +106,10 @@ QString textOf(const ContinuityRow& row, const Fitout& fitout)
     const QString line = Words::tr("%1 · + %2, − %3 · %4 · %5")
                              .arg(QString::fromStdString(row.channel.element), wire(row.plusColour),
                                   wire(row.minusColour), coils.join(Words::tr(" and ")), expected);
-    return row.read_ohm ? Words::tr("%1 · read %2, %3").arg(line, ohms(*row.read_ohm), nameOf(row.verdict))
-                        : Words::tr("%1 · %2").arg(line, nameOf(row.verdict));
+    if (!row.read_ohm) return Words::tr("%1 · %2").arg(line, nameOf(row.verdict));
+    constexpr double kShownAsOpen_ohm = 1e5;
+    const QString read = *row.read_ohm >= kShownAsOpen_ohm ? Words::tr("open") : ohms(*row.read_ohm);
+    return Words::tr("%1 · read %2, %3").arg(line, read, nameOf(row.verdict));
 }
 
 QString stateOf(const std::vector<ContinuityRow>& rows)
@@ -120,9 +122,13 @@ QString stateOf(const std::vector<ContinuityRow>& rows)
     }
     if (open == 0 && wrong == 0) return Words::tr("Every channel reads as written: order on it.");
     QStringList lines;
-    if (open > 0) lines << counted(open, Words::tr("%1 channel to read"), Words::tr("%1 channels to read"));
-    if (wrong > 0) lines << counted(wrong, Words::tr("%1 is not as written"), Words::tr("%1 are not as written"));
-    return Words::tr("%1 before anything is ordered.").arg(lines.join(Words::tr(", ")));
+    if (wrong > 0)
+        lines << counted(wrong, Words::tr("%1 channel is not as written: settle it before anything is ordered."),
+                         Words::tr("%1 channels are not as written: settle them before anything is ordered."));
+    if (open > 0)
+        lines << counted(open, Words::tr("%1 channel to read before anything is ordered."),
+                         Words::tr("%1 channels to read before anything is ordered."));
+    return lines.join(QLatin1Char(' '));
 }
 
 }  // namespace words

@@ -55,6 +55,7 @@ FigureTable::FigureTable(const Theme& theme, QWidget* parent)
             auto* cell = new QLabel(this);
             cell->setObjectName(QLatin1String(prefix) + QLatin1String(keys[index]));
             cell->setTextInteractionFlags(Qt::TextSelectableByMouse);
+            cell->setWordWrap(true);
             column->cells[index] = cell;
             grid->addWidget(cell, row + 1, column == &m_before ? 1 : 2, Qt::AlignVCenter);
         }

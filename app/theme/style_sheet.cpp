@@ -32,8 +32,8 @@ QComboBox { min-height: ~30~px; }
 QComboBox QAbstractItemView { background: @raised; color: @ink; selection-background-color: @goldTint; selection-color: @ink; }
 QTextBrowser, QListView { background: @raised; border: 1px solid @rule; border-radius: ~4~px; }
 QListView:focus, QTextBrowser:focus { border: 2px solid @goldText; }
-#inventoryList::item { padding: ~6~px ~4~px; border-bottom: 1px solid @rule; }
-#inventoryList::item:selected { background: @goldTint; color: @ink; }
+#inventoryList::item, #continuityList::item { padding: ~6~px ~4~px; border-bottom: 1px solid @rule; }
+#inventoryList::item:selected, #continuityList::item:selected { background: @goldTint; color: @ink; }
 QMenuBar { background: @paper; } QMenuBar::item { padding: ~5~px ~10~px; background: transparent; }
 QMenuBar::item:selected, QMenu::item:selected { background: @goldTint; color: @ink; }
 QMenu { background: @raised; border: 1px solid @rule; } QMenu::item { padding: ~5~px ~22~px; }

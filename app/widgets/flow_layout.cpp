@@ -51,6 +51,7 @@ int FlowLayout::arrange(const QRect& area, bool move) const
     QPoint at = area.topLeft();
     int lineHeight = 0;
     for (QLayoutItem* item : m_items) {
+        if (item->isEmpty()) continue;  // hidden: takes no room, and no gap either
         const QSize size = item->sizeHint();
         if (at.x() > area.left() && at.x() + size.width() > area.right() + 1) {
             at = {area.left(), at.y() + lineHeight + m_gap};

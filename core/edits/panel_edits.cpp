@@ -51,6 +51,7 @@ Edit changePanel(const Plan& plan, PanelId id, const Panel& panel)
         into.name = panel.name;
         into.fasteners = panel.fasteners;
         into.leave = panel.leave;
+        into.labels = panel.labels;
     };
     take(own);
     if (own.pair && (own.followsPair || after.panels.at(own.pair).followsPair)) take(after.panels.at(own.pair));

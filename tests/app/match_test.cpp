@@ -2,21 +2,29 @@
 #include <gtest/gtest.h>
 
 #include <QComboBox>
+#include <QDir>
 #include <QFile>
+#include <QImage>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QProcess>
 #include <QPushButton>
 #include <QTableView>
 #include <QTableWidget>
 #include <QTest>
+#include <QTextBrowser>
+#include <algorithm>
+#include <cmath>
 
 #include "app/shell/main_window.h"
+#include "app/stations/match/fit_panel.h"
 #include "app/stations/match/shelf_dialog.h"
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/section_drawing.h"
 #include "core/edits/place_edits.h"
+#include "core/edits/survey_edits.h"
 #include "core/evaluate/resolve.h"
 #include "tests/app/window_driver.h"
 
@@ -49,7 +57,9 @@ protected:
     // A measure typed by its button, as a fitter with a ruler does.
     void measure(const char* name, const char* text)
     {
-        driver.click((std::string("measure_") + name).c_str());
+        const std::string button = std::string("measure_") + name;
+        if (!find<QPushButton>(button.c_str())->isVisible()) driver.click("moreMeasures");
+        driver.click(button.c_str());
         driver.type(name, QString::fromLatin1(text));
     }
     app::Theme theme{*qApp};
@@ -335,6 +345,113 @@ TEST_F(Match, AnotherDriverIsLookedAtBeforeItIsPlanned)
         EXPECT_NEAR(drawing->section().measures.front().figure.value, 0.055 - depth_m, 1e-9) << key;
     }
     EXPECT_EQ(partAt("rear left"), "") << "nothing was planned";
+}
+
+// 1:1 means that a ruler on the paper agrees: the page is drawn at ten dots a millimetre and measured.
+TEST_F(Match, TheTemplateOfASpacerIsAsLargeAsTheSpacer)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    EXPECT_FALSE(find<QPushButton>("spacerTemplate")->isVisible()) << "none is needed";
+    measure("placeDepth", "48 mm");
+    ASSERT_TRUE(find<QPushButton>("spacerTemplate")->isVisible());
+    const QString pdf = driver.folder() + "/spacer.pdf";
+    ASSERT_TRUE(find<app::FitPanel>("fitPanel")->writeTemplate(pdf));
+    EXPECT_TRUE(driver.text("noticeText").contains("spacer.pdf")) << driver.text("noticeText").toStdString();
+    QProcess raster;
+    raster.start(QStringLiteral("pdftoppm"), {"-r", "254", "-gray", "-png", pdf, driver.folder() + "/page"});
+    ASSERT_TRUE(raster.waitForFinished());
+    const QStringList pages = QDir(driver.folder()).entryList({"page*.png"});
+    ASSERT_EQ(pages.size(), 2) << "both sides";
+    const QImage page(driver.folder() + '/' + pages.front());
+    // A4: 210 x 297 mm.
+    EXPECT_NEAR(page.width(), 2100, 2);
+    EXPECT_NEAR(page.height(), 2970, 2);
+    const auto darkSpan_mm = [&](int y) {
+        int first = -1, last = -1;
+        for (int x = 0; x < page.width(); ++x) {
+            if (qGray(page.pixel(x, y)) > 128) continue;
+            if (first < 0) first = x;
+            last = x;
+        }
+        return (last - first) / 10.0;
+    };
+    // The line to check a printer by, from 10 to 110 mm; what is written beside it is right of that.
+    int until = 100;
+    while (until < page.width() && qGray(page.pixel(until, 320)) < 200) ++until;
+    EXPECT_NEAR(until, 1100, 4);
+    // The flange is 116 mm across: 10 mm under its middle the rim is a chord of 2 sqrt(58^2 - 10^2) = 114.26 mm.
+    EXPECT_NEAR(darkSpan_mm(1655 + 100), 2.0 * std::sqrt(58.0 * 58.0 - 100.0), 0.5);
+}
+
+// A lead of the shelf saves the vehicle's plug: it comes along, is on the job card, and goes with undo.
+TEST_F(Match, AnAdapterLeadComesAlongWhereItSavesThePlug)
+{
+    driver.openDemo();
+    const core::DeviceId speaker = driver.session().snapshot().before().runs.front().run.id.coil.device;
+    core::Part factory = planned().parts.at(planned().devices.at(speaker).part);
+    for (auto& [terminal, plug] : factory.terminals) plug = "flat two-pin";
+    driver.session().apply(core::changePart(driver.session().snapshot().plan, core::kFactory, speaker, factory));
+    driver.pickCandidate("wb-alder-4");
+    const auto leads = [&] {
+        return std::count_if(planned().devices.begin(), planned().devices.end(), [&](const auto& entry) {
+            return planned().parts.at(entry.second.part).shelfKey == "lead-a";
+        });
+    };
+    EXPECT_EQ(leads(), 2) << "both sides";
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    const QString card = find<QTextBrowser>("jobCardPreview")->toPlainText();
+    EXPECT_TRUE(card.contains("nothing is cut, the lead comes off again"));
+    EXPECT_TRUE(card.contains("adapter lead, flat two-pin to tabs"));
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(leads(), 0);
+}
+
+// What stands in the way is cut only where the depth is needed, and then last of all mends.
+TEST_F(Match, WhatStandsInTheWayStaysWhereItCan)
+{
+    driver.openDemo();
+    core::Place place = driver.session().snapshot().plan.places.begin()->second;
+    place.obstruction = "a cable holder";
+    place.room[core::Quantity::Obstruction_m] = core::Known{0.012};
+    driver.session().apply(core::changePlace(driver.session().snapshot().plan,
+                                             driver.session().snapshot().plan.places.begin()->first, place));
+    driver.pickCandidate("wb-alder-4");
+    EXPECT_TRUE(driver.text("fitFacts").contains("Leave a cable holder whole"))
+        << driver.text("fitFacts").toStdString();
+    measure("placeDepth", "48 mm");
+    EXPECT_TRUE(driver.text("fitFacts").contains("In the way: a cable holder"));
+    const int last = driver.has("mend_FIT1_2") ? 2 : 1;
+    const QString name = QStringLiteral("mend_FIT1_%1").arg(last);
+    EXPECT_TRUE(find<QPushButton>(name.toUtf8().constData())->text().contains("cut it away, 12 mm more"));
+    driver.click(name.toUtf8().constData());
+    EXPECT_EQ(driver.finding("FIT1"), "");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    const QString card = find<QTextBrowser>("jobCardPreview")->toPlainText();
+    EXPECT_TRUE(card.contains("cut away what stands in the way"));
+    EXPECT_TRUE(card.contains("a new hold"));
+    EXPECT_TRUE(card.contains("Chips stay out of the magnet"));
+}
+
+// Narrow: the cut stands in the shelf's place, one button away, and nothing is cut off at the side.
+TEST_F(Match, ANarrowWindowShowsOneThingAtATime)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.window().resize(620, 800);
+    QTest::qWait(50);
+    EXPECT_FALSE(find<app::SectionDrawing>("section")->isVisible());
+    ASSERT_TRUE(find<QPushButton>("showFit")->isVisible());
+    driver.click("showFit");
+    EXPECT_TRUE(find<app::SectionDrawing>("section")->isVisible());
+    EXPECT_FALSE(find<QListView>("candidateList")->isVisible());
+    driver.click("showFit");
+    EXPECT_TRUE(find<QListView>("candidateList")->isVisible());
+    driver.window().resize(1280, 800);
+    QTest::qWait(50);
+    EXPECT_FALSE(find<QPushButton>("showFit")->isVisible());
+    EXPECT_TRUE(find<app::SectionDrawing>("section")->isVisible());
+    EXPECT_TRUE(find<QListView>("candidateList")->isVisible());
 }
 
 }  // namespace

@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include <QApplication>
+#include <QTest>
 
 #include "app/theme/theme.h"
 #include "app/widgets/vehicle_drawing.h"

@@ -26,6 +26,8 @@ namespace {
 
 using core::Quantity;
 
+constexpr int kChips = 6;  // of the measures, before somebody asks for more
+
 const core::Fitout& planned(const Survey& survey)
 {
     return survey.snapshot->after().used;
@@ -60,12 +62,12 @@ const std::vector<FitPanel::Measure>& FitPanel::measures()
         {QStringLiteral("placeDepth"), tr("depth"), Quantity::Depth_m, Of::Place},
         {QStringLiteral("placeGlass"), tr("window closed"), Quantity::DepthGlassUp_m, Of::Place},
         {QStringLiteral("placeFront"), tr("in front"), Quantity::FrontClearance_m, Of::Place},
+        {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver},
         {QStringLiteral("placeHole"), tr("hole"), Quantity::Cutout_m, Of::Place},
         {QStringLiteral("placeScrews"), tr("screws"), Quantity::ScrewCount, Of::Place},
         {QStringLiteral("placeCircle"), tr("circle"), Quantity::ScrewCircle_m, Of::Place},
         {QStringLiteral("placeScrewRoom"), tr("behind screws"), Quantity::ScrewRoom_m, Of::Place},
         {QStringLiteral("screwLength"), tr("screw length"), Quantity::ScrewLength_m, Of::Screws},
-        {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver},
         {QStringLiteral("driverBody"), tr("its body"), Quantity::Basket_m, Of::Driver},
         {QStringLiteral("driverMass"), tr("its mass"), Quantity::Mass_kg, Of::Driver}};
     return kMeasures;
@@ -78,9 +80,11 @@ FitPanel::FitPanel(const Theme& theme, QWidget* parent)
       m_facts(new QLabel(this)),
       m_chips(new QWidget(this)),
       m_chipRow(new FlowLayout(4)),
+      m_more(new QPushButton(this)),
       m_decided(new AskForm(this)),
       m_template(new QPushButton(tr("Spacer at &1:1…"), this))
 {
+    setObjectName(QStringLiteral("fitPanel"));
     m_section->setObjectName(QStringLiteral("section"));
     m_facts->setObjectName(QStringLiteral("fitFacts"));
     m_facts->setWordWrap(true);
@@ -111,6 +115,13 @@ void FitPanel::build()
         layout->addWidget(m_asks.at(measure.name));
         m_asks.at(measure.name)->hide();
     }
+    m_more->setObjectName(QStringLiteral("moreMeasures"));
+    m_more->setProperty("role", "measure");
+    m_chipRow->addWidget(m_more);
+    connect(m_more, &QPushButton::clicked, this, [this] {
+        m_all = !m_all;
+        showChips();
+    });
     m_decided->addList(
         {.name = QStringLiteral("spacer"),
          .label = tr("spacer"),
@@ -199,6 +210,7 @@ void FitPanel::pick(const QString& name)
     m_picked = name;
     for (const auto& [key, form] : m_asks) form->setVisible(key == name);
     for (const auto& [key, button] : m_buttons) button->setChecked(key == name);
+    showChips();
     if (auto* field = name.isEmpty() ? nullptr : findChild<QLineEdit*>(name)) field->setFocus();
 }
 
@@ -220,10 +232,15 @@ void FitPanel::showChips()
     const core::Part* driver = driverOf(m_survey);
     const bool glass = place && (place->behind == core::Behind::Glass || place->behind == core::Behind::Regulator ||
                                  place->room.contains(Quantity::DepthGlassUp_m));
+    int shown = 0, left = 0;
     for (const Measure& measure : measures()) {
         QPushButton* button = m_buttons.at(measure.name);
-        button->setVisible(place && (measure.of == Measure::Of::Place || driver) &&
-                           (measure.quantity != Quantity::DepthGlassUp_m || glass));
+        const bool suits = place && (measure.of == Measure::Of::Place || driver) &&
+                           (measure.quantity != Quantity::DepthGlassUp_m || glass);
+        const bool seen = suits && (m_all || shown < kChips || measure.name == m_picked);
+        shown += seen ? 1 : 0;
+        left += suits && !seen ? 1 : 0;
+        button->setVisible(seen);
         std::optional<double> value;
         if (measure.of == Measure::Of::Place && place) value = core::valueOf(place->room, measure.quantity);
         if (measure.of == Measure::Of::Driver && driver) value = core::valueOf(driver->figures, measure.quantity);
@@ -232,6 +249,8 @@ void FitPanel::showChips()
                             ? tr("%1 %2").arg(measure.label, words::fieldText(measure.quantity, *value, m_survey.units))
                             : tr("%1 ?").arg(measure.label));
     }
+    m_more->setText(m_all ? tr("fewer") : tr("%1 more").arg(left));
+    m_more->setVisible(m_all || left > 0);
 }
 
 void FitPanel::showFacts(const core::DriverFit& fit)
@@ -265,7 +284,7 @@ void FitPanel::showFacts(const core::DriverFit& fit)
     if (const core::Place* place = m_survey.placeThere(); !place->obstruction.empty() && fit.depthMargin_m) {
         const double whole_m = fit.depthMargin_m->value - fit.obstruction_m;
         facts << (whole_m >= fit.wantedDepth_m - 1e-9 ? tr("Leave %1 whole: its depth is not needed.")
-                                                      : tr("%1 stands in the way."))
+                                                      : tr("In the way: %1."))
                      .arg(QString::fromStdString(place->obstruction));
     }
     if (fit.coverLoss_db > 0.05) facts << tr("The cover costs %1 of treble.").arg(words::decibels(fit.coverLoss_db));

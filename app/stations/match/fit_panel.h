@@ -53,6 +53,7 @@ private:
     QLabel* m_facts;
     QWidget* m_chips;
     FlowLayout* m_chipRow;
+    QPushButton* m_more;
     std::map<QString, QPushButton*> m_buttons{};
     std::map<QString, AskForm*> m_asks{};
     AskForm* m_decided;
@@ -61,6 +62,7 @@ private:
     bool m_letterPaper = false;
     Survey m_survey{};
     QString m_picked{};
+    bool m_all = false;  // every measure has its button
 };
 
 }  // namespace app

@@ -41,6 +41,8 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_fit(new FitPanel(theme, this)),
       m_places(new QWidget(this)),
       m_placeRow(new FlowLayout(6)),
+      m_showFit(new QPushButton(tr("The c&ut"), this)),
+      m_right(new QWidget(this)),
       m_figures(new FigureTable(theme, this)),
       m_ohmmeter(new OhmmeterLine(shop.practice, this)),
       m_shelfTitle(new QLabel(this)),
@@ -69,27 +71,38 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     connect(m_plan, &QPushButton::clicked, this, &MatchView::fitChosen);
     connect(m_hold, &QPushButton::clicked, this, &MatchView::holdChosen);
     connect(m_compare, &QPushButton::toggled, this, &MatchView::showCompared);
-    connect(&theme, &Theme::changed, this, [this, &theme] { m_shelfTitle->setFont(theme.title()); });
+    connect(&theme, &Theme::changed, this, [this, &theme] {
+        m_shelfTitle->setFont(theme.title());
+        arrange();
+    });
     m_shelfTitle->setFont(theme.title());
 }
 
 void MatchView::build()
 {
     m_places->setLayout(m_placeRow);
-    auto* right = new QVBoxLayout;
+    auto* right = new QVBoxLayout(m_right);
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(6);
     right->addWidget(m_figures);
     right->addWidget(m_ohmmeter);
     right->addWidget(buildShelf(), 1);
-    auto* layout = new QHBoxLayout(this);
+    m_showFit->setObjectName(QStringLiteral("showFit"));
+    m_showFit->setCheckable(true);
+    m_showFit->setToolTip(tr("The cut and its measures in the shelf's place"));
+    connect(m_showFit, &QPushButton::toggled, this, &MatchView::arrange);
+    auto* top = new QHBoxLayout;
+    top->addWidget(m_places, 1);
+    top->addWidget(m_showFit, 0, Qt::AlignTop);
+    auto* both = new QHBoxLayout;
+    both->setSpacing(14);
+    both->addWidget(m_fit, 36);
+    both->addWidget(m_right, 64);
+    auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
-    layout->setSpacing(14);
-    auto* left = new QVBoxLayout;
-    left->setSpacing(6);
-    left->addWidget(m_places);
-    left->addWidget(m_fit, 1);
-    layout->addLayout(left, 4);
-    layout->addLayout(right, 6);
+    layout->setSpacing(6);
+    layout->addLayout(top);
+    layout->addLayout(both, 1);
 }
 
 QWidget* MatchView::buildShelf()
@@ -307,12 +320,28 @@ void MatchView::chooseRow(const std::string& before)
     showReasons();
 }
 
-// Where there is no room for both, the cut gives way.
+// Where there is no room for both, one stands in the other's place.
+void MatchView::arrange()
+{
+    constexpr int kBoth = 640;
+    const int room_px = parentWidget() ? parentWidget()->width() : width();
+    const bool both = room_px >= m_theme.px(kBoth);
+    m_showFit->setVisible(!both);
+    m_fit->setVisible(both || m_showFit->isChecked());
+    m_right->setVisible(both || !m_showFit->isChecked());
+}
+
+// Its lines are never under the list: where there is no room left, the station scrolls.
+void MatchView::keepReasonsWhole()
+{
+    m_reasons->setMinimumHeight(m_reasons->text().isEmpty() ? 0 : m_reasons->heightForWidth(m_right->width()));
+}
+
 void MatchView::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
-    constexpr int kBoth = 640;
-    m_fit->setVisible(width() >= m_theme.px(kBoth));
+    arrange();
+    keepReasonsWhole();
 }
 
 QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
@@ -355,6 +384,7 @@ void MatchView::showReasons()
     const QStringList lines = candidate ? reasonsOf(*candidate) : QStringList();
     m_reasons->setText(lines.join(QLatin1Char('\n')));
     m_reasons->setVisible(!lines.isEmpty());
+    keepReasonsWhole();
     if (m_snapshot) showFit();
     // The lines may have taken a row's room from the list: the chosen one stays in sight.
     QTimer::singleShot(0, m_list, [this] { m_list->scrollTo(m_list->currentIndex()); });

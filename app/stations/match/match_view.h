@@ -51,6 +51,7 @@ protected:
 
 private:
     void build();
+    void arrange();
     [[nodiscard]] QWidget* buildShelf();
     void goTo(core::DeviceId device);
     void showPlaces();
@@ -60,6 +61,7 @@ private:
     void takeFilter();
     void chooseRow(const std::string& before);
     void showReasons();
+    void keepReasonsWhole();
     [[nodiscard]] QStringList reasonsOf(const core::Candidate& candidate) const;
     [[nodiscard]] const core::Candidate* current() const;
     void fitChosen();
@@ -71,6 +73,8 @@ private:
     FitPanel* m_fit;
     QWidget* m_places;
     FlowLayout* m_placeRow;
+    QPushButton* m_showFit;  // where the window is narrow
+    QWidget* m_right;
     FigureTable* m_figures;
     OhmmeterLine* m_ohmmeter;
     QLabel* m_shelfTitle;

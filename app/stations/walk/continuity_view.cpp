@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 
 #include "app/stations/walk/typed_quantity.h"
+#include "app/widgets/fit_to_rows.h"
 #include "core/edits/named_edits.h"
 #include "words/source_words.h"
 
@@ -39,20 +40,16 @@ QVariant ContinuityModel::data(const QModelIndex& index, int role) const
 
 ContinuityView::ContinuityView(QWidget* parent)
     : QWidget(parent),
-      m_state(new QLabel(this)),
       m_model(new ContinuityModel(this)),
       m_list(new QListView(this)),
       m_field(new QLineEdit(this)),
       m_answer(new QLabel(this))
 {
-    m_state->setObjectName(QStringLiteral("continuityState"));
-    m_state->setWordWrap(true);
     m_list->setObjectName(QStringLiteral("continuityList"));
     m_list->setAccessibleName(tr("Channels to read at the source's plug"));
     m_list->setModel(m_model);
     m_list->setWordWrap(true);
     m_list->setResizeMode(QListView::Adjust);
-    m_list->setMinimumHeight(180);
     m_field->setObjectName(QStringLiteral("continuityReading"));
     m_field->setPlaceholderText(tr("ohms read at the channel, or open"));
     m_field->setAccessibleName(tr("What the ohmmeter reads at the picked channel; Enter keeps it and goes on"));
@@ -67,8 +64,7 @@ ContinuityView::ContinuityView(QWidget* parent)
     caution->setProperty("role", "quiet");
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    for (QWidget* one : std::initializer_list<QWidget*>{m_state, caution, m_list, m_field, m_answer})
-        layout->addWidget(one);
+    for (QWidget* one : std::initializer_list<QWidget*>{caution, m_field, m_answer, m_list}) layout->addWidget(one);
     connect(m_field, &QLineEdit::returnPressed, this, &ContinuityView::take);
 }
 
@@ -129,8 +125,8 @@ void ContinuityView::present(const Survey& survey)
     m_model->show(core::continuityList(survey.plan(), core::kFound, survey.snapshot->before(),
                                        survey.snapshot->evaluation.practice),
                   survey.fitout());
-    m_state->setText(words::stateOf(m_model->rows()));
     m_field->setEnabled(m_model->rowCount() > 0);
+    fitToRows(*m_list);
     if (!current()) pick(0);
 }
 

@@ -45,7 +45,6 @@ private:
     [[nodiscard]] const core::ContinuityRow* current() const;
 
     Survey m_survey{};
-    QLabel* m_state;
     ContinuityModel* m_model;
     QListView* m_list;
     QLineEdit* m_field;

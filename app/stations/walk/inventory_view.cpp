@@ -3,6 +3,7 @@
 #include <QLabel>
 #include <QVBoxLayout>
 
+#include "app/widgets/fit_to_rows.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -46,11 +47,11 @@ InventoryView::InventoryView(QWidget* parent)
     m_list->setModel(m_model);
     m_list->setWordWrap(true);
     m_list->setResizeMode(QListView::Adjust);
-    m_list->setMinimumHeight(240);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(m_state);
-    layout->addWidget(m_list, 1);
+    layout->addWidget(m_list);
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
     const auto choose = [this](const QModelIndex& index) {
         if (const core::PlaceId place = m_model->placeAt(index.row())) emit placeChosen(place);
     };
@@ -63,6 +64,7 @@ void InventoryView::present(const Snapshot& snapshot, core::PlaceId chosen)
     const core::ChannelMap map = core::channelMap(snapshot.before(), snapshot.evaluation.frequency_hz);
     m_model->show(map, snapshot.before().used);
     m_state->setText(words::stateOf(map));
+    fitToRows(*m_list);
     if (const int row = m_model->rowOf(chosen); row >= 0) m_list->setCurrentIndex(m_model->index(row));
 }
 

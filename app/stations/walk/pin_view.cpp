@@ -104,14 +104,16 @@ void PinModel::goOn(int row)
 PinView::PinView(QWidget* parent)
     : QWidget(parent), m_model(new PinModel(this)), m_table(new QTableView(this)), m_said(new QLabel(this))
 {
+    setObjectName(QStringLiteral("pinView"));
     m_table->setObjectName(QStringLiteral("pinTable"));
     m_table->setAccessibleName(tr("Pins of its plugs; typing changes a cell, Space how it is known"));
     m_table->setModel(m_model);
     m_table->verticalHeader()->hide();
-    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(PinModel::Colour, QHeaderView::Stretch);
+    m_table->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // the card scrolls
     m_table->setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::SelectedClicked |
                              QAbstractItemView::EditKeyPressed);
-    m_table->setMinimumHeight(220);
     m_table->installEventFilter(this);
     m_said->setObjectName(QStringLiteral("pinsSaid"));
     m_said->setWordWrap(true);
@@ -153,6 +155,11 @@ void PinView::present(const Survey& survey)
     m_survey = survey;
     m_model->show(survey.partOf(survey.source) ? core::pinTable(survey.fitout(), survey.source)
                                                : std::vector<core::PinRow>{});
+    // Rows that a finger meets, columns that can be typed into, at any zoom.
+    m_table->verticalHeader()->setDefaultSectionSize(2 * m_table->fontMetrics().height());
+    m_table->horizontalHeader()->setMinimumSectionSize(3 * m_table->fontMetrics().height());
+    m_table->setFixedHeight(m_table->horizontalHeader()->sizeHint().height() + m_table->verticalHeader()->length() +
+                            2 * m_table->frameWidth());
 }
 
 bool PinView::eventFilter(QObject* watched, QEvent* event)

@@ -239,6 +239,12 @@ AskForm* depthForm(QWidget* parent)
     addRoom(form, "frontClearance", core::Quantity::FrontClearance_m);
     addChoiceOf(form, "mounted", tr("It is held"), {{0, tr("from the front")}, {1, tr("under the panel, from below")}},
                 &core::Place::underPanel);
+    return form;
+}
+
+AskForm* wayForm(QWidget* parent)
+{
+    auto* form = new AskForm(parent);
     addRoom(form, "between", core::Quantity::Between_m);
     form->addText({.name = QStringLiteral("obstruction"),
                    .label = tr("In the way"),
@@ -330,6 +336,15 @@ Asks makePlaceAsks(const Theme& theme, const core::Practice& practice, QWidget* 
                     tr("not measured"));
             },
             depthForm(parent), parent),
+        new Ask(
+            theme, QStringLiteral("askWay"), tr("What is in the way, where does the cable come?"),
+            [room](const Survey& s) {
+                const core::Place* place = s.placeThere();
+                return joined({place ? QString::fromStdString(place->obstruction) : QString(),
+                               room(s, {Quantity::Stump_m, Quantity::Route_m}, {})},
+                              tr("not looked at"));
+            },
+            wayForm(parent), parent),
         new Ask(
             theme, QStringLiteral("askCover"), tr("What covers it, is it sealed?"),
             [room](const Survey& s) {

@@ -205,23 +205,38 @@ AskForm* outputsForm(QWidget* parent)
     addFigure(form, "lineOutputs", core::Quantity::LineOutputs);
     addFigure(form, "lineOutputVolts", core::Quantity::LineOutput_v);
     addFigure(form, "mostDelay", core::Quantity::MostDelay_s);
-    for (const auto& control : core::enumNames<core::Control>())
-        form->addChoice({.name = QStringLiteral("control%1").arg(static_cast<int>(control.value)),
-                         .label = words::nameOf(control.value),
-                         .choices = {{1, tr("can be set")}, {0, tr("no")}, {-1, tr("not looked")}},
-                         .read =
-                             [control = control.value](const Survey& survey) {
-                                 const core::Part* part = survey.partOf(survey.source);
-                                 if (!part || !part->controls.contains(control)) return -1;
-                                 return part->controls.at(control) ? 1 : 0;
-                             },
-                         .write =
-                             [control = control.value](const Survey& survey, int id) {
-                                 core::Part part = *survey.partOf(survey.source);
-                                 part.controls.erase(control);
-                                 if (id >= 0) part.controls[control] = id == 1;
-                                 return core::changePart(survey.plan(), survey.stage, survey.source, part);
-                             }});
+    form->addFlags({.name = QStringLiteral("control"),
+                    .label = tr("It can be set in"),
+                    .choices = choicesOf<core::Control>(words::nameOf),
+                    .read =
+                        [](const Survey& survey, int id) {
+                            const core::Part* part = survey.partOf(survey.source);
+                            const auto control = static_cast<core::Control>(id);
+                            return part && part->controls.contains(control) && part->controls.at(control);
+                        },
+                    .write =
+                        [](const Survey& survey, int id, bool on) {
+                            core::Part part = *survey.partOf(survey.source);
+                            if (on)
+                                part.controls[static_cast<core::Control>(id)] = true;
+                            else
+                                part.controls.erase(static_cast<core::Control>(id));
+                            return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                        }});
+    form->addButton({.name = QStringLiteral("noOtherControl"),
+                     .text = tr("Nothing else, I have looked"),
+                     .enabled =
+                         [](const Survey& survey) {
+                             const core::Part* part = survey.partOf(survey.source);
+                             return part && part->controls.size() < core::enumNames<core::Control>().size();
+                         },
+                     .write =
+                         [](const Survey& survey) {
+                             core::Part part = *survey.partOf(survey.source);
+                             for (const auto& control : core::enumNames<core::Control>())
+                                 part.controls.try_emplace(control.value, false);
+                             return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                         }});
     form->addSentence(QStringLiteral("sourceOpen"), [](const Survey& survey) {
         return survey.partOf(survey.source) ? words::textOf(core::sourceGaps(survey.fitout(), survey.source))
                                             : QString();
@@ -340,6 +355,7 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
             QStringList can;
             for (const auto& [control, there] : part(s)->controls)
                 if (there) can << words::nameOf(control);
+            if (can.isEmpty() && !part(s)->controls.empty()) can << tr("nothing to set");
             const auto lines = core::valueOf(part(s)->figures, Quantity::LineOutputs);
             if (lines) can.prepend(*lines > 0.0 ? tr("%1 line outputs").arg(*lines) : tr("no line output"));
             return joined(can, tr("nobody has looked"));
