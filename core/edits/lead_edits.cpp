@@ -38,17 +38,19 @@ void insertLead(Plan& after, StageId goal, DeviceId driver, PartId leadPart)
     if (!leads) return;
     const auto lead = drawId<DeviceId>(after);
     after.devices[{goal, lead}] = Device{.part = leadPart, .at = own.at, .label = after.parts.at(leadPart).name};
-    for (const auto& [terminal, sign] : {std::pair{leads->plus, "+"}, std::pair{leads->minus, "-"}}) {
+    const auto pass = [&](const std::string& terminal, const Pin& in, const Pin& out) {
         const Pin tab{driver, terminal};
         for (const auto& [id, wire] : fitout.wires) {
             if (wire.a != tab && wire.b != tab) continue;
             Wire moved = wire;
-            (wire.a == tab ? moved.a : moved.b) = {lead, std::string("h") + sign};
+            Pin& end = wire.a == tab ? moved.a : moved.b;
+            end = in;
             putAt(after, &Plan::wires, goal, id, moved);
         }
-        const auto on = drawId<WireId>(after);
-        after.wires[{goal, on}] = Wire{.a = {lead, std::string("s") + sign}, .b = tab};
-    }
+        after.wires[{goal, drawId<WireId>(after)}] = Wire{.a = out, .b = tab};
+    };
+    pass(leads->plus, {lead, "h+"}, {lead, "s+"});
+    pass(leads->minus, {lead, "h-"}, {lead, "s-"});
 }
 
 // A lead that the plan itself brought goes, and what arrived at it arrives at the driver again.
