@@ -85,9 +85,9 @@ QString nameOf(Continuity verdict)
         case Continuity::AsExpected:
             return Words::tr("as expected");
         case Continuity::Open:
-            return Words::tr("open: a wire, a plug or the coil is broken");
+            return Words::tr("a wire, a plug or the coil is broken");
         case Continuity::Short:
-            return Words::tr("short: two wires touch");
+            return Words::tr("two wires touch");
         case Continuity::Other:
             return Words::tr("not what is written: another driver, a bad joint, or another wire");
     }

@@ -14,6 +14,7 @@
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/wiring_graph.h"
+#include "core/physics/network_sweep.h"
 
 namespace core {
 namespace {
@@ -152,17 +153,22 @@ private:
 
     void listen(const Part& part)
     {
-        const bool sameShape = m_tried.parts.contains(kTried) && sameInside(m_tried.parts.at(kTried), part);
+        const bool alike = m_tried.parts.contains(kTried) && sameInside(m_tried.parts.at(kTried), part);
         m_tried.parts[kTried] = part;
         const Port& channel = m_role.run->run.id.channel;
-        if (!sameShape) {
+        if (!alike) {
             m_graph = wiringGraph(m_tried);
             m_runs = runs(m_graph);
         }
         ChannelInputs inputs = channelInputs(m_tried, m_graph, channel, m_runs, m_role.practice);
         // The -3 dB points of a capacitor are sought one frequency at a time, and rank nothing.
         for (CoilInputs& coil : inputs.coils) coil.run.seriesCapacitors.clear();
-        const auto solved = solveCircuit(inputs, m_role.practice, m_role.tables);
+        if (inputs.circuit && !(m_sweep && sameShape(m_shape, inputs.circuit->network))) {
+            m_shape = inputs.circuit->network;
+            m_sweep.emplace(m_shape);
+        }
+        const auto solved = solveCircuit(inputs, m_role.practice, m_role.tables,
+                                         {.sweep = inputs.circuit ? &*m_sweep : nullptr, .burdens = false});
         if (!solved) return;
         const auto run = std::find_if(solved->runs.begin(), solved->runs.end(),
                                       [&](const RunResult& one) { return one.run.id.coil.device == m_role.device; });
@@ -301,6 +307,8 @@ private:
     Fitout m_tried;
     WiringGraph m_graph{};
     std::vector<Run> m_runs{};
+    Network m_shape{};
+    std::optional<NetworkSweep> m_sweep{};  // of that shape
     Known m_re{};
     Candidate m_candidate{};
 };

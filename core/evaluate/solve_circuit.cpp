@@ -163,7 +163,7 @@ Eigen::ArrayXcd channelResponse(const ChannelInputs& channel, const Eigen::Array
 }
 
 std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Practice& practice,
-                                          const GridTables& tables)
+                                          const GridTables& tables, const SolveOptions& options)
 {
     const Eigen::ArrayXd& frequency_hz = tables.frequency_hz;
     SolvedCircuit result;
@@ -184,7 +184,9 @@ std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Pr
     const Circuit& circuit = *channel.circuit;
     if (circuit.taps.empty()) return std::nullopt;
 
-    const NetworkSweep sweep(circuit.network);
+    std::optional<NetworkSweep> own;
+    if (!options.sweep) own.emplace(circuit.network);
+    const NetworkSweep& sweep = options.sweep ? *options.sweep : *own;
     const NetworkSolution solution = solved(sweep, circuit, frequency_hz);
     const Eigen::ArrayXcd terminal_v = solution.voltage_v.col(circuit.terminal);
     const Eigen::ArrayXcd source_a = -elementCurrent_a(circuit.network, solution, circuit.source);
@@ -226,7 +228,7 @@ std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Pr
         out.worst = std::max(out.worst, worstOfCoil(one.coil));
         result.runs.push_back(std::move(one));
     }
-    out.burdens = partBurdens(circuit, solution, out, tables, practice);
+    if (options.burdens) out.burdens = partBurdens(circuit, solution, out, tables, practice);
     return result;
 }
 

@@ -8,6 +8,17 @@
 #include <optional>
 
 namespace core {
+
+bool sameShape(const Network& a, const Network& b)
+{
+    return a.nodeNames.size() == b.nodeNames.size() &&
+           std::equal(a.elements.begin(), a.elements.end(), b.elements.begin(), b.elements.end(),
+                      [](const NetworkElement& x, const NetworkElement& y) {
+                          return x.kind == y.kind && x.plus == y.plus && x.minus == y.minus &&
+                                 x.controlPlus == y.controlPlus && x.controlMinus == y.controlMinus &&
+                                 isBranch(x) == isBranch(y);
+                      });
+}
 namespace {
 
 constexpr int kLanes =

@@ -8,6 +8,10 @@
 
 namespace core {
 
+// The same elements between the same nodes in the same order, and what is a branch in one is one in the other: one
+// sweep solves both.
+[[nodiscard]] bool sameShape(const Network& a, const Network& b);
+
 // Solves networks of one shape at many frequencies, and with many sets of values: the order of elimination is worked
 // out once, then followed for a block of frequencies at a time, structure of arrays. A frequency at which a pivot turns
 // out small within its row (a lossless resonance hits it) is solved by itself, dense with partial pivoting.
