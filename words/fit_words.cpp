@@ -1,8 +1,10 @@
 #include "words/fit_words.h"
 
 #include <QStringList>
+#include <algorithm>
 #include <cmath>
 
+#include "core/physics/fixing.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
 #include "words/tr.h"
@@ -439,6 +441,39 @@ QString textOf(const TurnChoice& turn)
     QStringList wishes;
     for (const TurnWish wish : turn.givenUp) wishes << nameOf(wish);
     return Words::tr("%1; given up: %2").arg(how, wishes.join(Words::tr(", ")));
+}
+
+QString screwsFor(Anchor anchor, const Practice& practice, UnitSystem units)
+{
+    const double screw_m = practice[PracticeKey::Screw_m];
+    const QString screw = marginText(screw_m, units);
+    switch (anchor) {
+        case Anchor::Metal:
+            return Words::tr("Sheet-metal screws of %1, pilot %2; never a machine thread without its nut.")
+                .arg(screw, marginText(pilotDrill_m(screw_m, practice[PracticeKey::PilotDrill_ratio]), units));
+        case Anchor::Plastic:
+            return Words::tr(
+                "Screws with a coarse thread for plastic, as thick as the old ones, turned back until they "
+                "fall into their thread.");
+        case Anchor::Wood:
+            return Words::tr("Wood screws of %1, pilot two thirds of that.").arg(screw);
+        case Anchor::Unknown:
+            return {};
+    }
+    return {};
+}
+
+QString textOf(const FamilyMatch& match, const QString& other)
+{
+    // A difference in colour of about 1 dB is just heard in one's own room, 3 dB by anybody; common practice, no
+    // source.
+    constexpr double kJustHeard_db = 1.0, kPlain_db = 3.0;
+    const double colour_db = std::max(match.shape_db, match.angle_db);
+    const QString heard = colour_db < kJustHeard_db ? Words::tr("not heard as another voice")
+                          : colour_db < kPlain_db   ? Words::tr("hardly heard")
+                                                    : Words::tr("plainly another voice");
+    return Words::tr("Beside %1: %2 in level, %3 apart in colour, %4 in how it spreads; %5.")
+        .arg(other, decibelChange(match.level_db), decibels(match.shape_db), decibels(match.angle_db), heard);
 }
 
 }  // namespace words

@@ -4,6 +4,7 @@
 
 #include "core/design/amplifier_risk.h"
 #include "core/design/deviations.h"
+#include "core/design/family.h"
 #include "core/design/rank_drivers.h"
 #include "core/model/finding.h"
 #include "words/figures.h"
@@ -35,5 +36,11 @@ namespace words {
 [[nodiscard]] QString marginText(double value_m, UnitSystem units);
 // "turned 45° left; the badge is not upright then"
 [[nodiscard]] QString textOf(const core::TurnChoice& turn);
+
+// Which screws bite in this, with the pilot drill where they cut their own thread; empty: nobody has looked.
+[[nodiscard]] QString screwsFor(core::Anchor anchor, const core::Practice& practice, UnitSystem units);
+
+// How one place sounds beside another one, and whether that is heard.
+[[nodiscard]] QString textOf(const core::FamilyMatch& match, const QString& other);
 
 }  // namespace words

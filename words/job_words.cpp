@@ -92,10 +92,9 @@ QString alterationText(AlterationKind what, double figure, const QString& place)
             return Words::tr("Open the cover at %1, or put a grille there that lets sound through.").arg(place);
         case AlterationKind::ScrewHoles:
             return Words::tr(
-                       "For good: new pilot holes at %1. Mark from the driver, look behind, stop collar on the drill, "
-                       "paint the "
-                       "edges.")
-                .arg(place);
+                       "For good: new pilot holes of %1 at %2. Mark from the driver, look behind, stop collar on the "
+                       "drill, paint the edges.")
+                .arg(marginText(figure, UnitSystem::Metric), place);
         case AlterationKind::WireHole:
             return Words::tr("A hole of %1 with a bush for the cable in the spacer at %2.")
                 .arg(marginText(figure, UnitSystem::Metric), place);
@@ -256,6 +255,8 @@ QString nameOf(SmallPart part)
     switch (part) {
         case SmallPart::Gasket:
             return Words::tr("foam gasket");
+        case SmallPart::FrontSeal:
+            return Words::tr("foam ring from driver to card");
         case SmallPart::SpareClips:
             return Words::tr("spare trim clips");
         case SmallPart::CableTies:
@@ -317,7 +318,10 @@ Table partTable(const JobPlan& job, const Fitout& to)
         table.push_back({QString::number(row.count), nameOf(to.parts.at(row.part)),
                          row.heldBack ? heldBackText(*row.heldBack) : QString()});
     for (const SmallPartRow& row : job.smallParts)
-        table.push_back({QString::number(row.count), nameOf(row.part), QString()});
+        table.push_back({QString::number(row.count),
+                         row.length_m > 0.0 ? Words::tr("%1, %2 in all").arg(nameOf(row.part), length(row.length_m))
+                                            : nameOf(row.part),
+                         QString()});
     return table;
 }
 

@@ -6,6 +6,7 @@
 #include "app/shop_settings.h"
 
 class QAction;
+class QMenu;
 class QSettings;
 class QSplitter;
 class QStackedWidget;
@@ -50,6 +51,7 @@ private:
     void build();
     void buildRail();
     void buildMenus();
+    void listWays();
     void connectWalk();
     void present();
     void presentSpread(const Snapshot& snapshot);
@@ -94,6 +96,7 @@ private:
     Station m_station = Start;
     ShopSettings m_shopSettings{};
     QAction* m_inches = nullptr;
+    QMenu* m_ways = nullptr;
     StationButton* m_walkButton = nullptr;
     StationButton* m_matchButton = nullptr;
     StationButton* m_jobButton = nullptr;

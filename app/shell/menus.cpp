@@ -5,11 +5,13 @@
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QSettings>
+#include <algorithm>
 
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
 #include "app/shell/slate_bar.h"
 #include "app/theme/theme.h"
+#include "core/edits/branch_edits.h"
 #include "core/shipped/shipped.h"
 
 namespace app {
@@ -36,6 +38,14 @@ void MainWindow::buildMenus()
     add(plan, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), QStringLiteral("actionSaveAs"),
         &MainWindow::askSaveAs);
     add(plan, tr("Save the &vehicle as a sheet…"), {}, QStringLiteral("actionSaveSheet"), &MainWindow::askSaveSheet);
+    plan->addSeparator();
+    add(plan, tr("&Branch: another way beside this one"), {}, QStringLiteral("actionBranch"), [this] {
+        const auto ways = core::planWays(m_session.snapshot().plan).size();
+        m_session.apply(core::branchWay(m_session.snapshot().plan, tr("way %1").arg(ways + 1).toStdString()));
+    });
+    m_ways = plan->addMenu(tr("&Ways"));
+    m_ways->setObjectName(QStringLiteral("menuWays"));
+    connect(m_ways, &QMenu::aboutToShow, this, &MainWindow::listWays);
     plan->addSeparator();
     add(plan, tr("The shel&f…"), {}, QStringLiteral("actionShelf"), &MainWindow::openShelf);
     add(plan, tr("Shop se&ttings…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
@@ -111,6 +121,37 @@ void MainWindow::buildMenus()
     });
 }
 
+// Every way that is planned, the goal marked; and one that is not wanted any more goes.
+void MainWindow::listWays()
+{
+    m_ways->clear();
+    if (!m_session.isOpen()) return;
+    const core::Plan& plan = m_session.snapshot().plan;
+    for (const core::StageId way : core::planWays(plan)) {
+        QAction* action = m_ways->addAction(QString::fromStdString(plan.stages.at(way).name));
+        action->setObjectName(QStringLiteral("way_s%1").arg(way.number));
+        action->setCheckable(true);
+        action->setChecked(way == plan.job.goal);
+        connect(action, &QAction::triggered, this,
+                [this, way] { m_session.apply(core::takeWay(m_session.snapshot().plan, way)); });
+    }
+    if (m_ways->isEmpty()) {
+        m_ways->addAction(tr("nothing is planned yet"))->setEnabled(false);
+        return;
+    }
+    m_ways->addSeparator();
+    QAction* drop = m_ways->addAction(tr("Give up the one that is marked"));
+    drop->setObjectName(QStringLiteral("dropWay"));
+    const bool planned = plan.stages.at(plan.job.goal).kind == core::StageKind::Planned;
+    const bool carries = std::any_of(plan.stages.begin(), plan.stages.end(),
+                                     [&](const auto& entry) { return entry.second.on == plan.job.goal; });
+    drop->setEnabled(planned && !carries);
+    connect(drop, &QAction::triggered, this, [this] {
+        const core::Plan& now = m_session.snapshot().plan;
+        m_session.apply(core::dropWay(now, now.job.goal));
+    });
+}
+
 // The keys of the screen that is open, not of all.
 void MainWindow::showKeys()
 {
@@ -131,9 +172,9 @@ void MainWindow::showKeys()
                 "questions.");
             break;
         case Match:
-            here = tr(
-                "On the shelf: arrows choose, Enter plans it, Space holds it against others. In the ohmmeter field: "
-                "Enter settles Re.");
+            here =
+                tr("On the shelf: arrows choose, Enter plans it, Space holds it against others. In the ohmmeter field: "
+                   "Enter settles Re.");
             break;
         case JobCard:
             here = tr("Page up and down turn the card.");

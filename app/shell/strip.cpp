@@ -12,6 +12,7 @@
 #include "app/widgets/elided_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "app/widgets/severity_mark.h"
+#include "core/edits/branch_edits.h"
 #include "words/doubt_words.h"
 #include "words/figures.h"
 #include "words/loudness_words.h"
@@ -183,6 +184,8 @@ void Strip::present(const Snapshot& snapshot)
     const QString name = QString::fromStdString(plan.body.name), kind = words::nameOf(plan.body.kind);
     m_title->setWhole(name.isEmpty() ? tr("New job, %1").arg(kind) : tr("%1, %2").arg(name, kind));
     QStringList job{QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)};
+    // Which of several ways this is.
+    if (core::planWays(plan).size() > 1) job.prepend(QString::fromStdString(plan.stages.at(plan.job.goal).name));
     job.removeAll(QString());
     m_subtitle->setWhole(job.join(tr(" · ")));
     const int wanted = m_ears->currentData().toInt();

@@ -10,8 +10,7 @@ namespace core {
 namespace {
 
 constexpr double kDegree_rad = std::numbers::pi / 180.0;
-constexpr double kPlay_m = 0.001;    // round the body, each side
-constexpr double kScrew_m = 0.0042;  // the usual screw, where no hole tells another
+constexpr double kPlay_m = 0.001;  // round the body, each side
 
 ScrewPattern turned(ScrewPattern pattern, double turn_rad)
 {
@@ -54,12 +53,13 @@ SpacerOutline spacerOutline(const Place& place, const Mount& mount, const Driver
     outline.outside_m = std::max(body(Quantity::Flange_m), fit.hole ? fit.hole->ringOutside_m.value_or(0.0) : 0.0);
     const double turn_deg = mount.turn_deg.value_or(fit.turn ? fit.turn->turn_deg : 0.0);
     if (const auto driver = patternOf(fit.body)) {
-        const double pilot_m = pilotDrill_m(kScrew_m, practice[PracticeKey::PilotDrill_ratio]);
+        const double pilot_m = pilotDrill_m(practice[PracticeKey::Screw_m], practice[PracticeKey::PilotDrill_ratio]);
         for (const ScrewHole& hole : turned(*driver, turn_deg * kDegree_rad).holes)
             outline.holes.push_back({hole.u_m, hole.v_m, pilot_m, true});
     }
     if (const auto vehicle = patternOf(place.room)) {
-        const double through_m = valueOf(place.room, Quantity::ScrewHole_m).value_or(kScrew_m + kPlay_m);
+        const double through_m =
+            valueOf(place.room, Quantity::ScrewHole_m).value_or(practice[PracticeKey::Screw_m] + kPlay_m);
         for (const ScrewHole& hole : vehicle->holes) outline.holes.push_back({hole.u_m, hole.v_m, through_m, false});
     }
     outline.wire_m = practice[PracticeKey::WireHole_m];

@@ -2,9 +2,11 @@
 
 #include <cmath>
 #include <map>
+#include <numbers>
 
 #include "core/evaluate/held_back.h"
 #include "core/model/names.h"
+#include "core/physics/fixing.h"
 
 namespace core {
 namespace {
@@ -123,6 +125,9 @@ private:
             cuts ? std::vector{Caution::LookBehind, Caution::MaskMagnet} : std::vector<Caution>{}, wiring_min);
         m_job.steps.back().alteration = what;
         if (what == AlterationKind::WireHole) m_job.steps.back().figure = m_practice[PracticeKey::WireHole_m];
+        if (what == AlterationKind::ScrewHoles)
+            m_job.steps.back().figure =
+                pilotDrill_m(m_practice[PracticeKey::Screw_m], m_practice[PracticeKey::PilotDrill_ratio]);
         // What held the cable went with what was cut away.
         if (what == AlterationKind::CutObstruction)
             add(StepKind::Retain, place, {}, {Tool::Tape}, {}, 0.5 * wiring_min);
@@ -199,7 +204,8 @@ private:
         }
         for (const auto& [part, count] : counts)
             m_job.parts.push_back({part, count, m_to.parts.at(part).name, heldBackPart(part)});
-        if (drivers > 0) m_job.smallParts.push_back({SmallPart::Gasket, drivers});
+        if (drivers > 0) m_job.smallParts.push_back({SmallPart::Gasket, drivers, gasketLength_m()});
+        if (const int covered = behindCards(); covered > 0) m_job.smallParts.push_back({SmallPart::FrontSeal, covered});
         if (m_work.empty()) return;
         const auto perPlace = [&](PracticeKey key) {
             return static_cast<int>(std::lround(m_practice[key] * static_cast<double>(m_work.size())));
@@ -207,6 +213,36 @@ private:
         m_job.smallParts.push_back({SmallPart::SpareClips, perPlace(PracticeKey::SpareClips_count)});
         m_job.smallParts.push_back({SmallPart::CableTies, perPlace(PracticeKey::CableTies_count)});
         addExtras(drivers);
+    }
+
+    // Calls `take` with each driver that is new in its place, and how it stands there.
+    template <class Take>
+    void eachNewFit(Take take) const
+    {
+        for (const auto& [id, fit] : m_goal.fits)
+            if (!sameAsBefore(id)) take(m_to.places.at(m_to.devices.at(id).at), *fit);
+    }
+
+    // Round every flange.
+    [[nodiscard]] double gasketLength_m() const
+    {
+        double sum_m = 0.0;
+        eachNewFit([&](const Place&, const DriverFit& fit) {
+            sum_m += std::numbers::pi * fit.body.at(Quantity::Flange_m).value;
+        });
+        return sum_m;
+    }
+
+    // Drivers that play through a card or a cover in front of them.
+    [[nodiscard]] int behindCards() const
+    {
+        int count = 0;
+        eachNewFit([&](const Place& place, const DriverFit&) {
+            const bool card =
+                place.kind == PlaceKind::Door || place.kind == PlaceKind::Quarter || place.kind == PlaceKind::CargoSide;
+            count += card && !place.underPanel && place.room.contains(Quantity::FrontClearance_m) ? 1 : 0;
+        });
+        return count;
     }
 
     [[nodiscard]] std::optional<VariantSign> heldBackPart(PartId part) const

@@ -81,6 +81,7 @@ struct PartRow {
 
 enum class SmallPart {
     Gasket,
+    FrontSeal,  // from a driver to the card that covers it
     SpareClips,
     CableTies,
     SealedPlugs,
@@ -95,6 +96,7 @@ enum class SmallPart {
 struct SmallPartRow {
     SmallPart part{};
     int count = 0;
+    double length_m = 0.0;  // of all of them; 0: it is counted only
     bool operator==(const SmallPartRow&) const = default;
 };
 

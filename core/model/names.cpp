@@ -162,7 +162,7 @@ CORE_ENUM_NAMES(
     {Shock_ratio, "shock_ratio"}, {BodySlack_m, "bodySlack_m"}, {TurnDown_deg, "turnDown_deg"},
     {TurnWire_deg, "turnWire_deg"}, {TurnGlass_deg, "turnGlass_deg"}, {TurnBadge_deg, "turnBadge_deg"},
     {ScrewHoldMetal_n, "screwHoldMetal_n"}, {ScrewHoldPlastic_n, "screwHoldPlastic_n"},
-    {ScrewHoldWood_n, "screwHoldWood_n"}, {OverNoise_db, "overNoise_db"}, {PilotDrill_ratio, "pilotDrill_ratio"},
+    {ScrewHoldWood_n, "screwHoldWood_n"}, {OverNoise_db, "overNoise_db"}, {Screw_m, "screw_m"}, {PilotDrill_ratio, "pilotDrill_ratio"},
     {ScrewBite_m, "screwBite_m"}, {ClipsEarly_db, "clipsEarly_db"}, {MismatchNote_db, "mismatchNote_db"},
     {MismatchCare_db, "mismatchCare_db"}, {UndoHole_min, "undoHole_min"}, {UndoScrews_min, "undoScrews_min"},
     {UndoRing_min, "undoRing_min"}, {UndoPlug_min, "undoPlug_min"}, {UndoLead_min, "undoLead_min"},

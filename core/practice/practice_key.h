@@ -140,6 +140,7 @@ enum class PracticeKey {
     ScrewHoldPlastic_n,
     ScrewHoldWood_n,
     OverNoise_db,
+    Screw_m,
     PilotDrill_ratio,
     ScrewBite_m,
     ClipsEarly_db,

@@ -190,6 +190,13 @@ TEST_F(Match, TwoAreHeldAgainstEachOther)
     ASSERT_EQ(table->columnCount(), 2);
     for (int column = 0; column < 2; ++column)
         for (int row = 0; row < table->rowCount(); ++row) EXPECT_FALSE(table->item(row, column)->text().isEmpty());
+    const auto cell = [&](const QString& name) {
+        for (int row = 0; row < table->rowCount(); ++row)
+            if (table->verticalHeaderItem(row)->text() == name) return table->item(row, 0)->text();
+        return QString();
+    };
+    EXPECT_GE(cell("parts to buy").toInt(), 2) << "both sides";
+    EXPECT_TRUE(cell("work").contains("min")) << cell("work").toStdString();
     driver.click("compareCandidates");
     EXPECT_FALSE(table->isVisible());
     driver.openTrouble();

@@ -34,6 +34,13 @@ int main(int argc, char** argv)
     window.click("askWires");
     window.click("unplug_d11_plug");
     shoot("circuit.png");
+    window.click("topicSources");
+    window.click("askPins");
+    shoot("sources.png");
+    window.click("topicInventory");
+    window.click("askContinuity");
+    window.type("continuityReading", "open");
+    shoot("continuity.png");
     window.newJob("pickup");
     for (const char* spot : {"front door", "sail", "rear door"}) window.clickThing(QString::fromLatin1(spot));
     window.click("topicCustomer");

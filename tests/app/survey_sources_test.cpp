@@ -1,7 +1,9 @@
 // The walk-round's sources, pins, feeds and continuity in the real window, and what a use asks of the job.
+#include <QAction>
 #include <QFile>
 #include <QLabel>
 #include <QListView>
+#include <QMenu>
 #include <QTableView>
 #include <QTest>
 #include <QTextBrowser>
@@ -185,6 +187,40 @@ TEST_F(Sources, ALabelOnTheTrimIsPutBack)
     driver.pickCandidate("wb-alder-4");
     driver.key(Qt::Key_9, Qt::ControlModifier);
     EXPECT_TRUE(find<QTextBrowser>("jobCardPreview")->toPlainText().contains("jack label on quarter trim"));
+}
+
+// Two ways beside each other: the one that is shown says so, the other keeps what was planned on it.
+TEST_F(Sources, TheOtherVariantHasAWayOfItsOwn)
+{
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    const core::StageId first = plan().job.goal;
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    driver.click("topicVehicle");
+    driver.click("askVariant");
+    driver.click("branchVariant");
+    EXPECT_NE(plan().job.goal, first);
+    EXPECT_TRUE(driver.text("branchSaid").contains("2 ways"));
+    EXPECT_TRUE(driver.text("planSubtitle").contains("if amplified")) << driver.text("planSubtitle").toStdString();
+    driver.pickCandidate("wb-bramble-4");
+    auto* ways = find<QMenu>("menuWays");
+    emit ways->aboutToShow();
+    ASSERT_EQ(ways->actions().size(), 4) << "two ways, a line, and the one to give up";
+    EXPECT_TRUE(ways->actions()[1]->isChecked());
+    ways->actions()[0]->trigger();
+    EXPECT_EQ(plan().job.goal, first);
+    const auto fitted = [&] {
+        const core::Fitout& used = driver.session().snapshot().after().used;
+        for (const auto& [id, device] : used.devices)
+            if (used.parts.at(device.part).kind == core::PartKind::Driver) return used.parts.at(device.part).shelfKey;
+        return std::string();
+    };
+    EXPECT_EQ(fitted(), "wb-alder-4");
+    emit ways->aboutToShow();
+    find<QAction>("dropWay")->trigger();
+    EXPECT_EQ(fitted(), "wb-bramble-4");
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(fitted(), "wb-alder-4");
 }
 
 }  // namespace

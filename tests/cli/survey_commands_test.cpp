@@ -54,4 +54,50 @@ TEST_F(Cli, RemediesSayWhatEachWouldChange)
     EXPECT_EQ(run("remedies " + file("demo.reed") + " thin --seat frontPassenger").code, 2);
 }
 
+TEST_F(Cli, ContinuitySaysWhatAMeterShouldRead)
+{
+    // The demo has a capacitor in each plug: no direct current flows.
+    const Json demo = run("continuity --json " + file("demo.reed"), "").json();
+    ASSERT_EQ(demo.at("channels").size(), 2U);
+    EXPECT_EQ(demo.at("channels")[0].at("channel"), "d10.RL");
+    EXPECT_EQ(demo.at("channels")[0].at("expected"), "open");
+    EXPECT_EQ(demo.at("channels")[0].at("plus"), "grey");
+    EXPECT_EQ(demo.at("channels")[0].at("coils")[0], "d12.1");
+    EXPECT_FALSE(demo.at("channels")[0].contains("read"));
+    const Ran text = run("continuity " + file("demo.reed"));
+    EXPECT_EQ(text.code, 0);
+    EXPECT_NE(text.out.find("2 channels to read before anything is ordered."), std::string::npos) << text.out;
+    EXPECT_EQ(run("continuity " + file("none.reed")).code, 2);
+}
+
+TEST_F(Cli, PinsAreATableThatCanBeKept)
+{
+    const Ran text = run("pins " + file("demo.reed") + " d10", "");
+    EXPECT_EQ(text.code, 0);
+    EXPECT_EQ(text.out.substr(0, text.out.find('\r')), "terminal,plug,pin,colour,known");
+    EXPECT_NE(text.out.find("RL+,main,,grey,"), std::string::npos) << text.out;
+    const Json json = run("pins --json " + file("demo.reed") + " d10", "").json();
+    ASSERT_EQ(json.at("pins").size(), 4U);
+    EXPECT_EQ(json.at("pins")[0].at("origin"), "classGuess");
+    for (const char* wrong : {"d12", "d99", "radio"}) {
+        const Ran ran = run("pins " + file("demo.reed") + " " + wrong);
+        EXPECT_EQ(ran.code, 2) << wrong;
+        EXPECT_NE(ran.out.find("is no radio or amplifier of this plan"), std::string::npos) << ran.out;
+    }
+}
+
+// A shelf's driver of 2 ohm waits for the question that tells the variants apart; one of 4 does not.
+TEST_F(Cli, RankHoldsBackWhatOneVariantTakes)
+{
+    write("few.csv", "key,name,nominal_ohm,re_ohm\nfew,Few ohms,2,1.7\nusual,Usual,4,3.3\n");
+    ASSERT_EQ(run("new estate -o " + file("new.reed")).code, 0);
+    const Json ranked = run("rank --json " + file("demo.reed") + " d12 --shelf " + file("few.csv"), "").json();
+    const Json& all = ranked.at("candidates");
+    ASSERT_EQ(all.size(), 2U);
+    for (const Json& one : all) {
+        // The demo's radio states its least load: nothing has to wait.
+        EXPECT_TRUE(one.at("heldBack").is_null()) << one.dump();
+    }
+}
+
 }  // namespace

@@ -50,24 +50,42 @@ std::string lower(std::string text)
     return text;
 }
 
-}  // namespace
-
-SpiceResult runSpice(const core::Netlist& netlist, const std::string& name)
+SpiceResult simulated(const std::string& netlist, const std::string& name)
 {
     const auto folder =
         std::filesystem::temp_directory_path() / ("golden-reed-spice-" + name + "-" + std::to_string(::getpid()));
     std::filesystem::create_directories(folder);
     const std::string text = (folder / "run.cir").string();
     const std::string raw = (folder / "run.raw").string();
-    {
-        std::ofstream out(text);
-        core::writeNetlist(out, netlist);
-    }
+    std::ofstream(text) << netlist;
     const std::string command = "ngspice -b -r " + raw + " " + text + " > " + (folder / "log").string() + " 2>&1";
     EXPECT_EQ(std::system(command.c_str()), 0) << command;
     SpiceResult result = readRaw(raw);
     std::filesystem::remove_all(folder);
     return result;
+}
+
+std::string written(const core::Netlist& netlist)
+{
+    std::ostringstream out;
+    core::writeNetlist(out, netlist);
+    return out.str();
+}
+
+}  // namespace
+
+SpiceResult runSpice(const core::Netlist& netlist, const std::string& name)
+{
+    return simulated(written(netlist), name);
+}
+
+SpiceResult runSpiceAt(const core::Netlist& netlist, const std::string& name, const std::string& frequency_hz)
+{
+    std::string text = written(netlist);
+    const size_t card = text.find(".ac");
+    EXPECT_NE(card, std::string::npos);
+    text.replace(card, text.find('\n', card) - card, ".ac lin 1 " + frequency_hz + " " + frequency_hz);
+    return simulated(text, name);
 }
 
 void expectAgreement(const core::Netlist& netlist, const std::string& name)

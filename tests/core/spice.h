@@ -16,6 +16,8 @@ struct SpiceResult {
 
 // Our own netlist, solved by a general circuit simulator (ngspice, from Debian) at the points of its .ac card.
 SpiceResult runSpice(const core::Netlist& netlist, const std::string& name);
+// The same at one frequency alone.
+SpiceResult runSpiceAt(const core::Netlist& netlist, const std::string& name, const std::string& frequency_hz);
 
 // Voltages of all nodes and the current of the first source against ours, 1e-6 of the larger of the two voltages or of
 // a nanovolt per volt.

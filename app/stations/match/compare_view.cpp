@@ -9,9 +9,11 @@
 #include <array>
 
 #include "app/theme/theme.h"
+#include "core/job/job_plan.h"
 #include "core/physics/smoothing.h"
 #include "words/fit_words.h"
 #include "words/quantity_words.h"
+#include "words/survey_words.h"
 
 namespace app {
 namespace {
@@ -75,10 +77,11 @@ void CompareView::present(const Snapshot& snapshot, const core::Practice& practi
 void CompareView::fillTable(const std::vector<const core::Candidate*>& held, const std::vector<core::Trial>& trials,
                             core::DeviceId device, core::ListenerId listener)
 {
-    const QStringList rows{tr("points"),        tr("the rules say"), tr("channel sees"), tr("reach 60–250 Hz"),
-                           tr("250 Hz–4 kHz"),  tr("4–20 kHz"),      tr("rated"),        tr("travel used"),
-                           tr("left behind"),   tr("left in front"), tr("price"),        tr("mass"),
-                           tr("to the vehicle")};
+    const QStringList rows{
+        tr("kind"),          tr("points"),   tr("the rules say"), tr("channel sees"), tr("reach 60–250 Hz"),
+        tr("250 Hz–4 kHz"),  tr("4–20 kHz"), tr("rated"),         tr("travel used"),  tr("left behind"),
+        tr("left in front"), tr("price"),    tr("mass"),          tr("parts to buy"), tr("work"),
+        tr("to the vehicle")};
     m_table->clear();
     m_table->setRowCount(static_cast<int>(rows.size()));
     m_table->setColumnCount(static_cast<int>(held.size()));
@@ -100,7 +103,12 @@ void CompareView::fillTable(const std::vector<const core::Candidate*>& held, con
         for (const core::Damage& what : one.damage) damage << words::textOf(what);
         const auto price = core::valueOf(one.part.figures, core::Quantity::Price);
         const auto mass = core::valueOf(one.part.figures, core::Quantity::Mass_kg);
+        const core::JobPlan job =
+            core::planJob(trials[i].plan, core::kFound, trials[i].plan.job.goal, trials[i].evaluation);
+        int parts = 0;
+        for (const core::PartRow& part : job.parts) parts += part.count;
         const QStringList cells{
+            one.part.driverClass.empty() ? tr("not known") : words::nameOfClass(one.part.driverClass),
             words::fixedNumber(one.points, 1),
             countsOf(trials[i].findings),
             one.connected ? words::ohms(one.least_ohm) : tr("–"),
@@ -113,6 +121,8 @@ void CompareView::fillTable(const std::vector<const core::Candidate*>& held, con
             margin(one.fit.frontMargin_m),
             price ? words::moneyText(*price, m_currency) : tr("not known"),
             mass ? words::fieldText(core::Quantity::Mass_kg, *mass, m_theme.units()) : tr("not known"),
+            QString::number(parts),
+            words::minutes(job.minutes),
             damage.isEmpty() ? tr("nothing is cut") : damage.join(QStringLiteral("; "))};
         m_table->setHorizontalHeaderItem(static_cast<int>(i),
                                          new QTableWidgetItem(QString::fromStdString(one.part.name)));

@@ -12,6 +12,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/section_drawing.h"
+#include "core/design/pod_seal.h"
 #include "core/edits/fit_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
@@ -279,8 +280,17 @@ void FitPanel::showFacts(const core::DriverFit& fit)
                      .arg(words::marginText(fit.screws->worst_m, units));
     if (fit.turn) facts << tr("Rotation: %1.").arg(words::textOf(*fit.turn));
     if (fit.fixing_n) facts << tr("In a shock each screw bears %1 N.").arg(words::plainNumber(fit.fixing_n->value));
+    if (const QString screws =
+            words::screwsFor(m_survey.placeThere()->anchor, m_survey.snapshot->evaluation.practice, units);
+        !screws.isEmpty())
+        facts << screws;
     if (const auto stump_m = core::valueOf(m_survey.placeThere()->room, Quantity::Stump_m))
         facts << tr("%1 stand up round the hole.").arg(words::marginText(*stump_m, units));
+    if (const core::RunResult* run = core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver))
+        if (const auto seal = core::podSeal(*run, *m_survey.placeThere(), m_survey.snapshot->evaluation.practice))
+            facts << tr("In its air it resonates at %1, Q %2; without the strip Q %3, %4 less there.")
+                         .arg(words::frequency(seal->tight.resonance_hz), words::plainNumber(seal->tight.totalQ),
+                              words::plainNumber(seal->leaking.totalQ), words::decibels(seal->lost_db));
     if (const core::Place* place = m_survey.placeThere(); !place->obstruction.empty() && fit.depthMargin_m) {
         const double whole_m = fit.depthMargin_m->value - fit.obstruction_m;
         facts << (whole_m >= fit.wantedDepth_m - 1e-9 ? tr("Leave %1 whole: its depth is not needed.")

@@ -370,9 +370,7 @@ QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
     const auto mates = core::mates(m_snapshot->after().used, chosenDevice());
     for (const core::FamilyMatch& one : core::familyOf(m_snapshot->after(), chosenDevice())) {
         if (std::find(mates.begin(), mates.end(), one.other) != mates.end()) continue;
-        lines << tr("Beside %1: %2 in level, %3 apart in colour.")
-                     .arg(words::nameOf(core::Subject{one.other}, m_snapshot->after().used),
-                          words::decibelChange(one.level_db), words::decibels(one.shape_db));
+        lines << words::textOf(one, words::nameOf(core::Subject{one.other}, m_snapshot->after().used));
         break;
     }
     return lines;

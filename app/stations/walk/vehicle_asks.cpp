@@ -1,4 +1,5 @@
 #include "app/stations/walk/asks.h"
+#include "core/edits/branch_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/variant.h"
 #include "core/model/names.h"
@@ -162,6 +163,18 @@ AskForm* variantForm(QWidget* parent)
                                  if (id >= 0) body.signs[sign] = id == 1;
                                  return withBody(survey, body);
                              }});
+    form->addButton(
+        {.name = QStringLiteral("branchVariant"),
+         .text = tr("Plan for the other answer beside it"),
+         .enabled = [](const Survey& survey) { return core::readVariant(survey.plan().body).ask.has_value(); },
+         .write =
+             [](const Survey& survey) { return core::branchWay(survey.plan(), tr("if amplified").toStdString()); }});
+    form->addSentence(QStringLiteral("branchSaid"), [](const Survey& survey) {
+        const auto ways = core::planWays(survey.plan());
+        return ways.size() < 2
+                   ? QString()
+                   : tr("%1 ways stand beside each other; Plan, Ways chooses the one that is shown.").arg(ways.size());
+    });
     return form;
 }
 

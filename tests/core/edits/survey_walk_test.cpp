@@ -3,7 +3,11 @@
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
 
+#include <cmath>
+
+#include "core/edits/branch_edits.h"
 #include "core/edits/layers.h"
+#include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/panel_edits.h"
 #include "core/edits/place_edits.h"
@@ -12,9 +16,11 @@
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/channel_map.h"
 #include "core/evaluate/circuit.h"
+#include "core/evaluate/continuity.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/lead_back.h"
 #include "core/io/shop.h"
+#include "core/job/job_plan.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
@@ -49,7 +55,7 @@ Edit anyStep(const Plan& plan)
     for (const auto& [id, device] : fitout.devices)
         (isSource(fitout.parts.at(device.part)) ? sources : drivers).push_back(id);
     const auto spots = usualSpots(plan.body, shop().vehicles);
-    const int what = below(19);
+    const int what = below(28);
     if (what <= 2) return addSpeakers(plan, stage, spots[static_cast<size_t>(below(spots.size()))], shop().practice);
     if (what == 3) return addSource(plan, stage, PartKind::Radio, {"FL", "FR"}, {});
     if (what == 4) {
@@ -58,6 +64,12 @@ Edit anyStep(const Plan& plan)
         body.wheelOnLeft = *rc::gen::arbitrary<bool>();
         return setBody(plan, body, shop().vehicles);
     }
+    const std::vector<StageId> ways = planWays(plan);
+    if (what == 26) {
+        const bool grows = ways.size() < 3;
+        return grows ? branchWay(plan, "way") : takeWay(plan, ways[static_cast<size_t>(below(ways.size()))]);
+    }
+    if (what == 27 && !ways.empty()) return dropWay(plan, ways[static_cast<size_t>(below(ways.size()))]);
     if (plan.places.empty()) return {};
     const PlaceId place = anyKey(plan.places);
     if (what == 5) return freeSides(plan, place);
@@ -69,6 +81,34 @@ Edit anyStep(const Plan& plan)
     if (what == 15 && !fitout.wires.empty()) return colourWire(plan, stage, anyKey(fitout.wires), "grey");
     if (what == 16 && !sources.empty()) return putSource(plan, stage, sources.front(), place);
     if (what == 17 && !sources.empty()) return removeSource(plan, stage, sources.front());
+    if (what == 19 && !sources.empty()) {
+        auto rows = pinTable(fitout, sources.front());
+        PinRow& row = rows[static_cast<size_t>(below(rows.size()))];
+        row = {row.terminal,
+               "C1",
+               std::to_string(below(40)),
+               "violet",
+               {*rc::gen::element(Origin::Measured, Origin::Stated)}};
+        return notePins(plan, stage, sources.front(), rows);
+    }
+    if (what == 20) {
+        Body body = plan.body;
+        body.feeds[*rc::gen::element(Quantity::ConstantFeed_v, Quantity::TurnOn_v)] = Known{12.6};
+        return setBody(plan, body, shop().vehicles);
+    }
+    if (what == 21) {
+        Job job = plan.job;
+        job.use = *rc::gen::element(Use::OpenCab, Use::WorkVan, Use::FamilyCar);
+        job.extras = {Extra::Badges};
+        return setJob(plan, job);
+    }
+    if (what == 22) {
+        Place changed = plan.places.at(place);
+        changed.obstruction = "holder";
+        changed.room[Quantity::Obstruction_m] = Known{below(30) / 1000.0};
+        changed.room[Quantity::Stump_m] = Known{below(5) / 1000.0};
+        return changePlace(plan, place, changed);
+    }
     if (drivers.empty()) return {};
     const DeviceId driver = drivers[static_cast<size_t>(below(drivers.size()))];
     if (what == 11) return removeSpeaker(plan, stage, driver);
@@ -77,6 +117,17 @@ Edit anyStep(const Plan& plan)
         return connectSpeaker(plan, stage, driver, ports[static_cast<size_t>(below(ports.size()))]);
     if (what == 13)
         return readResistance(plan, standingAt(plan, &Plan::devices, stage, driver), {driver, "1"}, 3.4, 0.2);
+    if (what == 23 && !ports.empty())
+        return readChannel(plan, kFound, ports[static_cast<size_t>(below(ports.size()))], below(90) / 10.0);
+    if (what == 24 || what == 25) {
+        // Planned on what is there: another driver, plugged in with a lead or as it is.
+        const auto parts = shop().shelf.of(PartKind::Driver), leads = shop().shelf.of(PartKind::Lead);
+        const Fitout goal = resolve(plan, plan.job.goal);
+        if (!goal.devices.contains(driver) || goal.parts.at(goal.devices.at(driver).part).kind != PartKind::Driver)
+            return {};
+        return fitPluggedIn(plan, driver, *parts[static_cast<size_t>(below(parts.size()))],
+                            what == 24 ? leads[static_cast<size_t>(below(leads.size()))] : nullptr);
+    }
     if (what == 18) return seenThere(plan, stage, driver, fitout.parts.at(fitout.devices.at(driver).part));
     const DeviceId other = drivers[static_cast<size_t>(below(drivers.size()))];
     return other == driver ? Edit{} : loopThrough(plan, stage, driver, other);
@@ -100,6 +151,14 @@ RC_GTEST_PROP(SurveyWalk, StaysValidAndGoesBackStepByStep, ())
     const Evaluation evaluation = evaluateJob(history.back(), shop().practice);
     const StageResult& found = *evaluation.stages.at(kFound);
     for (const auto& [listener, heard] : found.hearing) RC_ASSERT(heard.level_db.isFinite().all());
+    // Whatever was planned on the way is judged and made into a job, all of it in finite numbers.
+    for (const Finding& finding : judge(history.back(), evaluation))
+        for (const Evidence& evidence : finding.evidence) RC_ASSERT(std::isfinite(evidence.figure.value));
+    const JobPlan job = planJob(history.back(), kFound, history.back().job.goal, evaluation);
+    RC_ASSERT(std::isfinite(job.minutes));
+    for (const PartRow& row : job.parts) RC_ASSERT(row.count > 0);
+    for (const ContinuityRow& row : continuityList(history.back(), kFound, found, evaluation.practice))
+        RC_ASSERT(!row.expected_ohm || (std::isfinite(*row.expected_ohm) && *row.expected_ohm >= 0.0));
     const ChannelMap map = channelMap(found, evaluation.frequency_hz);
     for (const auto& [id, place] : history.back().places) {  // nothing is lost from the inventory
         const bool source = std::any_of(found.used.devices.begin(), found.used.devices.end(), [&](const auto& entry) {

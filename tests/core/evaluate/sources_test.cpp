@@ -33,7 +33,7 @@ TEST(SourceGaps, EachIsClosedByWhatItAsksFor)
     const DeviceId source = tests::sourceOf(plan);
     const auto part = [&]() -> Part& { return plan.parts.at(plan.devices.at({kFactory, source})->part); };
     const auto isOpen = [&](SourceGap gap) { return sourceGaps(resolve(plan, kFound), source).contains(gap); };
-    plan.devices.at({kFactory, source})->at = tests::placeNamed(plan, "front door left");
+    plan.devices.at({kFactory, source})->at = tests::placeNamed(plan, "left front door");
     EXPECT_FALSE(isOpen(SourceGap::Where));
     part().figures[Quantity::RatedPower_w] = Known{20.0};
     EXPECT_FALSE(isOpen(SourceGap::Power));

@@ -217,6 +217,11 @@ INSTANTIATE_TEST_SUITE_P(
                     PracticeRow{"\"length_m\": 2.2", "\"length_m\": 0", "/bodies/hatchback"},
                     PracticeRow{"[0.1, 0.06", "[1.1, 0.06", "/lists/absorptionGlass"},
                     PracticeRow{"[0.0, 0.3, 1.0]", "[0.0, 0.3]", "/lists/coverThinCloth_db"},
+                    PracticeRow{"\"uses\": {", "\"use\": {", "/uses/familyCar"},
+                    PracticeRow{"[88, 78, 68, 50]", "[88, 78, 68]", "/uses/familyCar"},
+                    PracticeRow{"[88, 78, 68, 50]", "[88, 78, 68, \"50\"]", "/uses/familyCar"},
+                    PracticeRow{"\"shock_ratio\": 8", "\"shock\": 8", "/uses/workVan"},
+                    PracticeRow{"\"demands\": []", "\"demands\": [\"rain\"]", "/uses/familyCar"},
                     PracticeRow{"\"usualClass\": \"coaxial165\"", "\"usualClass\": \"none\"", "/usualClass"}));
 
 // Source: common practice, no source: lists that people buy from are rising, each value once; ampacity rises with size.

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <algorithm>
+#include <numbers>
 
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
@@ -110,7 +111,10 @@ TEST(JobPlan, ListsPartsWithTheSmallOnes)
     const JobPlan job = jobOf(newDriverAndCapacitor());
     ASSERT_EQ(job.parts.size(), 2U);
     for (const PartRow& row : job.parts) EXPECT_EQ(row.count, 2);
-    EXPECT_EQ(job.smallParts.front(), (SmallPartRow{SmallPart::Gasket, 2}));
+    EXPECT_EQ(job.smallParts.front().part, SmallPart::Gasket);
+    EXPECT_EQ(job.smallParts.front().count, 2);
+    // The shelf's Alder has a flange of 116 mm: pi d round each.
+    EXPECT_NEAR(job.smallParts.front().length_m, 2.0 * std::numbers::pi * 0.116, 1e-9);
 }
 
 // Spacers are bought, holes are steps: what a fit decides is work.

@@ -1,0 +1,88 @@
+// Nothing is cut off at the side, whatever the window's width and however large the type: what does not fit goes down,
+// folds away or stands behind a button. Widths: the three of the window's layout, and what a laptop shows at 200 %.
+#include <gtest/gtest.h>
+
+#include <QAbstractButton>
+#include <QAbstractScrollArea>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QTest>
+
+#include "app/shell/main_window.h"
+#include "app/theme/theme.h"
+#include "tests/app/window_driver.h"
+
+namespace {
+
+struct Size {
+    int wide = 0;
+    double zoom = 1.0;
+};
+void PrintTo(const Size& size, std::ostream* out)
+{
+    *out << size.wide << " px at " << size.zoom;
+}
+
+class Width : public testing::TestWithParam<Size> {
+protected:
+    void TearDown() override { theme.setZoom(1.0); }
+
+    // Everything that can be pressed, typed into or read by scrolling lies within the window from side to side.
+    void expectNothingCutOff(const char* where)
+    {
+        QTest::qWait(30);
+        const int wide = driver.window().width();
+        EXPECT_LE(driver.window().minimumSizeHint().width(), wide) << where;
+        for (QWidget* widget : driver.window().findChildren<QWidget*>()) {
+            const bool used = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget) ||
+                              qobject_cast<QComboBox*>(widget);
+            if (!used || !widget->isVisible() || widget->objectName().isEmpty() ||
+                widget->objectName().startsWith(QLatin1String("qt_")))
+                continue;
+            const QPoint left = widget->mapTo(&driver.window(), QPoint(0, 0));
+            EXPECT_GE(left.x(), 0) << where << ": " << widget->objectName().toStdString();
+            EXPECT_LE(left.x() + widget->width(), wide) << where << ": " << widget->objectName().toStdString();
+        }
+        for (const QScrollArea* area : driver.window().findChildren<QScrollArea*>()) {
+            if (!area->isVisible() || !area->widget()) continue;
+            EXPECT_LE(area->widget()->width(), area->viewport()->width())
+                << where << ": " << area->objectName().toStdString() << " holds more than it shows";
+        }
+    }
+
+    app::Theme theme{*qApp};
+    tests::WindowDriver driver{theme};
+};
+
+TEST_P(Width, CutsNothingOff)
+{
+    theme.setZoom(GetParam().zoom);
+    driver.openDemo();
+    driver.pickCandidate("wb-alder-4");
+    driver.window().resize(GetParam().wide, 800);
+    expectNothingCutOff("Match");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    expectNothingCutOff("Job card");
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    expectNothingCutOff("Walk-round");
+    for (const char* topic : {"topicVehicle", "topicCustomer", "topicSources", "topicInventory"}) {
+        driver.click(topic);
+        expectNothingCutOff(topic);
+    }
+    driver.click("topicSources");
+    for (const char* ask : {"askSource", "askOutputs", "askPins", "askFeeds", "askAnother"}) {
+        driver.click(ask);
+        expectNothingCutOff(ask);
+    }
+    driver.click("topicInventory");
+    driver.click("askContinuity");
+    expectNothingCutOff("askContinuity");
+}
+
+INSTANTIATE_TEST_SUITE_P(Layouts, Width,
+                         testing::Values(Size{640, 1.0}, Size{820, 1.0}, Size{1120, 1.0}, Size{1366, 1.0},
+                                         Size{1280, 2.0}));
+
+}  // namespace
