@@ -30,6 +30,8 @@ namespace words {
 [[nodiscard]] QString textOf(const core::AmplifierRisk& risk);
 // What a margin on the drawing is called: "behind, window open"
 [[nodiscard]] QString measureName(core::Quantity what);
+// "410 g", "1.42 kg"
+[[nodiscard]] QString grams(double value_kg);
 // "EUR 40"; the bare number where nobody said in what
 [[nodiscard]] QString moneyText(double amount, const QString& currency);
 // a length in millimetres, tenths where they matter, with a true minus; or in inches

@@ -30,6 +30,15 @@ Edit changeMounts(EditName name, const Plan& plan, DeviceId device, Change chang
     return difference(name, plan, after);
 }
 
+Edit alterAtGoal(const Plan& plan, DeviceId device, AlterationKind what, bool done)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const PlaceId place = itemAt(after, &Plan::devices, goal, device)->at;
+    after = apply(after, alterPlace(after, goal, place, what, done)).plan;
+    return difference(EditName::AlterPlace, plan, after);
+}
+
 }  // namespace
 
 Edit fitSpacer(const Plan& plan, DeviceId device, const Part& spacer)
@@ -100,20 +109,12 @@ Edit cutHole(const Plan& plan, DeviceId device, double cutout_m)
 
 Edit prepareHole(const Plan& plan, DeviceId device, AlterationKind what)
 {
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    const PlaceId place = itemAt(after, &Plan::devices, goal, device)->at;
-    after = apply(after, alterPlace(after, goal, place, what, true)).plan;
-    return difference(EditName::AlterPlace, plan, after);
+    return alterAtGoal(plan, device, what, true);
 }
 
 Edit leaveAsItIs(const Plan& plan, DeviceId device, AlterationKind what)
 {
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    const PlaceId place = itemAt(after, &Plan::devices, goal, device)->at;
-    after = apply(after, alterPlace(after, goal, place, what, false)).plan;
-    return difference(EditName::AlterPlace, plan, after);
+    return alterAtGoal(plan, device, what, false);
 }
 
 Edit setWireLength(const Plan& plan, WireId wire, double length_m)

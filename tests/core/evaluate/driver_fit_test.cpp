@@ -204,5 +204,25 @@ TEST(FitEdits, ReachBothSidesAndGoBack)
     EXPECT_EQ(bare.parts.size(), plan.parts.size()) << "no spacer lies about";
 }
 
+// What nothing changed about is not worked out again: the same fit, not an equal one.
+TEST(FitSharing, OnlyTheDriverThatWasTouchedIsNew)
+{
+    const Practice practice = shippedShop().practice;
+    const Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    const Evaluation first = evaluateJob(plan, practice);
+    Plan moved = plan;
+    moved.mounts[{moved.job.goal, tests::kLeftSpeaker}] = Mount{.turn_deg = 90.0};
+    const Evaluation second = evaluateJob(moved, practice, first);
+    const auto &before = first.stages.at(plan.job.goal)->fits, &after = second.stages.at(plan.job.goal)->fits;
+    EXPECT_NE(before.at(tests::kLeftSpeaker), after.at(tests::kLeftSpeaker));
+    EXPECT_EQ(before.at(tests::kRightSpeaker), after.at(tests::kRightSpeaker));
+    // Another practice is another yardstick for all.
+    moved.practice[PracticeKey::DepthMargin_m] = 0.008;
+    const Evaluation third = evaluateJob(moved, practice, second);
+    const auto& other = third.stages.at(plan.job.goal)->fits;
+    EXPECT_NE(other.at(tests::kRightSpeaker), after.at(tests::kRightSpeaker));
+    EXPECT_EQ(other.at(tests::kRightSpeaker)->wantedDepth_m, 0.008);
+}
+
 }  // namespace
 }  // namespace core

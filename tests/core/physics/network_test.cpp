@@ -5,6 +5,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/physics/network_sweep.h"
 #include "tests/core/physics/reference_networks.h"
 
 namespace core {
@@ -109,6 +110,43 @@ TEST(Network, RefusesWhatIsNoFrequencyAndNoPart)
     EXPECT_EQ(solveNetwork(network, Eigen::ArrayXd::Constant(1, NAN)).error().code, ErrorCode::NotFinite);
     network.elements[1].value = -4.0;
     EXPECT_EQ(solveNetwork(network, Eigen::ArrayXd::Constant(1, 1.0)).error().quantity, "R1");
+}
+
+Network ladder(double inductance_h, double resistance_ohm)
+{
+    Network network;
+    const int in = addNode(network, "in"), out = addNode(network, "out");
+    network.elements = {{.kind = NetworkKind::VoltageSource, .name = "v", .plus = in, .minus = 0, .value = 1.0},
+                        {.kind = NetworkKind::Inductor, .name = "l", .plus = in, .minus = out, .value = inductance_h},
+                        {.kind = NetworkKind::Resistor, .name = "r", .plus = out, .minus = 0, .value = resistance_ohm}};
+    return network;
+}
+
+// One elimination serves all values of one shape, and only those: a part of exactly nothing is another shape.
+TEST(NetworkShape, IsWhatOneSweepCanSolve)
+{
+    EXPECT_TRUE(sameShape(ladder(1e-3, 4.0), ladder(3e-4, 8.0)));
+    EXPECT_FALSE(sameShape(ladder(1e-3, 4.0), ladder(0.0, 4.0)));
+    Network longer = ladder(1e-3, 4.0);
+    longer.elements.push_back({.kind = NetworkKind::Resistor, .name = "r2", .plus = 2, .minus = 0, .value = 8.0});
+    EXPECT_FALSE(sameShape(ladder(1e-3, 4.0), longer));
+    Network crossed = ladder(1e-3, 4.0);
+    std::swap(crossed.elements[1].plus, crossed.elements[1].minus);
+    EXPECT_FALSE(sameShape(ladder(1e-3, 4.0), crossed));
+}
+
+// H = R / (R + j w L): the sweep of another ladder's values gives this one's.
+TEST(NetworkShape, OfAnotherSolvesThisOne)
+{
+    const NetworkSweep sweep(ladder(1e-3, 4.0));
+    const Network other = ladder(0.5e-3, 8.0);
+    const Eigen::ArrayXd hz = Eigen::ArrayXd::LinSpaced(20, 50.0, 20000.0);
+    const auto solution = sweep.solve(other, hz);
+    ASSERT_TRUE(solution);
+    for (Eigen::Index i = 0; i < hz.size(); ++i) {
+        const std::complex<double> wanted = 8.0 / std::complex<double>(8.0, 2.0 * std::numbers::pi * hz(i) * 0.5e-3);
+        EXPECT_NEAR(std::abs(solution->voltage_v(i, 2) - wanted), 0.0, 1e-12) << hz(i);
+    }
 }
 
 }  // namespace
