@@ -96,8 +96,8 @@ void MatchView::build()
     top->addWidget(m_showFit, 0, Qt::AlignTop);
     auto* both = new QHBoxLayout;
     both->setSpacing(14);
-    both->addWidget(m_fit, 36);
-    both->addWidget(m_right, 64);
+    both->addWidget(m_fit, 33);
+    both->addWidget(m_right, 67);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(6);

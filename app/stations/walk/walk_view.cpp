@@ -233,6 +233,8 @@ void WalkView::startAfresh()
     m_survey.source = {};
     m_survey.fresh_m.reset();
     m_survey.stage = core::kFactory;
+    for (const Asks& asks : m_asks)  // what was asked of the last vehicle says nothing of this one
+        for (Ask* ask : asks) ask->setOpen(false);
     m_topic = Topic::Vehicle;
     showTopic(Topic::Vehicle);
 }
