@@ -27,6 +27,10 @@ namespace core {
 [[nodiscard]] Edit leaveAsItIs(const Plan& plan, DeviceId device, AlterationKind what);
 [[nodiscard]] Edit setWireLength(const Plan& plan, WireId wire, double length_m);
 
+// What a screw has to go through before it bites: flange, spacer or what stands up, sheet.
+[[nodiscard]] double screwGrip_m(const Place& place, const DriverFit& fit);
+// The shortest screw one can buy that goes through all that and bites; nothing: none is long enough.
+[[nodiscard]] std::optional<double> neededScrew_m(const Practice& practice, const Place& place, const DriverFit& fit);
 // The longest screw one can buy that still bites and whose point stays clear by the wanted margin; nothing: none does.
 [[nodiscard]] std::optional<double> shorterScrew_m(const Practice& practice, const Place& place, const Mount& mount,
                                                    const DriverFit& fit);

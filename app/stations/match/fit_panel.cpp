@@ -12,13 +12,13 @@
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/section_drawing.h"
-#include "core/design/pod_seal.h"
 #include "core/edits/fit_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/driver_fit.h"
 #include "core/io/atomic_file.h"
 #include "core/model/names.h"
+#include "words/fit_facts.h"
 #include "words/fit_words.h"
 #include "words/quantity_words.h"
 
@@ -256,48 +256,10 @@ void FitPanel::showChips()
 
 void FitPanel::showFacts(const core::DriverFit& fit)
 {
-    QStringList facts;
-    const words::UnitSystem units = m_survey.units;
-    if (fit.spacers && !fit.spacers->pieces_m.empty() && std::abs(fit.spacers->sum_m - fit.spacer_m) > 1e-6) {
-        QStringList pieces;
-        for (const double piece_m : fit.spacers->pieces_m) pieces << words::marginText(piece_m, units);
-        facts << tr("Spacer that clears it: %1.").arg(pieces.join(tr(" and ")));
-    }
-    if (fit.hole) {
-        const core::CutoutPlan& plan = fit.hole->plan;
-        if (fit.hole->ring && fit.hole->ringOutside_m)
-            facts << tr("Ring: %1 inside, %2 outside.")
-                         .arg(words::marginText(*fit.hole->ringInside_m, units),
-                              words::marginText(*fit.hole->ringOutside_m, units));
-        else if (fit.hole->cut || !fit.hole->there_m)
-            facts << (plan.saw_m ? tr("Saw for its hole: %1.").arg(words::marginText(*plan.saw_m, units))
-                                 : tr("Hole by template: %1.").arg(words::marginText(plan.cut_m, units)));
-    }
-    if (fit.screws)
-        facts << tr("%1 of %2 screw holes meet, at worst %3 off.")
-                     .arg(fit.screws->matched)
-                     .arg(fit.screwCount)
-                     .arg(words::marginText(fit.screws->worst_m, units));
-    if (fit.turn) facts << tr("Rotation: %1.").arg(words::textOf(*fit.turn));
-    if (fit.fixing_n) facts << tr("In a shock each screw bears %1 N.").arg(words::plainNumber(fit.fixing_n->value));
-    if (const QString screws =
-            words::screwsFor(m_survey.placeThere()->anchor, m_survey.snapshot->evaluation.practice, units);
-        !screws.isEmpty())
-        facts << screws;
-    if (const auto stump_m = core::valueOf(m_survey.placeThere()->room, Quantity::Stump_m))
-        facts << tr("%1 stand up round the hole.").arg(words::marginText(*stump_m, units));
-    if (const core::RunResult* run = core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver))
-        if (const auto seal = core::podSeal(*run, *m_survey.placeThere(), m_survey.snapshot->evaluation.practice))
-            facts << tr("In its air it resonates at %1, Q %2; without the strip Q %3, %4 less there.")
-                         .arg(words::frequency(seal->tight.resonance_hz), words::plainNumber(seal->tight.totalQ),
-                              words::plainNumber(seal->leaking.totalQ), words::decibels(seal->lost_db));
-    if (const core::Place* place = m_survey.placeThere(); !place->obstruction.empty() && fit.depthMargin_m) {
-        const double whole_m = fit.depthMargin_m->value - fit.obstruction_m;
-        facts << (whole_m >= fit.wantedDepth_m - 1e-9 ? tr("Leave %1 whole: its depth is not needed.")
-                                                      : tr("In the way: %1."))
-                     .arg(QString::fromStdString(place->obstruction));
-    }
-    if (fit.coverLoss_db > 0.05) facts << tr("The cover costs %1 of treble.").arg(words::decibels(fit.coverLoss_db));
+    const QStringList facts = words::fitFacts(
+        {*m_survey.placeThere(), fit, core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver),
+         m_survey.snapshot->evaluation.practice},
+        m_survey.units);
     m_facts->setText(facts.join(QLatin1Char(' ')));
     m_facts->setVisible(!facts.isEmpty());
 }

@@ -11,69 +11,13 @@
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
 #include "core/model/validate.h"
+#include "tests/core/judgement/fitting.h"
 #include "tests/core/mends_help.h"
 
 namespace core {
 namespace {
 
-constexpr PlaceId kLeft{3}, kRight{4};
-
-Part testDriver()
-{
-    Part part = tests::driverPart("tried", {{Quantity::Depth_m, 0.050},
-                                            {Quantity::Basket_m, 0.094},
-                                            {Quantity::Flange_m, 0.110},
-                                            {Quantity::FlangeThickness_m, 0.004},
-                                            {Quantity::Surround_m, 0.006},
-                                            {Quantity::MostTravel_m, 0.004},
-                                            {Quantity::Magnet_m, 0.070},
-                                            {Quantity::ScrewCount, 4.0},
-                                            {Quantity::ScrewCircle_m, 0.102},
-                                            {Quantity::ScrewStart_deg, 45.0},
-                                            {Quantity::Mass_kg, 0.4},
-                                            {Quantity::Re_ohm, 5.0},
-                                            {Quantity::Nominal_ohm, 6.0},
-                                            {Quantity::Power_w, 30.0}});
-    part.driverClass = "wideBand100";
-    return part;
-}
-
-// The left place and its follower, and the driver that goes in.
-struct Fitting {
-    Place place{};
-    Part driver = testDriver();
-    Mount mount{};
-    Part spacer{};
-    std::vector<AlterationKind> done{AlterationKind::Seal};
-    std::function<void(Plan&)> also{};
-};
-
-Plan planOf(const Fitting& fitting)
-{
-    Plan plan = tests::demoPlan();
-    for (const PlaceId id : {kLeft, kRight}) {
-        Place& place = plan.places.at(id);
-        place.kind = fitting.place.kind;
-        place.behind = fitting.place.behind;
-        place.room = fitting.place.room;
-        place.cover = fitting.place.cover;
-        place.anchor = fitting.place.anchor;
-        place.underPanel = fitting.place.underPanel;
-        place.obstruction = fitting.place.obstruction;
-    }
-    plan = tests::withDriver(plan, fitting.driver);
-    for (const AlterationKind what : fitting.done)
-        plan = apply(plan, alterPlace(plan, plan.job.goal, kLeft, what, true)).plan;
-    Mount mount = fitting.mount;
-    if (fitting.spacer.kind == PartKind::Spacer) {
-        mount.spacer = drawId<PartId>(plan);
-        plan.parts[mount.spacer] = fitting.spacer;
-    }
-    for (const DeviceId device : {tests::kLeftSpeaker, tests::kRightSpeaker})
-        plan.mounts[{plan.job.goal, device}] = mount;
-    if (fitting.also) fitting.also(plan);
-    return plan;
-}
+using namespace tests;
 
 struct FitRow {
     const char* what;
@@ -109,32 +53,6 @@ TEST_P(FitRule, SpeaksAsItsLimitSays)
 constexpr auto kStop = Severity::Stop;
 constexpr auto kCare = Severity::Care;
 constexpr auto kNote = Severity::Note;
-
-auto room(std::initializer_list<std::pair<Quantity, double>> figures, Behind behind = Behind::SheetMetal,
-          PlaceKind kind = PlaceKind::Quarter)
-{
-    return [=, list = std::vector(figures)](Fitting& s) {
-        s.place.kind = kind;
-        s.place.behind = behind;
-        for (const auto& [what, value] : list) s.place.room[what] = Known{value, {Origin::Measured}};
-    };
-}
-template <class... Changes>
-std::function<void(Fitting&)> all(Changes... changes)
-{
-    return [=](Fitting& s) { (changes(s), ...); };
-}
-auto driver(Quantity what, double value)
-{
-    return [=](Fitting& s) { s.driver.figures[what] = Known{value}; };
-}
-auto spacer(std::initializer_list<std::pair<Quantity, double>> figures)
-{
-    return [list = std::vector(figures)](Fitting& s) {
-        s.spacer = {.kind = PartKind::Spacer, .name = "spacer", .shelfKey = "made"};
-        for (const auto& [what, value] : list) s.spacer.figures[what] = Known{value};
-    };
-}
 
 // 50 mm deep with 5 mm wanted: 55 passes. 25 mm is the thickest of three pieces, so 20 mm of depth still has spacers.
 INSTANTIATE_TEST_SUITE_P(
@@ -350,36 +268,6 @@ INSTANTIATE_TEST_SUITE_P(Fit1Cut, FitRule,
                                          FitRow{"43 mm and cut", RuleId::DepthAndSpacer, kHolder(0.043, true), {}},
                                          FitRow{"42.9 mm and cut", RuleId::DepthAndSpacer, kHolder(0.0429, true),
                                                 kCare}));
-TEST(FitMends, CuttingIsOfferedLastAndOnlyWhereItIsEnough)
-{
-    const auto offered = [](double depth_m) {
-        Fitting fitting;
-        kHolder(depth_m, false)(fitting);
-        const Plan plan = planOf(fitting);
-        for (const Finding& finding : judge(plan, tests::evaluated(plan)))
-            if (finding.rule == RuleId::DepthAndSpacer && !finding.mends.empty())
-                return finding.mends.back().name == MendName::CutObstruction;
-        return false;
-    };
-    EXPECT_TRUE(offered(0.043));
-    EXPECT_FALSE(offered(0.042)) << "a cut for good that does not bring it clear";
-}
-// Rivets drilled off stand up 3 mm: a bare flange sits on them, a spacer is relieved.
-TEST(FitStack, StumpsLiftABareFlange)
-{
-    Fitting fitting;
-    room({{Quantity::Depth_m, 0.060}, {Quantity::FrontClearance_m, 0.020}, {Quantity::Stump_m, 0.003}})(fitting);
-    const auto fitOfIt = [&] {
-        const Plan plan = planOf(fitting);
-        return *tests::evaluated(plan).stages.at(plan.job.goal)->fits.at(tests::kLeftSpeaker);
-    };
-    const DriverFit bare = fitOfIt();
-    EXPECT_NEAR(bare.depthMargin_m->value, 0.060 - (0.050 - 0.003), 1e-12);
-    EXPECT_NEAR(bare.frontMargin_m->value, 0.020 - 0.010 - 0.003, 1e-12);
-    fitting.spacer = {.kind = PartKind::Spacer, .name = "spacer", .shelfKey = "made"};
-    fitting.spacer.figures[Quantity::Thickness_m] = Known{0.006};
-    EXPECT_NEAR(fitOfIt().depthMargin_m->value, 0.060 - (0.050 - 0.006), 1e-12);
-}
 const auto kPanel = [](bool counted) {
     return [=](Fitting& s) {
         s.also = [=](Plan& plan) {
@@ -401,18 +289,6 @@ const auto kScrew = [](double room_m) {
 INSTANTIATE_TEST_SUITE_P(Fit15, FitRule,
                          testing::Values(FitRow{"11.0 mm there", RuleId::ScrewReaches, kScrew(0.011), {}},
                                          FitRow{"10.9 mm there", RuleId::ScrewReaches, kScrew(0.0109), kStop}));
-TEST(FitMends, ShorterScrewsAreTheLongestThatStillClear)
-{
-    const Shop shop = shippedShop();
-    Fitting fitting;
-    kScrew(0.0109)(fitting);
-    const Plan plan = planOf(fitting);
-    const Evaluation evaluation = tests::evaluated(plan);
-    const DriverFit& fit = *evaluation.stages.at(plan.job.goal)->fits.at(tests::kLeftSpeaker);
-    // 4 + 1 through, 4 to bite, 10.9 - 5 free: 9 to 10.9 mm, sold as 9.5.
-    EXPECT_EQ(shorterScrew_m(shop.practice, plan.places.at(kLeft), fitting.mount, fit), 0.0095);
-}
-
 // The same driver both sides, one channel turned down.
 const auto kTurnedDown = [](double gain_db) {
     return [=](Fitting& s) {
@@ -444,47 +320,6 @@ TEST(Load5, SpeaksOverSixDecibelsBetweenSourceAndRating)
     const double sine_w = findRunOfDevice(*evaluation.stages.at(plan.job.goal), tests::kLeftSpeaker)->sine_w;
     EXPECT_FALSE(speaks(sine_w * 3.980));
     EXPECT_TRUE(speaks(sine_w * 3.983));
-}
-
-// Whatever is measured and decided: findings have finite numbers, and every mend leaves a valid plan and can be undone.
-RC_GTEST_PROP(FitRulesProperty, EveryMendLeavesAValidPlan, ())
-{
-    const Shop shop = shippedShop();
-    const auto drivers = shop.shelf.of(PartKind::Driver);
-    Fitting fitting;
-    fitting.driver = *drivers[static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(drivers.size())))];
-    fitting.place.kind = static_cast<PlaceKind>(*rc::gen::inRange(0, static_cast<int>(PlaceKind::Hidden) + 1));
-    fitting.place.behind = static_cast<Behind>(*rc::gen::inRange(0, static_cast<int>(Behind::OpenAir) + 1));
-    fitting.place.cover = static_cast<Cover>(*rc::gen::inRange(0, 4));
-    fitting.place.underPanel = *rc::gen::arbitrary<bool>();
-    for (const auto& [what, most_mm] : {std::pair{Quantity::Depth_m, 150}, std::pair{Quantity::DepthGlassUp_m, 150},
-                                        std::pair{Quantity::FrontClearance_m, 40}, std::pair{Quantity::Cutout_m, 300},
-                                        std::pair{Quantity::ScrewRoom_m, 30}, std::pair{Quantity::Between_m, 20}})
-        if (*rc::gen::arbitrary<bool>()) fitting.place.room[what] = Known{*rc::gen::inRange(0, most_mm) / 1000.0};
-    if (*rc::gen::arbitrary<bool>()) {
-        fitting.place.room[Quantity::ScrewCount] = Known{static_cast<double>(*rc::gen::inRange(2, 9))};
-        fitting.place.room[Quantity::ScrewCircle_m] = Known{*rc::gen::inRange(40, 320) / 1000.0};
-    }
-    fitting.mount.fixing = static_cast<Fixing>(*rc::gen::inRange(0, 5));
-    if (*rc::gen::arbitrary<bool>()) fitting.mount.turn_deg = *rc::gen::inRange(-180, 181);
-    if (*rc::gen::arbitrary<bool>()) fitting.mount.figures[Quantity::ScrewLength_m] = Known{0.025};
-    if (*rc::gen::arbitrary<bool>()) {
-        fitting.spacer = {.kind = PartKind::Spacer, .name = "spacer", .shelfKey = "made"};
-        fitting.spacer.figures[Quantity::Thickness_m] = Known{*rc::gen::inRange(0, 40) / 1000.0};
-        if (*rc::gen::arbitrary<bool>()) fitting.spacer.figures[Quantity::WireNotch_m] = Known{0.0};
-    }
-    const Plan plan = planOf(fitting);
-    RC_ASSERT(validate(plan).empty());
-    for (const Finding& finding : judge(plan, tests::evaluated(plan))) {
-        for (const Evidence& evidence : finding.evidence) RC_ASSERT(std::isfinite(evidence.figure.value));
-        for (const Mend& mend : finding.mends) {
-            const auto* edit = std::get_if<Edit>(&mend.act);
-            if (!edit) continue;
-            const Applied applied = apply(plan, *edit);
-            RC_ASSERT(validate(applied.plan).empty());
-            RC_ASSERT(apply(applied.plan, applied.inverse).plan == plan);
-        }
-    }
 }
 
 // What stood there already is nobody's choice now.
