@@ -43,4 +43,11 @@ std::vector<Damage> damageOf(const Part& driver, const DriverFit& fit, const std
     return damage;
 }
 
+const Part* leadThatSaves(const std::vector<Damage>& damage, const Shelf& shelf)
+{
+    for (const Damage& one : damage)
+        if (!one.lead.empty()) return shelf.find(one.lead);
+    return nullptr;
+}
+
 }  // namespace core

@@ -31,4 +31,7 @@ inline constexpr const char* kLeadOut = "s+";
 [[nodiscard]] std::vector<Damage> damageOf(const Part& driver, const DriverFit& fit, const std::string& factoryPlug,
                                            const Shelf& shelf, const Practice& practice);
 
+// The adapter lead of the shelf that saves the plug; nothing: none is needed or none does.
+[[nodiscard]] const Part* leadThatSaves(const std::vector<Damage>& damage, const Shelf& shelf);
+
 }  // namespace core

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/design/rank_drivers.h"
+#include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/judgement/judge.h"
@@ -47,7 +48,7 @@ std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const
         if (++tried > kWorthTrying) break;
         const auto against = againstIt(tryDriver(plan, practice, candidate.part, request.device, evaluation));
         if (best && against >= least) continue;
-        best = fitPart(plan, request.device, candidate.part);
+        best = fitPluggedIn(plan, request.device, candidate.part, leadThatSaves(candidate.damage, shelf));
         least = against;
     }
     return best;

@@ -408,10 +408,8 @@ void MatchView::fitChosen()
 {
     const core::Candidate* candidate = m_snapshot ? current() : nullptr;
     if (!candidate) return;
-    const core::Part* lead = nullptr;  // that saves the vehicle's plug
-    for (const core::Damage& damage : candidate->damage)
-        if (!damage.lead.empty()) lead = m_shop.shelf.find(damage.lead);
-    emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part, lead));
+    emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part,
+                                   core::leadThatSaves(candidate->damage, m_shop.shelf)));
 }
 
 void MatchView::holdChosen()
