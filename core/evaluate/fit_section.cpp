@@ -20,7 +20,8 @@ public:
         const double radius_m = 0.5 * body(Quantity::Flange_m);
         m_out.radius_m = radius_m + kPanelBeyond_m;
         // Where the flange's front face lies; the driver goes back from there.
-        const double seat_m = m_place.underPanel ? m_fit.spacer_m + between() : -m_fit.spacer_m;
+        const double raised_m = m_fit.spacer_m + m_fit.stump_m;
+        const double seat_m = m_place.underPanel ? raised_m + between() : -raised_m;
         const double flange_m = body(Quantity::FlangeThickness_m);
         const double back_m =
             m_place.underPanel ? seat_m + flange_m + body(Quantity::Depth_m) : seat_m + body(Quantity::Depth_m);
@@ -99,7 +100,10 @@ private:
 
     void addRoom(double back_m)
     {
-        if (const auto depth = room(Quantity::Depth_m)) add(What::Behind, *depth, *depth + 0.004, 0.0, m_out.radius_m);
+        if (const auto depth = room(Quantity::Depth_m)) {
+            const double at_m = *depth + m_fit.obstruction_m;  // what stood in the way is cut free
+            add(What::Behind, at_m, at_m + 0.004, 0.0, m_out.radius_m);
+        }
         if (const auto up = room(Quantity::DepthGlassUp_m)) add(What::GlassUp, *up, *up + 0.004, 0.0, m_out.radius_m);
         for (const auto& [what, margin] : {std::pair{Quantity::DepthMargin_m, m_fit.depthMargin_m},
                                            std::pair{Quantity::GlassMargin_m, m_fit.glassUpMargin_m}})

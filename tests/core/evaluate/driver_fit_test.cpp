@@ -204,6 +204,28 @@ TEST(FitEdits, ReachBothSidesAndGoBack)
     EXPECT_EQ(bare.parts.size(), plan.parts.size()) << "no spacer lies about";
 }
 
+// What was judged is what is drawn: with stumps under the flange and the way cut free, the margin ends where the room
+// does.
+TEST(FitSection, EndsItsMarginsWhereTheRoomDoes)
+{
+    const Practice practice = shippedShop().practice;
+    const Part driver = tests::driverPart("d", {{Quantity::Depth_m, 0.050}, {Quantity::FlangeThickness_m, 0.004}});
+    Place place;
+    place.room = {
+        {Quantity::Depth_m, Known{0.055}}, {Quantity::Obstruction_m, Known{0.012}}, {Quantity::Stump_m, Known{0.003}}};
+    const Alteration cut{.what = AlterationKind::CutObstruction};
+    const Mount mount;
+    const DriverFit fit = fitOf({driver, place, mount, nullptr, {&cut}}, practice);
+    EXPECT_NEAR(fit.depthMargin_m->value, 0.055 + 0.012 - (0.050 - 0.003), 1e-12);
+    const FitSection section = fitSection(place, mount, fit);
+    const auto behind = std::find_if(section.pieces.begin(), section.pieces.end(), [](const SectionPiece& piece) {
+        return piece.what == SectionPiece::What::Behind;
+    });
+    ASSERT_NE(behind, section.pieces.end());
+    ASSERT_FALSE(section.measures.empty());
+    EXPECT_NEAR(section.measures.front().to_m, behind->from_m, 1e-12);
+}
+
 // What nothing changed about is not worked out again: the same fit, not an equal one.
 TEST(FitSharing, OnlyTheDriverThatWasTouchedIsNew)
 {
