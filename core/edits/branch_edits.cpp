@@ -60,23 +60,18 @@ Edit dropWay(const Plan& plan, StageId stage)
                         [&](const auto& entry) { return entry.second.on == stage; }));
     Plan after = plan;
     const StageId below = plan.stages.at(stage).on;
+    // A device that only this way has goes with all that speaks of it.
+    for (const auto& [key, device] : plan.devices) {
+        const bool elsewhere = std::any_of(plan.devices.begin(), plan.devices.end(), [&](const auto& entry) {
+            return entry.first.key == key.key && entry.first.stage != stage;
+        });
+        if (key.stage == stage && device && !elsewhere) dropDevice(after, stage, key.key);
+    }
     eachLayeredTable(after, [&](auto& table) {
         std::erase_if(table, [&](const auto& entry) { return entry.first.stage == stage; });
     });
     std::erase_if(after.readings, [&](const auto& entry) { return entry.second.stage == stage; });
     after.stages.erase(stage);
-    // What no stage has any more, nothing may speak of.
-    const auto there = [&](DeviceId device) {
-        return std::any_of(after.devices.begin(), after.devices.end(),
-                           [&](const auto& entry) { return entry.first.key == device; });
-    };
-    std::erase_if(after.readings, [&](const auto& entry) {
-        const auto* port = std::get_if<Port>(&entry.second.of.of);
-        return port && !there(port->device);
-    });
-    std::erase_if(after.curves, [&](const auto& entry) {
-        return entry.second.kind == CurveKind::InPlace && !there(entry.second.coil.device);
-    });
     if (plan.job.goal == stage) {
         const std::vector<StageId> left = planWays(after);
         after.job.goal = left.empty() ? below : left.back();
