@@ -40,6 +40,7 @@ void MainWindow::buildMenus()
     add(plan, tr("Save the &vehicle as a sheet…"), {}, QStringLiteral("actionSaveSheet"), &MainWindow::askSaveSheet);
     plan->addSeparator();
     add(plan, tr("&Branch: another way beside this one"), {}, QStringLiteral("actionBranch"), [this] {
+        if (!m_session.isOpen()) return;
         const auto ways = core::planWays(m_session.snapshot().plan).size();
         m_session.apply(core::branchWay(m_session.snapshot().plan, tr("way %1").arg(ways + 1).toStdString()));
     });
