@@ -253,13 +253,10 @@ QString screwsFor(Anchor anchor, const Practice& practice, UnitSystem units)
 
 QString textOf(const FamilyMatch& match, const QString& other)
 {
-    // A difference in colour of about 1 dB is just heard in one's own room, 3 dB by anybody; common practice, no
-    // source.
-    constexpr double kJustHeard_db = 1.0, kPlain_db = 3.0;
-    const double colour_db = std::max(match.shape_db, match.angle_db);
-    const QString heard = colour_db < kJustHeard_db ? Words::tr("not heard as another voice")
-                          : colour_db < kPlain_db   ? Words::tr("hardly heard")
-                                                    : Words::tr("plainly another voice");
+    const Heard as = heardAs(match);
+    const QString heard = as == Heard::No       ? Words::tr("not heard as another voice")
+                          : as == Heard::Hardly ? Words::tr("hardly heard")
+                                                : Words::tr("plainly another voice");
     return Words::tr("Beside %1: %2 in level, %3 apart in colour, %4 in how it spreads; %5.")
         .arg(other, decibelChange(match.level_db), decibels(match.shape_db), decibels(match.angle_db), heard);
 }

@@ -49,6 +49,13 @@ double meanOver(const Eigen::ArrayXd& values, const Eigen::ArrayXd& hz, double h
 
 }  // namespace
 
+Heard heardAs(const FamilyMatch& match)
+{
+    constexpr double kJustHeard_db = 1.0, kPlain_db = 3.0;
+    const double colour_db = std::max(match.shape_db, match.angle_db);
+    return colour_db < kJustHeard_db ? Heard::No : colour_db < kPlain_db ? Heard::Hardly : Heard::Plainly;
+}
+
 std::vector<FamilyMatch> familyOf(const StageResult& stage, DeviceId device)
 {
     std::vector<FamilyMatch> matches;

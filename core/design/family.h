@@ -14,6 +14,11 @@ struct FamilyMatch {
     double angle_db = 0.0;  // the same of what 45 degrees off axis costs: how the room hears them
 };
 
+// Whether an ear takes it for another voice: under 1 dB of colour or spread no, under 3 hardly; common practice, no
+// source.
+enum class Heard { No, Hardly, Plainly };
+[[nodiscard]] Heard heardAs(const FamilyMatch& match);
+
 // Every other driver of the stage that plays the middle, nearest in kind first.
 [[nodiscard]] std::vector<FamilyMatch> familyOf(const StageResult& stage, DeviceId device);
 

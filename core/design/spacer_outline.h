@@ -21,6 +21,9 @@ struct SpacerOutline {
     double wire_deg = 270.0, wire_m = 0.0;  // the way out for the cable: where, and how wide
     double relief_m = 0.0;                  // what stands up under it and has to be cut free
     double leastLand_m = 0.0;               // of material between any hole and a rim or another hole
+    // Less than this beside a hole breaks out under the screw; common practice, no source.
+    static constexpr double kStout_m = 0.003;
+    [[nodiscard]] bool thin() const { return leastLand_m < kStout_m; }
 };
 
 // What a spacer of this thickness has to be for this driver at this place: its hole clears the body, its rim covers the

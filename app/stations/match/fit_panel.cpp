@@ -287,12 +287,10 @@ bool FitPanel::writeTemplate(const QString& path)
     const QByteArray pdf =
         spacerPdf(outline, both, {tr("Spacer, %1").arg(QString::fromStdString(place.name)), m_letterPaper});
     if (!core::writeAtomically(path.toUtf8().toStdString(), pdf.toStdString(), 0)) return false;
-    constexpr double kThin_m = 0.003;
     const QString where = tr("Template saved as %1.").arg(path);
-    emit said(outline.leastLand_m < kThin_m
-                  ? tr("%1 Only %2 are left beside a hole: choose stouter stuff, or turn the driver.")
-                        .arg(where, words::marginText(std::max(0.0, outline.leastLand_m), m_survey.units))
-                  : where);
+    emit said(outline.thin() ? tr("%1 Only %2 are left beside a hole: choose stouter stuff, or turn the driver.")
+                                   .arg(where, words::marginText(std::max(0.0, outline.leastLand_m), m_survey.units))
+                             : where);
     return true;
 }
 
@@ -307,7 +305,7 @@ void FitPanel::askForTemplate()
 void FitPanel::present(const Survey& survey, const core::Candidate* tried)
 {
     m_survey = survey;
-    m_shown = nullptr;
+    m_shown.reset();
     const auto& fits = survey.snapshot->after().fits;
     const auto fit = fits.find(survey.driver);
     const core::Place* place = survey.placeThere();
@@ -316,7 +314,7 @@ void FitPanel::present(const Survey& survey, const core::Candidate* tried)
         m_facts->hide();
     } else {
         const core::DriverFit& shown = tried ? tried->fit : *fit->second;
-        m_shown = &shown;
+        m_shown = shown;
         m_section->present(core::fitSection(*place, mountOf(survey), shown), place->underPanel);
         showFacts(shown);
     }

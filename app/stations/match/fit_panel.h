@@ -58,7 +58,7 @@ private:
     std::map<QString, AskForm*> m_asks{};
     AskForm* m_decided;
     QPushButton* m_template;
-    const core::DriverFit* m_shown = nullptr;  // in the cut; nothing: none is
+    std::optional<core::DriverFit> m_shown{};  // in the cut
     bool m_letterPaper = false;
     Survey m_survey{};
     QString m_picked{};
