@@ -65,7 +65,10 @@ QStringList fitFacts(const FitAsked& asked, UnitSystem units)
     addScrews(facts, asked, units);
     if (run)
         if (const auto seal = podSeal(*run, place, practice))
-            facts << Words::tr("In its air it resonates at %1, Q %2; without the strip Q %3, %4 less there.")
+            facts << (seal->worst == Origin::ClassGuess
+                          ? Words::tr("In its air it resonates at %1, Q %2, by estimate; without the strip Q %3, %4 "
+                                      "less there.")
+                          : Words::tr("In its air it resonates at %1, Q %2; without the strip Q %3, %4 less there."))
                          .arg(frequency(seal->tight.resonance_hz), plainNumber(seal->tight.totalQ),
                               plainNumber(seal->leaking.totalQ), decibels(seal->lost_db));
     if (!place.obstruction.empty() && fit.depthMargin_m) {

@@ -70,6 +70,13 @@ QString feedsText(const Body& body)
     return lines.join(Words::tr(" · "));
 }
 
+QString openFeedsText(const Body& body)
+{
+    QStringList names;
+    for (const Quantity feed : feedGaps(body)) names << labelOf(feed);
+    return names.isEmpty() ? QString() : Words::tr("Not measured yet: %1.").arg(names.join(Words::tr(", ")));
+}
+
 QString nameOfPin(const PinNote* pin)
 {
     if (!pin || pin->basis.origin == Origin::ClassGuess) return Words::tr("unverified");

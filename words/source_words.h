@@ -14,6 +14,8 @@ namespace words {
 // What is still to be found out about a source, one sentence; empty: nothing.
 [[nodiscard]] QString textOf(const std::set<core::SourceGap>& gaps);
 [[nodiscard]] QString feedsText(const core::Body& body);
+// What nobody has looked for of them yet; empty: nothing.
+[[nodiscard]] QString openFeedsText(const core::Body& body);
 
 // How a pin is known: measured, in papers, unverified.
 [[nodiscard]] QString nameOfPin(const core::PinNote* pin);

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/evaluate/lead_back.h"
+#include "core/evaluate/pin_table.h"
 #include "core/physics/network_sweep.h"
 
 namespace core {
@@ -20,13 +20,6 @@ double directLoad_ohm(const Circuit& circuit)
     const double volts = std::abs(solution->voltage_v(0, circuit.terminal));
     const double amperes = std::abs(elementCurrent_a(circuit.network, *solution, circuit.source)(0));
     return volts / std::max(amperes, kOpen_a);
-}
-
-std::string colourAt(const Fitout& fitout, const Pin& pin)
-{
-    for (const auto& [id, wire] : fitout.wires)
-        if ((wire.a == pin || wire.b == pin) && !wire.colour.empty()) return wire.colour;
-    return {};
 }
 
 Continuity verdictOf(double read_ohm, const std::optional<double>& expected_ohm, const Practice& practice)

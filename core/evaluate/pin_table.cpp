@@ -10,6 +10,13 @@ std::vector<WireId> wiresAt(const Fitout& fitout, const Pin& pin)
     return wires;
 }
 
+std::string colourAt(const Fitout& fitout, const Pin& pin)
+{
+    for (const WireId wire : wiresAt(fitout, pin))
+        if (const std::string& colour = fitout.wires.at(wire).colour; !colour.empty()) return colour;
+    return {};
+}
+
 std::vector<PinRow> pinTable(const Fitout& fitout, DeviceId source)
 {
     std::vector<PinRow> rows;
@@ -20,8 +27,7 @@ std::vector<PinRow> pinTable(const Fitout& fitout, DeviceId source)
             row.number = note->second.number;
             row.known = note->second.basis;
         }
-        for (const WireId wire : wiresAt(fitout, {source, terminal}))
-            if (row.colour.empty()) row.colour = fitout.wires.at(wire).colour;
+        row.colour = colourAt(fitout, {source, terminal});
         rows.push_back(std::move(row));
     }
     return rows;

@@ -10,7 +10,8 @@ namespace core {
 // Every terminal of a source, by name.
 [[nodiscard]] std::vector<PinRow> pinTable(const Fitout& fitout, DeviceId source);
 
-// The wires at this pin.
+// The wires at this pin, and the colour of the first that has one.
 [[nodiscard]] std::vector<WireId> wiresAt(const Fitout& fitout, const Pin& pin);
+[[nodiscard]] std::string colourAt(const Fitout& fitout, const Pin& pin);
 
 }  // namespace core

@@ -251,6 +251,8 @@ AskForm* feedsForm(QWidget* parent)
     addFeed(form, "switchedFeed", core::Quantity::SwitchedFeed_v);
     addFeed(form, "turnOn", core::Quantity::TurnOn_v);
     addFeed(form, "feedGround", core::Quantity::FeedGround_ohm);
+    form->addSentence(QStringLiteral("feedsOpen"),
+                      [](const Survey& survey) { return words::openFeedsText(survey.plan().body); });
     form->addSentence(QStringLiteral("feedsSaid"), [](const Survey&) {
         return tr(
             "As a voltmeter reads them at the plug, the switched one with the ignition on; 0 where there is none. "
