@@ -223,4 +223,13 @@ TEST_F(Sources, TheOtherVariantHasAWayOfItsOwn)
     EXPECT_EQ(fitted(), "wb-alder-4");
 }
 
+TEST_F(Sources, NothingIsBranchedWhileNoPlanIsOpen)
+{
+    find<QAction>("actionBranch")->trigger();
+    EXPECT_FALSE(driver.session().isOpen());
+    EXPECT_EQ(driver.session().undoStack().count(), 0);
+    emit find<QMenu>("menuWays")->aboutToShow();
+    EXPECT_TRUE(find<QMenu>("menuWays")->isEmpty());
+}
+
 }  // namespace

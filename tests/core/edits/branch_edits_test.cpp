@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/edits/fit_edits.h"
+#include "core/edits/lead_edits.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {
@@ -50,6 +51,23 @@ TEST(Branches, TakenOutLeaveNothingBehind)
     const Plan none = tests::after(left, dropWay(left, left.job.goal));
     EXPECT_EQ(none.job.goal, kFound);
     EXPECT_TRUE(planWays(none).empty());
+}
+
+// A lead that only this way has goes with it, and with the lead what was read at it.
+TEST(Branches, TakeTheirOwnDevicesWithThem)
+{
+    const Plan one = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    Plan two = tests::after(one, branchWay(one, "with leads"));
+    const Part* driver = tests::shop().shelf.find("wb-bramble-4");
+    two = tests::after(two, fitPluggedIn(two, tests::kLeftSpeaker, *driver, tests::shop().shelf.find("lead-a")));
+    DeviceId lead{};
+    for (const auto& [key, device] : two.devices)
+        if (device && two.parts.at(device->part).kind == PartKind::Lead) lead = key.key;
+    ASSERT_TRUE(lead);
+    two.readings[drawId<ReadingId>(two)] = {.of = {lead, Quantity::Mass_kg}, .stage = kFound, .value = 0.1};
+    const Plan left = tests::after(two, dropWay(two, two.job.goal));
+    EXPECT_TRUE(left.readings.empty());
+    EXPECT_EQ(resolve(left, left.job.goal), resolve(one, one.job.goal));
 }
 
 // The way that is not looked at goes too, and the goal stays.
