@@ -1,6 +1,7 @@
 #include <CLI/CLI.hpp>
 #include <string>
 
+#include "cli/add_command.h"
 #include "cli/calc_command.h"
 #include "cli/commands.h"
 #include "cli/shelf_commands.h"
@@ -76,6 +77,19 @@ int main(int argc, char** argv)
     unplug->add_option("DEVICE", device, "such as d12")->required();
     unplug->add_option("CONNECTOR", text, "the plug's name, where it has several");
     unplug->add_option("--stage", stage, "its id or its name; goal");
+    cli::AddRequest addition;
+    CLI::App* add = command("add", "speakers or an amplifier added as planned; before stays as it was found", [&] {
+        addition.json = json;
+        return cli::addPlanned(addition);
+    });
+    add->add_option("PLAN", addition.plan, "a .reed file")->required();
+    add->add_option("-o,--output", addition.output, "the file to write")->required();
+    add->add_option("--spot", addition.spot, "a usual spot of the vehicle, such as \"front door\"");
+    add->add_option("--driver", addition.driver, "a key of the shelf; without it what is usual there");
+    add->add_option("--channel", addition.channel, "what feeds it, such as d10.FL");
+    add->add_option("--on-from", addition.onFrom, "the driver from whose terminals it goes on, such as d12");
+    add->add_option("--capacitor", addition.capacitance_f, "farads in its lead");
+    add->add_option("--amplifier", addition.amplifier, "a key of the shelf");
     CLI::App* fresh = command("new", "an empty job on a vehicle of which only the kind is known",
                               [&] { return cli::newPlanOf(text, output, json); });
     fresh->add_option("KIND", text, "such as estate, pickup, motorcycle")->required();
@@ -111,6 +125,7 @@ int main(int argc, char** argv)
     ranks->add_option("DEVICE", rank.device, "the driver's role, such as d12")->required();
     ranks->add_option("--shelf", rank.shelf, "a .csv file instead of the shelf that ships");
     ranks->add_option("--count", rank.count, "so many of the best")->check(CLI::Range(1, 100000));
+    ranks->add_flag("--other-kinds", rank.otherKinds, "also drivers that are made for another part of the sound");
     ranks->add_flag("--no-cutting", rank.noCutting, "only what leaves the vehicle whole");
     cli::SolverRequest solver;
     const auto solves = [&](const char* name, const char* help, int (*run)(const cli::SolverRequest&)) {

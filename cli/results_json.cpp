@@ -83,8 +83,8 @@ Json runJson(const RunResult& run)
               {"sinePower", known(run.sine_w, "W", run.worst)},
               {"sinePowerAt", known(run.sine_hz, "Hz", run.worst)},
               {"travel",
-               known(run.travel_m, "m", worstOrigin(run.coil, {Quantity::Xmax_m, Quantity::Fs_hz, Quantity::Vas_m3}))},
-              {"travelAt", known(run.travelAt_hz, "Hz", run.worst)},
+               known(run.travel.sine_m, "m", worstOrigin(run.coil, {Quantity::Xmax_m, Quantity::Fs_hz, Quantity::Vas_m3}))},
+              {"travelAt", known(run.travel.sineAt_hz, "Hz", run.worst)},
               {"travelLimit", known(run.driver.xmax_m, "m", run.coil.at(Quantity::Xmax_m).basis.origin)},
               {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
     for (size_t band = 0; band < kBandCount; ++band)

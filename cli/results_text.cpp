@@ -96,8 +96,8 @@ QStringList runLines(const StageResult& stage)
             lines << Words::tr("    air in its ports up to %1 m/s at %2")
                          .arg(words::fixedNumber(*run.portSpeed_m_s, 1), words::frequency(*run.portSpeedAt_hz));
         lines << Words::tr("    at most %1 at %2; travel up to %3 at %4 (its limit %5)")
-                     .arg(words::volts(run.most_v), words::frequency(run.mostAt_hz), words::length(run.travel_m),
-                          words::frequency(run.travelAt_hz), words::length(run.driver.xmax_m));
+                     .arg(words::volts(run.most_v), words::frequency(run.mostAt_hz), words::length(run.travel.sine_m),
+                          words::frequency(run.travel.sineAt_hz), words::length(run.driver.xmax_m));
         lines << markLines(run.marks);
     }
     return lines;

@@ -22,11 +22,11 @@ namespace {
 
 constexpr int kBadLines = 1;
 
-Result<ShelfFile> readShelfAt(const std::string& path)
+Result<ShelfFile> readShelfAt(const std::string& path, const Practice& practice)
 {
     const auto text = readWholeFile(path);
     if (!text) return tl::unexpected(InputError{path, {}, "cannot be read; is the name right?"});
-    return readShelf(*text, path);
+    return readShelf(*text, path, practice);
 }
 
 Json candidateJson(const Candidate& candidate)
@@ -53,7 +53,7 @@ Json candidateJson(const Candidate& candidate)
 
 int checkShelf(const std::string& path, bool json)
 {
-    const auto file = readShelfAt(path);
+    const auto file = readShelfAt(path, shippedShop().practice);
     if (!file) return report(file.error(), json);
     if (json) {
         Json errors = Json::array(), counts = Json::object();
@@ -77,7 +77,7 @@ int rankForPlace(const RankRequest& request)
     if (!document) return report(document.error(), request.json);
     Shop shop = shippedShop();
     if (!request.shelf.empty()) {
-        auto file = readShelfAt(request.shelf);
+        auto file = readShelfAt(request.shelf, shop.practice);
         if (!file) return report(file.error(), request.json);
         for (const InputError& error : file->errors) std::cerr << oneLine(error) << '\n';
         shop.shelf = std::move(file->shelf);
@@ -87,7 +87,8 @@ int rankForPlace(const RankRequest& request)
     const Fitout& used = evaluation.stages.at(document->plan.job.goal)->used;
     if (!device || !used.devices.contains(*device))
         return report({request.plan, request.device, "is no device of the plan's goal"}, request.json);
-    std::vector<Candidate> ranked = rankDrivers(document->plan, shop.shelf, *device, evaluation);
+    std::vector<Candidate> ranked = rankDrivers(document->plan, shop.shelf, *device, evaluation,
+                                               request.otherKinds ? RankScope::Everything : RankScope::WhatSuits);
     if (request.noCutting) std::erase_if(ranked, [](const Candidate& candidate) { return candidate.cuts(); });
     if (request.count > 0 && ranked.size() > static_cast<size_t>(request.count))
         ranked.erase(ranked.begin() + request.count, ranked.end());

@@ -13,6 +13,7 @@ struct RankRequest {
     std::string shelf{};   // a CSV file; empty: the one that ships
     int count = 0;         // so many of the best; 0: all
     bool noCutting = false;
+    bool otherKinds = false;  // also what cannot do the place's work
     bool json = false;
 };
 // Every driver of the shelf in one role, best first, with the reason for each lost point.

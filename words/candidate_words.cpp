@@ -135,6 +135,7 @@ QString reasonOf(const LostPoints& lost, UnitSystem units, const QString& curren
 {
     const double value = lost.figure.value_or(0.0);
     const QString length = marginText(value, units);
+    if (!lost.figure && lost.what == Quantity::Corner_hz) return Words::tr("nothing keeps the lows from it");
     if (!lost.figure) return Words::tr("%1 not known").arg(nameOf(lost.by));
     switch (lost.by) {
         case Criterion::Depth:
@@ -153,13 +154,13 @@ QString reasonOf(const LostPoints& lost, UnitSystem units, const QString& curren
             return lost.what == Quantity::Ratio ? Words::tr("%1 of the old resistance").arg(percent(value))
                                                 : Words::tr("the channel sees %1").arg(ohms(value));
         case Criterion::Level:
-            return Words::tr("%1 in the middle").arg(decibelChange(value));
+            return Words::tr("%1 where it plays").arg(decibelChange(value));
         case Criterion::Bands:
             return Words::tr("%1 in bass or treble").arg(decibelChange(value));
         case Criterion::Heat:
             return Words::tr("programme takes %1 of its rating").arg(percent(value));
         case Criterion::Travel:
-            return Words::tr("%1 of its travel").arg(percent(value));
+            return Words::tr("music asks %1 of its travel").arg(percent(value));
         case Criterion::Cost:
             return Words::tr("costs %1").arg(moneyText(value, currency));
         case Criterion::Weight:

@@ -1,5 +1,8 @@
 #include "words/finding_words.h"
 
+#include <algorithm>
+
+#include "words/driver_finding_words.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
@@ -54,7 +57,7 @@ FindingText lessLevel(const Finding& f)
 {
     return {
         Words::tr("The new speaker plays %1 quieter").arg(decibels(-now(f, Quantity::LevelChange_db))),
-        Words::tr("%1 instead of %2: %3 in 250 Hz–4 kHz at the same volts, noted from %4.")
+        Words::tr("%1 instead of %2: %3 where it plays, at the same volts, noted from %4.")
             .arg(ohms(now(f, Quantity::Nominal_ohm)), ohms(before(f, Quantity::Nominal_ohm)),
                  decibelChange(now(f, Quantity::LevelChange_db)), decibels(-limit(f, Quantity::LevelChange_db))),
         Words::tr(
@@ -79,7 +82,11 @@ FindingText keptCapacitor(const Finding& f)
             Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
                 .arg(farads(now(f, Quantity::Capacitance_f)), ohms(now(f, Quantity::Nominal_ohm)),
                      octaves(now(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
-            Words::tr("It was chosen for the old impedance. Kept, it moves the lowest note this place plays.")};
+            std::any_of(f.mends.begin(), f.mends.end(),
+                        [](const Mend& mend) { return mend.name == MendName::ReplaceCapacitor; })
+                ? Words::tr("It was chosen for the old impedance. Kept, it moves the lowest note this place plays.")
+                : Words::tr("It was chosen for the old impedance. No single capacitor puts the corner back and holds "
+                            "the cone within its travel: a filter of the channel, or another driver, does.")};
 }
 
 FindingText doubleFilter(const Finding& f)
@@ -108,6 +115,8 @@ QString couldText(const Finding& finding, const Range& could)
             return say(Words::tr("the change"), [](double value_db) { return decibelChange(value_db); });
         case Quantity::SinePower_w:
             return say(Words::tr("the sine"), watts);
+        case Quantity::ProgrammeTravel_m:
+            return say(Words::tr("the travel"), [](double value_m) { return length(value_m); });
         default:
             return say(Words::tr("the programme"), watts);
     }
@@ -136,6 +145,17 @@ FindingText textOf(const Finding& finding)
             break;
         case RuleId::CapacitorOnFilteredOutput:
             text = doubleFilter(finding);
+            break;
+        case RuleId::CoilsFight:
+        case RuleId::CoilOpen:
+        case RuleId::DriverUnfed:
+        case RuleId::TweeterUnprotected:
+        case RuleId::HighPassLost:
+        case RuleId::TravelWithProgramme:
+        case RuleId::SubwooferTravel:
+        case RuleId::PairTurnedOver:
+        case RuleId::BassLostByFlip:
+            text = driverText(finding);
             break;
         default:
             text = fitText(finding);
@@ -195,6 +215,20 @@ QString textOf(const Mend& mend)
             return Words::tr("cut it away, %1 more").arg(marginText(mend.figure, UnitSystem::Metric));
         case MendName::LeaveObstruction:
             return Words::tr("leave it whole");
+        case MendName::CoilsInSeries:
+            return Words::tr("coils in series, %1").arg(ohms(mend.figure));
+        case MendName::CoilsInParallel:
+            return Words::tr("coils in parallel, %1").arg(ohms(mend.figure));
+        case MendName::TurnCoil:
+            return Words::tr("turn that coil over");
+        case MendName::AddCapacitor:
+            return Words::tr("add %1").arg(farads(mend.figure));
+        case MendName::AddResistor:
+            return Words::tr("%1 in series, %2").arg(ohms(mend.figure), decibelChange(mend.cost_db));
+        case MendName::TurnOver:
+            return Words::tr("turn it like its twin");
+        case MendName::TakeBridgeOut:
+            return Words::tr("take the bridge out, %1").arg(farads(mend.figure));
         case MendName::SetGain:
             return Words::tr("turn it down %1").arg(decibels(-mend.figure));
     }

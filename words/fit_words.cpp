@@ -72,6 +72,13 @@ FindingText cutout(const Finding& f)
                 Words::tr("The hole is %1 wide, this flange and its screws take at most %2.")
                     .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0))),
                 Words::tr("An adapter ring gives them something to bite in and closes the gap.")};
+    if (f.evidence.size() > 1 && f.evidence.back().what.what == Quantity::CutoutShort_m)
+        return {Words::tr("The hole has to be cut oval"),
+                Words::tr("It is %1 the long way; the body needs an opening of %2 by %3.")
+                    .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0)),
+                         mm(f.evidence.back().figure.value)),
+                Words::tr("An oval never goes through a round hole of its short way. Mark it from a template and cut "
+                          "by hand, or use an adapter plate.")};
     return {Words::tr("No saw cuts this hole"),
             Words::tr("The hole is %1, it needs %2; no saw lies between its limits.")
                 .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0))),

@@ -2,6 +2,7 @@
 
 #include <QStringList>
 
+#include "core/model/inside_ways.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
@@ -30,6 +31,7 @@ QString nameOf(const Part& part)
     const QString name = QString::fromStdString(part.name);
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind != ElementKind::Capacitor) continue;
+        if (part.kind == PartKind::Driver && element != ownCapacitorOf(part)) continue;
         if (const auto value = valueOf(figuresOf(part, element), Quantity::Capacitance_f))
             return Words::tr("%1, %2").arg(name, farads(*value));
     }
@@ -139,6 +141,16 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
         case StepKind::LinkAcross:
             return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
                 .arg(part(to), place);
+        case StepKind::JoinCoils:
+            return Words::tr("Join the coils of %1 at %2 by the wiring table, then the ohmmeter across its leads: expect "
+                             "%3. A cell of 1.5 V across them must move the cone.")
+                .arg(part(to), place, ohms(step.figure));
+        case StepKind::InsertPart:
+            return Words::tr("Put %1 in the plus lead of %2, insulated and held firm.").arg(part(to), place);
+        case StepKind::MountSource:
+            return step.place ? Words::tr("Fix %1 at %2, its openings free; look behind before a hole.").arg(part(to), place)
+                              : Words::tr("Find the place for %1, fix it, its openings free; look behind before a hole.")
+                                    .arg(part(to));
         case StepKind::SwapLead:
             return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
         case StepKind::PlugLead:

@@ -194,6 +194,16 @@ QString nameOf(const Edit& edit)
             return Words::tr("turn a driver");
         case EditName::FixDriver:
             return Words::tr("change how a driver is held");
+        case EditName::JoinCoils:
+            return Words::tr("join the coils another way");
+        case EditName::TurnOver:
+            return Words::tr("turn a speaker's wires over");
+        case EditName::SetFilter:
+            return Words::tr("change a speaker's filter");
+        case EditName::AddResistor:
+            return Words::tr("add a resistor");
+        case EditName::PlanSpeakers:
+            return Words::tr("plan more speakers");
         case EditName::WireLength:
             return Words::tr("change a cable's length");
         case EditName::Unnamed:

@@ -1,5 +1,6 @@
 #include "words/named_words.h"
 
+#include <QRegularExpression>
 #include <algorithm>
 
 #include "core/base/unit.h"
@@ -38,6 +39,14 @@ QStringList inRows(const QStringList& entries)
     return rows;
 }
 
+// A word that is a name is replaced where it stands alone: the pi in "pieces" stays.
+QString wholeWord(const QString& word)
+{
+    const bool name = std::all_of(word.begin(), word.end(), [](QChar c) { return c.isLetter(); });
+    const QString literal = QRegularExpression::escape(word);
+    return name ? QStringLiteral("(?<![A-Za-z])%1(?![A-Za-z])").arg(literal) : literal;
+}
+
 // Signs instead of the words that plain text has for them.
 QString formulaText(const std::string& plain)
 {
@@ -52,7 +61,7 @@ QString formulaText(const std::string& plain)
                                      {"eta", "η"},
                                      {"rho", "ρ"},
                                      {" x ", " · "}})
-        text.replace(QString::fromUtf8(word), QString::fromUtf8(sign));
+        text.replace(QRegularExpression(wholeWord(QString::fromUtf8(word))), QString::fromUtf8(sign));
     return text;
 }
 

@@ -13,6 +13,8 @@ QString labelOf(Quantity quantity)
             return Words::tr("depth");
         case Quantity::Cutout_m:
             return Words::tr("hole across");
+        case Quantity::CutoutShort_m:
+            return Words::tr("oval: hole the short way");
         case Quantity::FrontClearance_m:
             return Words::tr("room in front");
         case Quantity::ScrewCount:
@@ -81,6 +83,10 @@ QString labelOf(Quantity quantity)
             return Words::tr("inductance");
         case Quantity::Basket_m:
             return Words::tr("body behind the flange");
+        case Quantity::BasketShort_m:
+            return Words::tr("oval: body the short way");
+        case Quantity::FlangeShort_m:
+            return Words::tr("oval: flange the short way");
         case Quantity::Flange_m:
             return Words::tr("flange across");
         case Quantity::FlangeThickness_m:

@@ -174,6 +174,57 @@ QString nameOf(Gap gap)
     return {};
 }
 
+QString textOf(CoilJoin join, double leads_ohm)
+{
+    switch (join) {
+        case CoilJoin::Series:
+            return Words::tr("one after the other, %1").arg(ohms(leads_ohm));
+        case CoilJoin::Parallel:
+            return Words::tr("side by side, %1").arg(ohms(leads_ohm));
+        case CoilJoin::One:
+            return Words::tr("one alone, the others open");
+        case CoilJoin::EachItsChannel:
+            return Words::tr("each on its own channel");
+        case CoilJoin::Other:
+            return Words::tr("some other way");
+    }
+    return {};
+}
+
+QString nameOf(FilterPlace place)
+{
+    switch (place) {
+        case FilterPlace::None:
+            return Words::tr("nothing: it gets all");
+        case FilterPlace::Speaker:
+            return Words::tr("a capacitor on the speaker");
+        case FilterPlace::Plug:
+            return Words::tr("a capacitor in its plug");
+        case FilterPlace::Harness:
+            return Words::tr("a capacitor in the harness");
+        case FilterPlace::Amplifier:
+            return Words::tr("the amplifier's own filter");
+    }
+    return {};
+}
+
+QString whatGoesWith(FilterPlace place)
+{
+    switch (place) {
+        case FilterPlace::None:
+            return {};
+        case FilterPlace::Speaker:
+            return Words::tr("It belongs to this speaker and leaves with it: the new one needs a high-pass of its own.");
+        case FilterPlace::Plug:
+            return Words::tr("It stays in the vehicle's plug: cut the plug off and it is gone.");
+        case FilterPlace::Harness:
+            return Words::tr("It stays in the harness, whatever speaker stands here.");
+        case FilterPlace::Amplifier:
+            return Words::tr("It stays as long as this channel feeds the place.");
+    }
+    return {};
+}
+
 QString nameOfClass(const std::string& driverClass)
 {
     const QString name = QString::fromStdString(driverClass);

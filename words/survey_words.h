@@ -4,8 +4,10 @@
 #include <QStringList>
 #include <string>
 
+#include "core/edits/filter_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/evaluate/channel_map.h"
+#include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/unplug.h"
 #include "core/evaluate/variant.h"
 #include "core/model/plan.h"
@@ -27,6 +29,11 @@ namespace words {
 [[nodiscard]] QString nameOf(core::Gap gap);  // as something to find out
 // A row of Practice::classes: "165 mm woofer", "6x9 in oval".
 [[nodiscard]] QString nameOfClass(const std::string& driverClass);
+[[nodiscard]] QString nameOf(core::FilterPlace place);
+// How coils are joined, and what a meter shows at the leads then.
+[[nodiscard]] QString textOf(core::CoilJoin join, double leads_ohm);
+// What is lost with the speaker, or stays; empty where there is no filter.
+[[nodiscard]] QString whatGoesWith(core::FilterPlace place);
 
 // How this vehicle is made dead before anything is unplugged, and what else can hurt in one of its kind.
 [[nodiscard]] QString powerDownOf(const core::Body& body);

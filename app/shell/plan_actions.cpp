@@ -181,8 +181,8 @@ void MainWindow::loadShelf()
 {
     if (!QFile::exists(shelfPath())) return;
     const auto text = core::readWholeFile(shelfPath().toUtf8().toStdString());
-    const auto file =
-        text ? core::readShelf(*text, shelfPath().toUtf8().toStdString()) : core::Result<core::ShelfFile>{};
+    const auto file = text ? core::readShelf(*text, shelfPath().toUtf8().toStdString(), m_session.shop().practice)
+                           : core::Result<core::ShelfFile>{};
     if (!text || !file) {
         m_notice->say(tr("The shelf of this shop cannot be read: %1. The one that came with the program is used.")
                           .arg(text ? QString::fromStdString(core::oneLine(file.error())) : shelfPath()));
@@ -193,7 +193,7 @@ void MainWindow::loadShelf()
 
 void MainWindow::openShelf()
 {
-    auto* dialog = new ShelfDialog(m_session.shop().shelf, m_theme.units(), this);
+    auto* dialog = new ShelfDialog(m_session.shop().shelf, m_session.shop().practice, m_theme.units(), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &ShelfDialog::changed, this, [this](const core::Shelf& shelf) {
         m_session.setShelf(shelf);

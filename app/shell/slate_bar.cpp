@@ -52,7 +52,7 @@ private:
 
 }  // namespace
 
-SlateBar::SlateBar(const Theme& theme, core::Practice practice, QWidget* parent)
+SlateBar::SlateBar(const Theme& theme, PracticeNow practice, QWidget* parent)
     : QFrame(parent),
       m_practice(std::move(practice)),
       m_line(new QLineEdit(this)),
@@ -104,7 +104,7 @@ void SlateBar::answer(const QString& text)
     m_headline->hide();
     showSteps({});
     if (text.trimmed().isEmpty()) return;
-    const auto found = core::slate(text.toUtf8().toStdString(), m_practice);
+    const auto found = core::slate(text.toUtf8().toStdString(), m_practice());
     if (!found) return showSteps(QString::fromStdString(found.error().message));
     const words::SlateText said = words::textOf(*found);
     m_headline->setText(said.headline);

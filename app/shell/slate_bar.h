@@ -2,6 +2,7 @@
 
 #include <QFrame>
 #include <QPointer>
+#include <functional>
 
 #include "core/practice/practice.h"
 
@@ -18,7 +19,9 @@ class Theme;
 class SlateBar : public QFrame {
     Q_OBJECT
 public:
-    SlateBar(const Theme& theme, core::Practice practice, QWidget* parent = nullptr);
+    // The open plan's, so that a line says what a finding says; without a plan the shop's.
+    using PracticeNow = std::function<const core::Practice&()>;
+    SlateBar(const Theme& theme, PracticeNow practice, QWidget* parent = nullptr);
     void open();
 
 protected:
@@ -29,7 +32,7 @@ private:
     void showSteps(const QString& text);
     void close();
 
-    core::Practice m_practice;  // defaults and limits that named calculations take
+    PracticeNow m_practice;  // defaults and limits that named calculations take
     QLineEdit* m_line;
     QLabel* m_headline;
     QLabel* m_steps;

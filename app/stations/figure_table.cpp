@@ -5,6 +5,7 @@
 #include <QStringList>
 
 #include "app/theme/theme.h"
+#include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/run_change.h"
 #include "words/figures.h"
 #include "words/name_words.h"
@@ -91,6 +92,12 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
     const core::Known& re = run->coil.at(core::Quantity::Re_ohm);
     column.cells[Impedance]->setText(
         tr("%1 · Re %2").arg(withOrigin(words::ohms(nominal.value), nominal), withOrigin(words::ohms(re.value), re)));
+    const core::CoilsAtDriver coils = core::coilsAtDriver(stage.used, device, *m_practice);
+    if (coils.coils.size() > 1 && coils.leads_ohm)
+        column.cells[Impedance]->setText(tr("%1 coils of %2 · %3 at the leads")
+                                             .arg(coils.coils.size())
+                                             .arg(withOrigin(words::ohms(nominal.value), nominal),
+                                                  words::ohms(*coils.leads_ohm)));
     column.cells[Corner]->setText(
         run->idealCorner_hz
             ? tr("%1  (%2)").arg(words::frequency(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f))
@@ -107,6 +114,7 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
 
 void FigureTable::present(const Snapshot& snapshot, core::DeviceId device)
 {
+    m_practice = &snapshot.evaluation.practice;
     showColumn(m_before, snapshot.before(), device);
     showColumn(m_after, snapshot.after(), device);
     const core::RunChange change = core::runChange(snapshot.before(), snapshot.after(), device);

@@ -28,6 +28,7 @@ private:
     void restyle();
 
     const Theme& m_theme;
+    const core::Practice* m_practice = nullptr;  // of what is shown
     Column m_before{}, m_after{};
     QLabel* m_change;
     QLabel* m_restoring;

@@ -99,6 +99,14 @@ QStringList insideOf(const core::Part& part)
 
 }  // namespace
 
+bool CircuitLayout::isLeft(const core::Pin& pin) const
+{
+    for (const CircuitBox& box : boxes)
+        if (const auto at = box.terminals.find(pin.terminal); box.device == pin.device && at != box.terminals.end())
+            return at->second.x() < box.area.center().x();
+    return false;
+}
+
 CircuitLayout layOutCircuit(const core::Fitout& fitout, core::DeviceId device, double unit, double width)
 {
     CircuitLayout layout;

@@ -34,6 +34,9 @@ struct CircuitLayout {
     std::vector<CircuitBox> boxes{};
     std::vector<CircuitWire> wires{};
     QSizeF size{};
+
+    // Whether a terminal stands at the left edge of its box.
+    [[nodiscard]] bool isLeft(const core::Pin& pin) const;
 };
 // unit: of the layout in pixels at the normal zoom
 [[nodiscard]] CircuitLayout layOutCircuit(const core::Fitout& fitout, core::DeviceId device, double unit, double width);

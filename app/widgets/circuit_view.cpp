@@ -75,9 +75,11 @@ void CircuitDrawing::paintEvent(QPaintEvent*)
     for (const CircuitWire& wire : m_layout.wires) {
         const bool off = isOff(wire.a) || isOff(wire.b);
         QPainterPath path(wire.from);
-        const double bend = 0.4 * (wire.to.x() - wire.from.x());
-        path.cubicTo(wire.from + QPointF(bend, 0), wire.to - QPointF(bend, 0), wire.to);
-        QPen pen(off ? tokens.rule : tokens.ink2, 1.8);
+        const bool link = wire.a.device == wire.b.device;  // from one of its own terminals to another: bowed outwards
+        const QPointF away(link ? (m_layout.isLeft(wire.a) ? -1.0 : 1.0) * m_theme.px(26) : 0.0, 0.0);
+        const QPointF bend(0.4 * (wire.to.x() - wire.from.x()), 0.0);
+        path.cubicTo(wire.from + bend + away, wire.to - bend + away, wire.to);
+        QPen pen(off ? tokens.rule : link ? tokens.goldText : tokens.ink2, link ? 2.4 : 1.8);
         if (off) pen.setDashPattern({2, 4});
         painter.setPen(pen);
         painter.setBrush(Qt::NoBrush);
@@ -139,10 +141,11 @@ CircuitView::CircuitView(const Theme& theme, QWidget* parent)
     layout->addWidget(m_answer);
 }
 
-void CircuitView::present(const Snapshot& snapshot, core::DeviceId device)
+void CircuitView::present(const Snapshot& snapshot, core::DeviceId device, bool planned)
 {
     m_snapshot = &snapshot;
-    const core::Fitout& used = snapshot.before().used;
+    m_planned = planned;
+    const core::Fitout& used = (planned ? snapshot.after() : snapshot.before()).used;
     const auto plugged = core::pluggedConnectors(used, m_open.device);
     if (device != m_device || std::find(plugged.begin(), plugged.end(), m_open.connector) == plugged.end()) m_open = {};
     m_device = device;
@@ -151,7 +154,7 @@ void CircuitView::present(const Snapshot& snapshot, core::DeviceId device)
 
 void CircuitView::rebuild()
 {
-    const core::StageResult& found = m_snapshot->before();
+    const core::StageResult& found = m_planned ? m_snapshot->after() : m_snapshot->before();
     m_open.quiet.clear();
     QString answer;
     if (m_open.device) {

@@ -47,7 +47,8 @@ class CircuitView : public QWidget {
     Q_OBJECT
 public:
     explicit CircuitView(const Theme& theme, QWidget* parent = nullptr);
-    void present(const Snapshot& snapshot, core::DeviceId device);
+    // planned: as it will be, else as it was found
+    void present(const Snapshot& snapshot, core::DeviceId device, bool planned = false);
     void setTabAfter(QWidget* before) { m_tabAfter = before; }  // where Tab comes from
 
 private:
@@ -56,6 +57,7 @@ private:
     const Theme& m_theme;
     const Snapshot* m_snapshot = nullptr;
     core::DeviceId m_device{};
+    bool m_planned = false;
     CircuitDrawing::Open m_open{};
     CircuitDrawing* m_drawing;
     QWidget* m_plugs;

@@ -25,9 +25,12 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
     QStringList values, figures;
     for (const core::RunResult& run : after.runs) {
         const core::Device& device = after.used.devices.at(run.run.id.coil.device);
-        if (device.at != id) continue;
         const core::Part& part = after.used.parts.at(device.part);
-        const QString ohms = words::ohms(run.driver.nominal_ohm);
+        // A coaxial is one thing at a place, and so is a cone with two coils.
+        if (device.at != id || run.sameCone || !part.inside.at(run.run.id.coil.element).driverClass.empty()) continue;
+        const auto coils = static_cast<qsizetype>(core::coilsOfCone(part, run.run.id.coil.element).size());
+        const QString one = words::ohms(run.coil.at(core::Quantity::Nominal_ohm).value);
+        const QString ohms = coils > 1 ? text("%1 × %2").arg(coils).arg(one) : one;
         QString value = text("%1, %2, channel %3")
                             .arg(part.driverClass.empty() ? QString::fromStdString(part.name)
                                                           : words::nameOfClass(part.driverClass),

@@ -1,3 +1,4 @@
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -6,6 +7,7 @@
 #include "core/physics/cutout.h"
 #include "core/physics/fixing.h"
 #include "core/physics/mounting_depth.h"
+#include "core/physics/oval.h"
 #include "core/physics/screw_pattern.h"
 
 namespace core {
@@ -68,6 +70,45 @@ Outcome<CalcResults> cutoutModel(const CalcArguments& in)
         const auto ring = adapterRing(driver, plan.cut_m, *old, in.maybe("vehicleCircle_m"), in.number("sheet_m"));
         if (!ring) return tl::unexpected(ring.error());
         results.set("ringInside_m", ring->value.inside_m).set("ringOutside_m", ring->value.outside_m);
+    }
+    return Answer<CalcResults>{std::move(results), {}};
+}
+
+Outcome<CalcResults> holeSawModel(const CalcArguments& in)
+{
+    const double hole_m = in.number("hole_m");
+    const std::vector<double>& saws = in.practice()[PracticeList::HoleSaw_m];
+    CalcResults results;
+    const auto over = std::lower_bound(saws.begin(), saws.end(), hole_m * (1.0 - 1e-9));
+    if (over != saws.end()) results.set("saw_m", *over).set("play_m", std::max(0.0, *over - hole_m));
+    if (over != saws.begin()) results.set("smaller_m", *std::prev(over));
+    return Answer<CalcResults>{std::move(results), {}};
+}
+
+Outcome<CalcResults> ovalModel(const CalcArguments& in)
+{
+    const Oval body{0.5 * in.number("body_m"), 0.5 * in.number("bodyShort_m")};
+    const Oval flange{0.5 * in.number("flange_m"), 0.5 * in.number("flangeShort_m")};
+    if (body.short_m > body.long_m)
+        return refuse(ErrorCode::OutOfDomain, "bodyShort_m", in.number("bodyShort_m"), "at most body_m");
+    if (flange.long_m < body.long_m)
+        return refuse(ErrorCode::Inconsistent, "flange_m", in.number("flange_m"), "at least body_m");
+    if (flange.short_m < body.short_m)
+        return refuse(ErrorCode::Inconsistent, "flangeShort_m", in.number("flangeShort_m"), "at least bodyShort_m");
+    CalcResults results;
+    results.set("perimeter_m", perimeter_m(body));
+    if (const auto hole_m = in.maybe("opening_m")) {
+        const Oval opening{0.5 * *hole_m, 0.5 * in.numberOr("openingShort_m", *hole_m)};
+        if (opening.short_m > opening.long_m)
+            return refuse(ErrorCode::OutOfDomain, "openingShort_m", 2.0 * opening.short_m, "at most opening_m");
+        results.set("passes", passes(body, opening) ? 1.0 : 0.0).set("overlap_m", overlap_m(opening, flange));
+    }
+    const auto width = in.maybe("width_m"), height = in.maybe("height_m");
+    if (width && height) {
+        const double radius_m = 0.5 * in.number("hole_m");
+        if (3.0 * radius_m >= 2.0 * flange.short_m)
+            return refuse(ErrorCode::OutOfDomain, "hole_m", in.number("hole_m"), "small against the flange");
+        results.set("screwReach", screwReach(flange, 0.5 * *width, 0.5 * *height, radius_m));
     }
     return Answer<CalcResults>{std::move(results), {}};
 }
@@ -195,6 +236,22 @@ void addFitModels(std::vector<CalcModel>& models)
                        positive("vehicleCircle_m").maybe(), positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
                       {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
                       cutoutModel});
+    models.push_back({"I2",
+                      "hole-saw",
+                      "which saw makes a hole, and how much play it leaves",
+                      "the smallest saw >= D; play = saw - D",
+                      {positive("hole_m")},
+                      {"saw_m", "play_m", "smaller_m"},
+                      holeSawModel});
+    models.push_back({"I5",
+                      "oval",
+                      "an oval driver in a round or oval opening, its strip and its screws",
+                      "passes if both half axes are 1 mm over the body's; pi (3(a + b) - sqrt((3a + b)(a + 3b)))",
+                      {positive("body_m"), positive("bodyShort_m"), positive("flange_m"), positive("flangeShort_m"),
+                       positive("opening_m").maybe(), positive("openingShort_m").maybe(), positive("width_m").maybe(),
+                       positive("height_m").maybe(), positive("hole_m").orElse(0.0045)},
+                      {"perimeter_m", "passes", "overlap_m", "screwReach"},
+                      ovalModel});
     models.push_back({"I3",
                       "screw-circle",
                       "holes on a circle",

@@ -280,6 +280,17 @@ void addLoadModels(std::vector<CalcModel>& models)
                  CalcResults().set("change_db", powerDecibels(in.number("from_ohm") / in.number("to_ohm"))), {}};
          }});
     models.push_back({"A7",
+                      "power-change",
+                      "how much louder another power is, the same driver",
+                      "10 log(P2/P1)",
+                      {positive("from_w"), positive("to_w")},
+                      {"change_db"},
+                      [](const CalcArguments& in) -> Outcome<CalcResults> {
+                          return Answer<CalcResults>{
+                              CalcResults().set("change_db", powerDecibels(in.number("to_w") / in.number("from_w"))),
+                              {}};
+                      }});
+    models.push_back({"A7",
                       "sensitivity",
                       "one watt, 2.83 V and the level of a power at a distance",
                       "S(2.83 V) = S(1 W) + 10 log(8/Zref), SPL = S(1 W) + 10 log P - 20 log r",

@@ -1,14 +1,20 @@
 #include "core/physics/programme.h"
 
 #include <cmath>
+#include <complex>
+#include <numbers>
 
 #include "core/base/grid.h"
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/evaluate/practice_shapes.h"
+#include "core/physics/bands.h"
 #include "core/physics/crest.h"
+#include "core/physics/driver.h"
+#include "core/physics/filter.h"
 #include "core/physics/level.h"
+#include "core/physics/radiation.h"
 
 namespace core {
 namespace {
@@ -54,6 +60,34 @@ Outcome<CalcResults> branchPowerModel(const CalcArguments& in)
         answer.value.set("ratedShare", mean_w / *rated);
         if (over(mean_w, *rated)) answer.warnings.emplace_back("AboveRating");
     }
+    return answer;
+}
+
+Outcome<CalcResults> programmeTravelModel(const CalcArguments& in)
+{
+    const DriverParameters driver = driverOf(in);
+    const auto highPass_hz = in.maybe("highPass_hz"), capacitance_f = in.maybe("capacitance_f");
+    // The square of the travel for one volt at the source.
+    const auto travel2 = [&](const Eigen::ArrayXd& hz) {
+        Eigen::ArrayXd square = pistonMotion(driver, hz).excursion_m_v.square();
+        if (highPass_hz)
+            square *= filterResponse({FilterFamily::Butterworth, 2}, FilterSide::HighPass, *highPass_hz, hz).abs2();
+        if (capacitance_f) {
+            const Eigen::ArrayXcd load = impedance_ohm(driver, hz);
+            const Eigen::ArrayXcd s =
+                std::complex<double>(0.0, 2.0 * std::numbers::pi) * hz.cast<std::complex<double>>();
+            square *= (load / (load + (s * *capacitance_f).inverse())).abs2();
+        }
+        return square.eval();
+    };
+    const auto mean = spectrumFraction(weightOf(in), travel2, kGridStart_hz, 20000.0);
+    if (!mean) return tl::unexpected(mean.error());
+    // One point that weighs all: the mean is what its excursion would be.
+    const double travel_m = programmeTravel_m(in.number("limit_v"), in.number("crestFactor_db"),
+                                              Eigen::ArrayXd::Ones(1), Eigen::ArrayXd::Constant(1, std::sqrt(mean->value)));
+    Answer<CalcResults> answer;
+    answer.value.set("travel_m", travel_m);
+    if (const auto xmax = in.maybe("xmax_m")) answer.value.set("travelShare", travel_m / *xmax);
     return answer;
 }
 
@@ -137,6 +171,16 @@ void addProgrammeModels(std::vector<CalcModel>& models)
                       {positive("corner_hz"), low, high},
                       {"fraction", "band_octaves"},
                       bandShareModel});
+    models.push_back({"G3",
+                      "programme-travel",
+                      "how far a cone goes with programme that just touches a limit, in an infinite baffle",
+                      "x = 3 x_rms; x_rms^2 = integral(w |X|^2 dln f)/integral(w dln f), X at E 10^(-(CF - 3.01)/20)",
+                      withDriver({positive("limit_v").meaning("sine at which the source clips"), spectrum,
+                                  within("crestFactor_db", 3.0103, 60.0).orElse(PracticeKey::CrestFactor_db),
+                                  positive("highPass_hz").maybe().meaning("second order, Butterworth"),
+                                  positive("capacitance_f").maybe(), positive("xmax_m").maybe()}),
+                      {"travel_m", "travelShare"},
+                      programmeTravelModel});
     models.push_back({"G2",
                       "crest-factor",
                       "crest factor of a signal driven into clipping",

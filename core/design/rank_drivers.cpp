@@ -2,13 +2,18 @@
 
 #include <algorithm>
 #include <array>
+#include <cassert>
 #include <cmath>
+#include <deque>
 #include <limits>
 #include <thread>
 
 #include "core/base/grid.h"
+#include "core/edits/named_edits.h"
 #include "core/evaluate/channel_inputs.h"
+#include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/driver_fit.h"
+#include "core/evaluate/driver_work.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/held_back.h"
 #include "core/evaluate/resolve.h"
@@ -54,6 +59,20 @@ Eigen::ArrayXd everyFourth(const Eigen::ArrayXd& values)
     return fewer;
 }
 
+// On axis, all that a device plays together: a coaxial's cone and its tweeter.
+Eigen::ArrayXcd soundOf(const std::vector<RunResult>& runs, DeviceId device)
+{
+    Eigen::ArrayXcd sum;
+    for (const RunResult& run : runs) {
+        if (run.run.id.coil.device != device || run.sameCone) continue;
+        if (sum.size() == 0)
+            sum = run.pressure_pa_v;
+        else
+            sum += run.pressure_pa_v;
+    }
+    return sum;
+}
+
 // All that is the same for every candidate.
 struct Role {
     const Practice& practice;
@@ -70,6 +89,8 @@ struct Role {
     bool factorySource = false, minimumGuessed = false;
     double least_ohm = 0.0;  // stable minimum of the channel
     std::array<double, kBandCount> bandsBefore_db{};
+    double levelBefore_db = 0.0;  // in the bands of the place's work
+    DriverWork work = DriverWork::FullRange;
     std::string factoryPlug{};
     double dearest = 0.0, heaviest_kg = 0.0;
     std::string fittedKey{};
@@ -113,10 +134,12 @@ Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluat
         const auto factory = itemAt(plan, &Plan::devices, kFactory, channel.device);
         role.factorySource = factory && factory->part == used.devices.at(channel.device).part;
     }
-    if (role.before)
-        for (const Band band : {Band::MidBass, Band::Mid, Band::Treble})
-            role.bandsBefore_db[static_cast<size_t>(band)] =
-                bandLevel_db(role.tables, band, everyFourth(role.before->pressure_pa_v.abs2()));
+    role.work = workOfPlace(found, role.goal, device);
+    if (role.before) {
+        const Eigen::ArrayXd square = everyFourth(soundOf(found.runs, device).abs2());
+        for (const Band band : {Band::LowBass, Band::MidBass, Band::Mid, Band::Treble})
+            role.bandsBefore_db[static_cast<size_t>(band)] = bandLevel_db(role.tables, band, square);
+    }
     for (const Part& part : shelf.parts) {
         if (part.kind != PartKind::Driver) continue;
         role.dearest = std::max(role.dearest, valueOf(part.figures, Quantity::Price).value_or(0.0));
@@ -128,10 +151,7 @@ Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluat
 // One candidate after another in the same seat: the circuit it is in is solved anew, nothing else is.
 class Bench {
 public:
-    explicit Bench(const Role& role) : m_role(role), m_tried(role.goal.used)
-    {
-        m_tried.devices.at(role.device).part = kTried;
-    }
+    Bench(const Plan& plan, const Role& role) : m_plan(plan), m_role(role), m_tried(seated()) {}
 
     Candidate sit(const Part& part)
     {
@@ -153,8 +173,15 @@ private:
 
     void listen(const Part& part)
     {
-        const bool alike = m_tried.parts.contains(kTried) && sameInside(m_tried.parts.at(kTried), part);
-        m_tried.parts[kTried] = part;
+        const bool severalCoils = coilsOfCone(part, firstOf(part, ElementKind::Coil)).size() > 1;
+        const bool alike = !severalCoils && m_tried.parts.contains(kTried) &&
+                           sameInside(m_tried.parts.at(kTried), part) && !m_rewired;
+        if (m_rewired) m_tried = seated();
+        m_rewired = severalCoils;
+        if (severalCoils) m_tried = joined(part);
+        const PartId seat = m_tried.devices.at(m_role.device).part;
+        if (!severalCoils) m_tried.parts[kTried] = part;
+        assert(m_tried.parts.contains(seat));
         const Port& channel = m_role.run->run.id.channel;
         if (!alike) {
             m_graph = wiringGraph(m_tried);
@@ -162,30 +189,85 @@ private:
         }
         ChannelInputs inputs = channelInputs(m_tried, m_graph, channel, m_runs, m_role.practice);
         // The -3 dB points of a capacitor are sought one frequency at a time, and rank nothing.
-        for (CoilInputs& coil : inputs.coils) coil.run.seriesCapacitors.clear();
-        if (inputs.circuit && !(m_sweep && sameShape(m_shape, inputs.circuit->network))) {
-            m_shape = inputs.circuit->network;
-            m_sweep.emplace(m_shape);
+        for (CoilInputs& coil : inputs.coils) {
+            if (coil.run.id.coil.device == m_role.device && coil.run.id.coil.element == firstOf(part, ElementKind::Coil))
+                m_behindCapacitor = !coil.run.seriesCapacitors.empty();
+            coil.run.seriesCapacitors.clear();
         }
-        const auto solved = solveCircuit(inputs, m_role.practice, m_role.tables,
-                                         {.sweep = inputs.circuit ? &*m_sweep : nullptr, .burdens = false});
+        const NetworkSweep* sweep = inputs.circuit ? &sweepFor(inputs.circuit->network) : nullptr;
+        const auto solved =
+            solveCircuit(inputs, m_role.practice, m_role.tables, {.sweep = sweep, .burdens = false});
         if (!solved) return;
-        const auto run = std::find_if(solved->runs.begin(), solved->runs.end(),
-                                      [&](const RunResult& one) { return one.run.id.coil.device == m_role.device; });
+        const auto run = std::find_if(solved->runs.begin(), solved->runs.end(), [&](const RunResult& one) {
+            return one.run.id.coil == Port{m_role.device, firstOf(part, ElementKind::Coil)};
+        });
         if (run == solved->runs.end()) return;
         m_re = run->coil.at(Quantity::Re_ohm);
+        m_re.value = coilsAtDriver(m_tried, m_role.device, m_role.practice).leads_ohm.value_or(m_re.value);
         m_candidate.connected = true;
         m_candidate.least_ohm = solved->circuit.least_ohm;
         m_candidate.corner_hz = run->idealCorner_hz;
-        m_candidate.heat_ratio = run->programme_w / run->driver.power_w;
-        m_candidate.travel_ratio = run->travel_m / run->driver.xmax_m;
+        double programme_w = 0.0;  // in all coils of its own cone
+        for (const RunResult& one : solved->runs)
+            if (one.run.id.coil.device == m_role.device &&
+                part.inside.at(one.run.id.coil.element).driverClass.empty())
+                programme_w += one.programme_w;
+        m_candidate.heat_ratio = programme_w / run->driver.power_w;
+        m_candidate.travel_ratio = run->travel.programme_m / run->driver.xmax_m;
+        m_candidate.unprotected = workOf(part.driverClass) == DriverWork::Treble && !m_behindCapacitor &&
+                                  !solved->circuit.filteredLow;
         if (!m_role.before) return;
-        const Eigen::ArrayXd square = run->pressure_pa_v.abs2();
+        const Eigen::ArrayXd square = soundOf(solved->runs, m_role.device).abs2();
         const auto change = [&](Band band) {
             return bandLevel_db(m_role.tables, band, square) - m_role.bandsBefore_db[static_cast<size_t>(band)];
         };
-        m_candidate.levelChange_db = change(Band::Mid);
-        m_candidate.bandChange_db = std::min(change(Band::MidBass), change(Band::Treble));
+        const bool bass = m_role.work == DriverWork::Bass;
+        m_candidate.levelChange_db = change(bass ? Band::MidBass : m_role.work == DriverWork::Treble ? Band::Treble
+                                                                                                     : Band::Mid);
+        m_candidate.bandChange_db = 0.0;
+        for (const Band band : bandsOf(m_role.work))
+            m_candidate.bandChange_db = std::min(m_candidate.bandChange_db, change(band));
+    }
+
+    // One elimination for all candidates of one shape.
+    const NetworkSweep& sweepFor(const Network& network)
+    {
+        for (const auto& [shape, sweep] : m_sweeps)
+            if (sameShape(shape, network)) return sweep;
+        return m_sweeps.emplace_back(network, NetworkSweep(network)).second;
+    }
+
+    // The bands in which a place with this work must not lose.
+    [[nodiscard]] static std::vector<Band> bandsOf(DriverWork work)
+    {
+        switch (work) {
+            case DriverWork::Treble:
+                return {Band::Treble};
+            case DriverWork::Middle:
+                return {Band::Mid};
+            case DriverWork::FullRange:
+                return {Band::MidBass, Band::Treble};
+            case DriverWork::Woofer:
+                return {Band::MidBass};
+            case DriverWork::Bass:
+                return {Band::LowBass, Band::MidBass};
+        }
+        return {};
+    }
+
+    // The goal with this seat free for whatever is tried.
+    [[nodiscard]] Fitout seated() const
+    {
+        Fitout tried = m_role.goal.used;
+        tried.devices.at(m_role.device).part = kTried;
+        return tried;
+    }
+
+    // The goal as it would be wired for a driver with several coils.
+    [[nodiscard]] Fitout joined(const Part& part) const
+    {
+        const Plan fitted = apply(m_plan, fitPart(m_plan, m_role.device, part)).plan;
+        return resolve(fitted, fitted.job.goal);
     }
 
     static bool sameInside(const Part& a, const Part& b)
@@ -289,12 +371,14 @@ private:
             }
         }
         lose(Criterion::Load, load, what, figure, stops);
+        if (m_candidate.unprotected) lose(Criterion::Load, 1.0, Quantity::Corner_hz, {}, true);
         if (m_role.before) {
             lose(Criterion::Level, share(-m_candidate.levelChange_db, 0.0, practice[PracticeKey::RankQuieter_db]),
                  Quantity::LevelChange_db, m_candidate.levelChange_db);
+            // Not capped: who loses a whole band is not in the middle of the list.
+            const double free_db = practice[PracticeKey::RankBandFree_db];
             lose(Criterion::Bands,
-                 share(-m_candidate.bandChange_db, practice[PracticeKey::RankBandFree_db],
-                       practice[PracticeKey::RankBand_db]),
+                 std::max(0.0, (-m_candidate.bandChange_db - free_db) / (practice[PracticeKey::RankBand_db] - free_db)),
                  Quantity::BandChange_db, m_candidate.bandChange_db);
         }
         lose(Criterion::Heat, share(m_candidate.heat_ratio, practice[PracticeKey::RankHeatFree_ratio], 1.0),
@@ -303,12 +387,14 @@ private:
              Quantity::Travel_m, m_candidate.travel_ratio);
     }
 
+    const Plan& m_plan;
     const Role& m_role;
     Fitout m_tried;
+    bool m_rewired = false;          // the wires of m_tried are those of a driver with several coils
+    bool m_behindCapacitor = false;  // the last candidate's own coil
     WiringGraph m_graph{};
     std::vector<Run> m_runs{};
-    Network m_shape{};
-    std::optional<NetworkSweep> m_sweep{};  // of that shape
+    std::deque<std::pair<Network, NetworkSweep>> m_sweeps{};  // by shape
     Known m_re{};
     Candidate m_candidate{};
 };
@@ -342,19 +428,23 @@ bool Candidate::cuts() const
     return std::any_of(damage.begin(), damage.end(), [](const Damage& one) { return one.permanent; });
 }
 
-std::vector<Candidate> rankDrivers(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluation& last)
+std::vector<Candidate> rankDrivers(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluation& last,
+                                   RankScope scope)
 {
     const Role role = roleOf(plan, shelf, device, last);
     std::vector<const Part*> parts;
     for (const Part& part : shelf.parts)
-        if (part.kind == PartKind::Driver) parts.push_back(&part);
+        if (part.kind == PartKind::Driver &&
+            (scope == RankScope::Everything || canDo(workOf(part.driverClass), role.work) ||
+             part.shelfKey == role.fittedKey))
+            parts.push_back(&part);
     std::vector<Candidate> candidates(parts.size());
     // Each has its own bench; none knows of the others.
     constexpr size_t kWorthAThread = 64;
     const size_t most = std::max<size_t>(1, std::thread::hardware_concurrency());
     const size_t count = std::clamp<size_t>(parts.size() / kWorthAThread, 1, most);
     const auto sitEvery = [&](size_t first) {
-        Bench bench(role);
+        Bench bench(plan, role);
         for (size_t i = first; i < parts.size(); i += count) candidates[i] = bench.sit(*parts[i]);
     };
     {

@@ -34,10 +34,11 @@ struct Candidate {
     DriverFit fit{};
     bool connected = false;                 // the rest is known only where a channel plays it:
     double least_ohm = 0.0;                 // what the channel would see
-    double levelChange_db = 0.0;            // on axis, 250 Hz-4 kHz, at equal source volts, against what was found
-    double bandChange_db = 0.0;             // the worse of 60-250 Hz and 4-20 kHz
+    bool unprotected = false;               // a tweeter that nothing would keep the lows from
+    double levelChange_db = 0.0;            // on axis, 250 Hz-4 kHz (a subwoofer's: 20-250 Hz), at equal source volts
+    double bandChange_db = 0.0;             // the worse of 60-250 Hz and 4-20 kHz, as far as the place plays them
     double heat_ratio = 0.0;                // programme watts over its rating
-    double travel_ratio = 0.0;              // travel at the source's limit over Xmax
+    double travel_ratio = 0.0;              // travel with programme at the source's limit over Xmax
     std::optional<double> corner_hz{};      // of the capacitor in front of it, into its nominal impedance
     std::vector<LostPoints> lost{};         // most first
     std::vector<Damage> damage{};           // what fitting it does to the vehicle
@@ -48,11 +49,17 @@ struct Candidate {
     [[nodiscard]] bool cuts() const;  // something of it is permanent
 };
 
-// Every driver of the shelf in this role: those that nothing stops first, then by points. Several at a time, each on
+// What the ranking looks through.
+enum class RankScope {
+    WhatSuits,  // drivers that can do the place's work
+    Everything
+};
+
+// The drivers of the shelf in this role: those that nothing stops first, then by points. Several at a time, each on
 // every fourth frequency of the grid: loads within half a per cent, levels within 0.1 dB, travel (which may peak
 // between two of them) within a tenth of the plan's own. last      evaluation of the plan, found and goal; requires
 // that the device is there at the goal
 [[nodiscard]] std::vector<Candidate> rankDrivers(const Plan& plan, const Shelf& shelf, DeviceId device,
-                                                 const Evaluation& last);
+                                                 const Evaluation& last, RankScope scope = RankScope::WhatSuits);
 
 }  // namespace core

@@ -10,6 +10,7 @@
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/sides.h"
+#include "core/model/inside_ways.h"
 
 namespace core {
 namespace {
@@ -119,7 +120,8 @@ private:
         const DeviceId coil = run.run.id.coil.device;
         for (const DeviceId device : run.run.along) {
             const Part& part = m_goal.used.parts.at(m_goal.used.devices.at(device).part);
-            const std::string capacitor = firstOf(part, ElementKind::Capacitor);
+            const std::string capacitor =
+                part.kind == PartKind::Driver ? ownCapacitorOf(part) : firstOf(part, ElementKind::Capacitor);
             // A tweeter's capacitor is what keeps it alive.
             if (capacitor.empty() || isTweeter(run)) continue;
             add(RemedyKind::BypassCapacitor, m_goal.used.devices.at(coil).at, coil,

@@ -93,7 +93,7 @@ Edit setScrews(const Plan& plan, DeviceId device, double length_m)
     });
 }
 
-Edit cutHole(const Plan& plan, DeviceId device, double cutout_m)
+Edit cutHole(const Plan& plan, DeviceId device, double cutout_m, std::optional<double> short_m)
 {
     Plan after = plan;
     const StageId goal = plannedGoal(after);
@@ -102,8 +102,11 @@ Edit cutHole(const Plan& plan, DeviceId device, double cutout_m)
     std::set<PlaceId> places{place};
     if (const PlaceId mate = mateOf(after.places, place)) places.insert(mate);
     for (auto& [key, item] : after.alterations)
-        if (key.stage == goal && item && item->what == AlterationKind::Hole && places.contains(item->place))
+        if (key.stage == goal && item && item->what == AlterationKind::Hole && places.contains(item->place)) {
             item->figures[Quantity::Cutout_m] = Known{cutout_m};
+            item->figures.erase(Quantity::CutoutShort_m);
+            if (short_m) item->figures[Quantity::CutoutShort_m] = Known{*short_m};
+        }
     return difference(EditName::AlterPlace, plan, after);
 }
 

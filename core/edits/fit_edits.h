@@ -19,8 +19,8 @@ namespace core {
 [[nodiscard]] Edit fixDriver(const Plan& plan, DeviceId device, Fixing fixing);
 // How long its screws are; 0: nobody knows.
 [[nodiscard]] Edit setScrews(const Plan& plan, DeviceId device, double length_m);
-// The hole of its place cut to this size.
-[[nodiscard]] Edit cutHole(const Plan& plan, DeviceId device, double cutout_m);
+// The hole of its place cut to this size; oval where a shorter way across is given.
+[[nodiscard]] Edit cutHole(const Plan& plan, DeviceId device, double cutout_m, std::optional<double> short_m = {});
 // Something else done to its place at the goal.
 [[nodiscard]] Edit prepareHole(const Plan& plan, DeviceId device, AlterationKind what);
 // The same taken back.

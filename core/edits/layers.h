@@ -15,6 +15,14 @@ inline StageId plannedGoal(Plan& plan)
     return plan.job.goal;
 }
 
+// Is this stage the other one, or made on top of it?
+[[nodiscard]] inline bool standsOn(const Plan& plan, StageId stage, StageId below)
+{
+    for (StageId at = stage; at; at = plan.stages.at(at).on)
+        if (at == below) return true;
+    return false;
+}
+
 // The stage at which a survey's edit of this entry belongs: the one asked for, or what was found where only that has
 // it.
 template <class Key, class Item>

@@ -5,16 +5,18 @@
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/parts.h"
+#include "core/evaluate/coil_wiring.h"
 
 namespace core {
 namespace {
 
-// The adapter lead that plugs straight into this driver.
+// The adapter lead whose speaker side plugs straight into this driver; one that hangs on the driver's own terminals, on
+// the way to another driver, is not it.
 DeviceId leadAt(const Fitout& fitout, DeviceId driver)
 {
     for (const auto& [id, wire] : fitout.wires)
         for (const auto& [near, far] : {std::pair{wire.a, wire.b}, std::pair{wire.b, wire.a}}) {
-            if (near.device != driver) continue;
+            if (near.device != driver || !far.terminal.starts_with("s")) continue;
             const auto other = fitout.devices.find(far.device);
             if (other != fitout.devices.end() && fitout.parts.at(other->second.part).kind == PartKind::Lead)
                 return far.device;
@@ -33,15 +35,14 @@ void insertLead(Plan& after, StageId goal, DeviceId driver, PartId leadPart)
         return;
     }
     const Device& own = fitout.devices.at(driver);
-    const Part& part = fitout.parts.at(own.part);
-    const auto leads = leadsOf(part, firstOf(part, ElementKind::Coil));
+    const auto leads = feedEnds(fitout, driver);
     if (!leads) return;
     const auto lead = drawId<DeviceId>(after);
     after.devices[{goal, lead}] = Device{.part = leadPart, .at = own.at, .label = after.parts.at(leadPart).name};
     const auto pass = [&](const std::string& terminal, const Pin& in, const Pin& out) {
         const Pin tab{driver, terminal};
         for (const auto& [id, wire] : fitout.wires) {
-            if (wire.a != tab && wire.b != tab) continue;
+            if ((wire.a != tab && wire.b != tab) || wire.a.device == wire.b.device) continue;
             Wire moved = wire;
             Pin& end = wire.a == tab ? moved.a : moved.b;
             end = in;
@@ -59,8 +60,7 @@ void removeLead(Plan& after, StageId goal, DeviceId driver)
     const Fitout fitout = resolve(after, goal);
     const DeviceId lead = leadAt(fitout, driver);
     if (!lead || itemAt(after, &Plan::devices, after.stages.at(goal).on, lead)) return;
-    const Part& part = fitout.parts.at(fitout.devices.at(driver).part);
-    const auto leads = leadsOf(part, firstOf(part, ElementKind::Coil));
+    const auto leads = feedEnds(fitout, driver);
     if (!leads) return;
     for (const auto& [id, wire] : fitout.wires) {
         Wire back = wire;

@@ -3,9 +3,11 @@
 #include <algorithm>
 #include <cassert>
 
+#include "core/edits/coil_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/evaluate/sides.h"
+#include "core/evaluate/wiring_graph.h"
 
 namespace core {
 namespace {
@@ -18,6 +20,30 @@ void play(Plan& plan, StageId stage, DeviceId id, PartId part)
     const auto below = itemAt(plan, &Plan::devices, plan.stages.at(stage).on, id);
     if (below && below->part == part) device = *below;
     putAt(plan, &Plan::devices, stage, id, device);
+}
+
+// The wiring follows the number of coils: what fed several goes to the one there is, several are joined as this source
+// wants them.
+void suitCoils(Plan& after, StageId goal, DeviceId device, const Part& before)
+{
+    const Fitout fitout = resolve(after, goal);
+    const Part& now = fitout.parts.at(fitout.devices.at(device).part);
+    const auto cone = [](const Part& part) {
+        const std::string coil = firstOf(part, ElementKind::Coil);
+        return coil.empty() ? std::vector<std::string>() : coilsOfCone(part, coil);
+    };
+    if (cone(now).size() < 2 || cone(now) == cone(before)) return;
+    std::optional<double> least_ohm;
+    for (const Run& run : runs(fitout))
+        if (run.id.coil.device == device) {
+            const Part& source = fitout.parts.at(fitout.devices.at(run.id.channel.device).part);
+            least_ohm = valueOf(figuresOf(source, run.id.channel.element), Quantity::LeastLoad_ohm);
+            break;
+        }
+    const Figures old = figuresOf(before, firstOf(before, ElementKind::Coil));
+    auto before_ohm = valueOf(old, Quantity::Nominal_ohm);
+    if (!before_ohm) before_ohm = valueOf(old, Quantity::Re_ohm);
+    joinCoils(after, goal, device, usualJoin(now, least_ohm, before_ohm));
 }
 
 Edit named(Edit edit, std::string detail)
@@ -33,7 +59,13 @@ Edit fitPart(const Plan& plan, DeviceId device, const Part& part)
     Plan after = plan;
     const StageId goal = plannedGoal(after);
     const PartId id = copyIn(after, part);
-    for (const DeviceId one : withFollowers(resolve(after, goal), device)) play(after, goal, one, id);
+    const Fitout before = resolve(after, goal);
+    for (const DeviceId one : withFollowers(before, device)) {
+        const Part& old = before.parts.at(before.devices.at(one).part);
+        if (allOf(old, ElementKind::Coil) != allOf(part, ElementKind::Coil)) joinCoils(after, goal, one, CoilJoin::One);
+        play(after, goal, one, id);
+        suitCoils(after, goal, one, old);
+    }
     dropUnused(after);
     return named(difference(EditName::FitDriver, plan, after), part.name);
 }

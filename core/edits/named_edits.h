@@ -7,7 +7,8 @@ namespace core {
 // Ready-made edits, as screens and mends ask for them. Each is one undoable step. Where the place leads a pair, the
 // other side follows in the same edit. A plan whose goal is still what was found gets a planned stage first.
 
-// Another part in the same role: the wires stay. `part` is copied into the plan unless it is there already.
+// Another part in the same role: the wires stay, and several coils of one cone are joined as the channel wants them
+// (usualJoin). `part` is copied into the plan unless it is there already.
 [[nodiscard]] Edit fitPart(const Plan& plan, DeviceId device, const Part& part);
 
 // The same part with another value in one of its capacitors.

@@ -1,6 +1,7 @@
 #include "core/edits/source_edits.h"
 
 #include "core/edits/layers.h"
+#include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
 
 namespace core {
@@ -14,6 +15,16 @@ Edit addSource(const Plan& plan, StageId stage, PartKind kind, const std::vector
     const auto device = drawId<DeviceId>(after);
     after.devices[{stage, device}] = Device{.part = part, .at = at, .label = after.parts[part].name};
     return difference(EditName::AddSource, plan, after);
+}
+
+Edit addSource(const Plan& plan, StageId stage, const Part& part, PlaceId at)
+{
+    Plan after = plan;
+    const PartId id = copyIn(after, part);
+    after.devices[{stage, drawId<DeviceId>(after)}] = Device{.part = id, .at = at, .label = part.name};
+    Edit edit = difference(EditName::AddSource, plan, after);
+    edit.detail = part.name;
+    return edit;
 }
 
 Edit removeSource(const Plan& plan, StageId stage, DeviceId device)

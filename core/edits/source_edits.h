@@ -13,6 +13,9 @@ namespace core {
 [[nodiscard]] Edit addSource(const Plan& plan, StageId stage, PartKind kind, const std::vector<std::string>& channels,
                              PlaceId at);
 
+// One of the shelf, as it stands there.
+[[nodiscard]] Edit addSource(const Plan& plan, StageId stage, const Part& part, PlaceId at);
+
 // A source goes, with its wires.
 [[nodiscard]] Edit removeSource(const Plan& plan, StageId stage, DeviceId device);
 

@@ -7,6 +7,7 @@
 #include "core/edits/layers.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/sides.h"
+#include "core/model/inside_ways.h"
 
 namespace core {
 namespace {
@@ -168,7 +169,7 @@ Edit alterPlace(const Plan& plan, StageId stage, PlaceId place, AlterationKind w
 
 void setOwnCapacitor(Part& part, const std::optional<Known>& capacitance)
 {
-    const std::string there = firstOf(part, ElementKind::Capacitor);
+    const std::string there = ownCapacitorOf(part);
     if (!there.empty()) {
         Element& capacitor = part.inside.at(there);
         if (capacitance) {

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/model/edit.h"
+#include "core/model/evaluation.h"
 #include "core/model/usual_vehicle.h"
 #include "core/practice/practice.h"
 
@@ -45,7 +46,10 @@ inline constexpr std::array<double, 6> kAudiogram_hz{250.0, 500.0, 1000.0, 2000.
 
 // The driver's wires end at this channel, its twin's at the channel's twin.
 [[nodiscard]] Edit connectSpeaker(const Plan& plan, StageId stage, DeviceId device, const Port& channel);
-// The driver's wires go on from another driver's terminals: both hang on one pair.
+// Whether this driver's wires may go on from that one's terminals: not from itself, from its twin, or from one that it
+// feeds.
+[[nodiscard]] bool mayFeed(const Fitout& fitout, DeviceId from, DeviceId device);
+// The driver's wires go on from another driver's terminals: both hang on one pair. Nothing changes where it may not.
 [[nodiscard]] Edit loopThrough(const Plan& plan, StageId stage, DeviceId device, DeviceId from);
 
 // One wire's colour; the other side's is another one.

@@ -59,7 +59,7 @@ MapRow rowOf(const StageResult& stage, DeviceId id, const std::string& element, 
 
 bool ChannelMap::complete() const
 {
-    return idleChannels.empty() && loose.empty() &&
+    return !rows.empty() && idleChannels.empty() && loose.empty() &&
            std::all_of(rows.begin(), rows.end(), [](const MapRow& row) { return row.gaps.empty(); });
 }
 

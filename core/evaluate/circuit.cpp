@@ -1,6 +1,7 @@
 #include "core/evaluate/circuit.h"
 
 #include <algorithm>
+#include <set>
 
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
@@ -39,15 +40,16 @@ public:
                                          [&](const GraphEdge& edge) { return edge.element == channel; });
         if (output == m_graph.edges.end() || netOf(output->a) == netOf(output->b)) return std::nullopt;
         m_circuit.channel = channel;
-        m_nodes[netOf(output->b)] = 0;
+        m_islands = nets(m_graph, [](const GraphEdge& edge) { return edge.kind != ElementKind::Input; });
+        ground(output->b);
         m_circuit.terminal = node(output->a);
         const int inner = addNode(m_circuit.network, "emf");
         m_circuit.source = add({NetworkKind::VoltageSource, "V1", inner, 0, 1.0});
         const Figures figures = complete(partOf(channel), channel.element, m_practice);
         add({NetworkKind::Resistor, "Rout", inner, m_circuit.terminal,
              figures.at(Quantity::OutputResistance_ohm).value});
-        m_reached.push_back(netOf(output->b));
-        std::vector<bool> taken(m_graph.edges.size(), false);
+        std::vector<bool>& taken = m_taken;
+        taken.assign(m_graph.edges.size(), false);
         taken[static_cast<size_t>(output - m_graph.edges.begin())] = true;
         for (size_t i = 0; i < m_reached.size(); ++i) {  // grows while it runs
             for (size_t e = 0; e < m_graph.edges.size(); ++e) {
@@ -72,8 +74,21 @@ private:
         return edge.wire ? wireResistance_ohm(m_fitout.wires.at(edge.wire), m_practice) : std::nullopt;
     }
 
+    // This pin is node 0 of what hangs together with it by wire.
+    void ground(int pin)
+    {
+        m_nodes[netOf(pin)] = 0;
+        m_reached.push_back(netOf(pin));
+        m_grounded.insert(m_islands[static_cast<size_t>(pin)]);
+    }
+
+    // What only a shared cone joins to the channel has a node 0 of its own: no current flows from one to the other.
     int node(int pin)
     {
+        if (!m_grounded.contains(m_islands[static_cast<size_t>(pin)])) {
+            ground(pin);
+            return 0;
+        }
         const auto [entry, fresh] = m_nodes.try_emplace(netOf(pin), 0);
         if (fresh) {
             entry->second = addNode(m_circuit.network, "n" + std::to_string(m_nodes.size() - 1));
@@ -111,6 +126,8 @@ private:
         };
         switch (edge.kind) {
             case ElementKind::Coil:
+                if (coilsOfCone(part, edge.element.element).size() > 1) return addSharedCone(edge.element, part);
+                tap.part = m_circuit.network.elements.size();  // its wire comes first
                 addCoil(edge.element, name, plus, minus, figures);
                 break;
             case ElementKind::Capacitor:
@@ -143,11 +160,49 @@ private:
         addDriver(m_circuit.network, name, plus, minus, mounted.driver, mounted.mounting.box);
     }
 
+    // All coils of a cone at once: each feels what flows in the others.
+    void addSharedCone(const Port& coil, const Part& part)
+    {
+        const std::vector<std::string> names = coilsOfCone(part, coil.element);
+        const MountedDriver mounted =
+            mountedDriver(m_fitout, coil, complete(part, coil.element, m_practice), m_practice);
+        CircuitCone cone;
+        std::vector<ConeCoil> coils;
+        for (const std::string& one : names) {
+            const Port port{coil.device, one};
+            const auto edge = std::find_if(m_graph.edges.begin(), m_graph.edges.end(),
+                                           [&](const GraphEdge& any) { return any.element == port; });
+            if (edge == m_graph.edges.end()) continue;  // made between one and the same terminal: it is no coil
+            m_taken[static_cast<size_t>(edge - m_graph.edges.begin())] = true;
+            const Figures figures = complete(part, one, m_practice);
+            const int minus = node(edge->b), plus = node(edge->a);
+            coils.push_back({textOf(coil.device) + "_" + one, plus, minus, figures.at(Quantity::Re_ohm).value,
+                             figures.at(Quantity::Polarity).value < 0.0 ? -1.0 : 1.0});
+            cone.taps.push_back(m_circuit.taps.size());
+            cone.signs.push_back(coils.back().sign);
+            m_circuit.taps.push_back({.element = port,
+                                      .kind = ElementKind::Coil,
+                                      .plus = plus,
+                                      .minus = minus,
+                                      .worst = worstOrigin(figures, {Quantity::Re_ohm, Quantity::Le_h})});
+        }
+        const std::string name = textOf(coil.device) + "_cone" + std::to_string(part.inside.at(coil.element).cone);
+        const std::vector<size_t> resistors =
+            addCone(m_circuit.network, name, coils, mounted.driver, m_practice[PracticeKey::CoilCoupling_ratio],
+                    mounted.mounting.box);
+        for (size_t i = 0; i < resistors.size(); ++i) m_circuit.taps[cone.taps[i]].part = resistors[i];
+        cone.loss = *findElement(m_circuit.network, "Res_" + name);
+        m_circuit.cones.push_back(std::move(cone));
+    }
+
     const Fitout& m_fitout;
     const Practice& m_practice;
     const WiringGraph& m_graph;
     std::vector<int> m_net;
     Circuit m_circuit{};
+    std::vector<int> m_islands{};   // of each pin: what it hangs together with by wire
+    std::set<int> m_grounded{};     // islands
+    std::vector<bool> m_taken{};    // edges
     std::map<int, int> m_nodes{};  // net -> node
     std::vector<int> m_reached{};
 };

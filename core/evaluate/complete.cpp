@@ -28,15 +28,25 @@ double nominalNear(double re_ohm, double reOfNominal)
     return best;
 }
 
+// What a coil's nominal impedance is taken for: by its own resistance, else a tweeter inside a driver for what that is.
+double usualNominal(const Figures& figures, const Part& part, const std::string& element, double reOfNominal)
+{
+    if (const auto re = valueOf(figures, Quantity::Re_ohm)) return nominalNear(*re, reOfNominal);
+    if (part.inside.at(element).driverClass.empty()) return kClassNominal_ohm;
+    if (const auto nominal = valueOf(part.figures, Quantity::Nominal_ohm)) return *nominal;
+    const auto re = valueOf(part.figures, Quantity::Re_ohm);
+    return re ? nominalNear(*re, reOfNominal) : kClassNominal_ohm;
+}
+
 void completeCoil(Figures& figures, const Part& part, const std::string& element, const Practice& practice)
 {
     const DriverClass& usual = practice.driverClass(driverClassOf(part, element));
     const double reOfNominal = practice[PracticeKey::ReOfNominal_ratio];
-    const auto re = valueOf(figures, Quantity::Re_ohm);
-    fill(figures, Quantity::Nominal_ohm, re ? nominalNear(*re, reOfNominal) : kClassNominal_ohm, Origin::ClassGuess);
+    const auto coils = static_cast<double>(coilsOfCone(part, element).size());
+    fill(figures, Quantity::Nominal_ohm, usualNominal(figures, part, element, reOfNominal), Origin::ClassGuess);
     fill(figures, Quantity::Re_ohm, at(figures, Quantity::Nominal_ohm) * reOfNominal, Origin::ClassGuess);
-    fill(figures, Quantity::Le_h, usual.le_h * at(figures, Quantity::Re_ohm) / (kClassNominal_ohm * reOfNominal),
-         Origin::ClassGuess);
+    fill(figures, Quantity::Le_h,
+         usual.le_h * at(figures, Quantity::Re_ohm) / (kClassNominal_ohm * reOfNominal) / coils, Origin::ClassGuess);
     fill(figures, Quantity::Fs_hz, usual.fs_hz, Origin::ClassGuess);
     fill(figures, Quantity::Qms, usual.qms, Origin::ClassGuess);
     fill(figures, Quantity::Qes, usual.qes, Origin::ClassGuess);
@@ -124,6 +134,13 @@ DriverParameters driverParameters(const Figures& completed, const Part& part, co
     take(driver.nominal_ohm, Quantity::Nominal_ohm);
     take(driver.polarity, Quantity::Polarity);
     driver.polarity = driver.polarity < 0.0 ? -1.0 : 1.0;
+    if (const auto coils = static_cast<double>(coilsOfCone(part, element).size()); coils > 1.0) {
+        const double coupling = practice[PracticeKey::CoilCoupling_ratio];
+        driver.re_ohm /= coils;
+        driver.nominal_ohm /= coils;
+        driver.le_h *= (1.0 + (coils - 1.0) * coupling) / coils;
+        driver.polarity = 1.0;  // each coil has its own, in what drives the cone
+    }
     driver.topCorner_hz = practice.driverClass(driverClassOf(part, element)).topCorner_hz;
     return driver;
 }

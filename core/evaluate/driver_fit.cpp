@@ -159,8 +159,53 @@ private:
         return one ? one : other;
     }
 
+    // Half axes; what states no short way is round.
+    [[nodiscard]] static Oval ovalOf(const Figures& figures, Quantity across, Quantity shortWay)
+    {
+        const double long_m = figures.at(across).value;
+        return {0.5 * long_m, 0.5 * std::min(long_m, valueOf(figures, shortWay).value_or(long_m))};
+    }
+
+    // The opening as it is, or as it is planned to be cut; nothing where nobody knows it.
+    [[nodiscard]] std::optional<Oval> openingThere() const
+    {
+        Figures opening = m_q.place.room;
+        if (const Alteration* hole = done(AlterationKind::Hole)) opening = hole->figures;
+        if (m_q.spacer && m_q.spacer->figures.contains(Quantity::Cutout_m)) opening = m_q.spacer->figures;
+        if (!opening.contains(Quantity::Cutout_m)) return std::nullopt;
+        return ovalOf(opening, Quantity::Cutout_m, Quantity::CutoutShort_m);
+    }
+
+    // An oval in an opening, or a round body in an oval one: nothing that a round saw or ring could mend.
+    void findOvalHole()
+    {
+        constexpr double kRoom_m = 0.001, kCovered_m = 0.004, kMetal_m = 0.002;
+        const Oval body = ovalOf(m_fit.body, Quantity::Basket_m, Quantity::BasketShort_m);
+        const Oval flange = ovalOf(m_fit.body, Quantity::Flange_m, Quantity::FlangeShort_m);
+        HoleFit fit{.limits = {.least_m = 2.0 * (body.long_m + kRoom_m),
+                               .wanted_m = 2.0 * (body.long_m + kRoom_m),
+                               .most_m = 2.0 * (flange.long_m - kCovered_m)}};
+        fit.plan = {std::nullopt, fit.limits.wanted_m};
+        fit.worst = worstOrigin(m_fit.body, {Quantity::Basket_m, Quantity::BasketShort_m, Quantity::Flange_m});
+        fit.ovalCut = Oval{body.long_m + kRoom_m, body.short_m + kRoom_m};
+        if (const auto opening = openingThere()) {
+            fit.there_m = 2.0 * opening->long_m;
+            fit.cut = !passes(body, *opening);
+            const double radius_m = 0.5 * valueOf(m_fit.body, Quantity::ScrewHole_m).value_or(0.0045);
+            bool metal = true;
+            if (const auto pattern = patternOf(m_fit.body))
+                for (const ScrewHole& hole : pattern->holes)
+                    metal = metal && metalTo_m(*opening, hole.u_m, hole.v_m) >= radius_m + kMetal_m - 1e-9;
+            fit.ring = !fit.cut && (overlap_m(*opening, flange) < kCovered_m - 1e-9 || !metal);
+        }
+        m_fit.hole = fit;
+    }
+
     void findHole()
     {
+        if (m_fit.body.contains(Quantity::BasketShort_m) ||
+            (openingThere() && openingThere()->short_m < openingThere()->long_m))
+            return findOvalHole();
         const auto circle = patternOf(m_fit.body);
         DriverHole driver{.basket_m = body(Quantity::Basket_m), .flange_m = body(Quantity::Flange_m)};
         if (circle) driver.boltCircle_m = 2.0 * std::hypot(circle->holes.front().u_m, circle->holes.front().v_m);

@@ -38,10 +38,12 @@ double shareOf(const Fitout& fitout, const Port& coil, DeviceId enclosure, const
         if (mount.behind != enclosure || entry == fitout.devices.end()) continue;
         const Part& part = fitout.parts.at(entry->second.part);
         for (const auto& [name, element] : part.inside) {
-            if (element.kind != ElementKind::Coil) continue;
+            if (element.kind != ElementKind::Coil || !element.driverClass.empty()) continue;
+            const std::vector<std::string> cone = coilsOfCone(part, name);
+            if (cone.front() != name) continue;  // counted with the first coil of its cone
             const double vas = complete(part, name, practice).at(Quantity::Vas_m3).value;
             all += vas;
-            if (Port{device, name} == coil) own = vas;
+            if (device == coil.device && std::find(cone.begin(), cone.end(), coil.element) != cone.end()) own = vas;
         }
     }
     return all > 0.0 ? own / all : 1.0;
@@ -66,6 +68,15 @@ std::optional<PerforatedPlate> plateOf(const Place& place)
     const auto pitch = valueOf(place.room, Quantity::GrillePitch_m);
     if (thickness && hole && pitch && *pitch > *hole) return PerforatedPlate{*thickness, *hole, *pitch};
     return std::nullopt;
+}
+
+// A pod has no half space before it.
+void addPod(MountedDriver& out, const Place* place, const Figures& figures, const Practice& practice)
+{
+    if (!place || (!isPod(place->kind) && !figures.contains(Quantity::PodWidth_m))) return;
+    const Value width = valueOr(figures, Quantity::PodWidth_m, practice[PracticeKey::PodWidth_m]);
+    out.mounting.podWidth_m = width.value;
+    out.worst = std::max(out.worst, width.origin);
 }
 
 }  // namespace
@@ -108,7 +119,9 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
     const Figures& figures = enclosure != fitout.devices.end() ? fitout.parts.at(enclosure->second.part).figures
                              : place                           ? place->room
                                                                : kNothing;
-    out.mounting.box = boxOf(figures);
+    // A driver inside a driver is closed at its back.
+    const bool inside = !part.inside.at(coil.element).driverClass.empty();
+    if (!inside) out.mounting.box = boxOf(figures);
     if (out.mounting.box) {
         const double share =
             enclosure != fitout.devices.end() ? shareOf(fitout, coil, enclosure->first, practice) : 1.0;
@@ -122,7 +135,7 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
             out.driver = withBoxLosses(out.driver, out.mounting.box->volume_m3,
                                        boxQ.value_or(practice[PracticeKey::FilledBoxQ]));
         out.worst = worstOrigin(figures, {Quantity::BoxVolume_m3, Quantity::Tuning_hz, Quantity::LeakQ});
-    } else if (place && (leaksByNature(place->kind) || figures.contains(Quantity::LeakCoupling))) {
+    } else if (!inside && place && (leaksByNature(place->kind) || figures.contains(Quantity::LeakCoupling))) {
         const Value path = valueOr(figures, Quantity::FrontBack_m, practice[PracticeKey::FrontBackPath_m]);
         const Value coupling =
             valueOr(figures, Quantity::LeakCoupling,
@@ -132,22 +145,22 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
         out.mounting.leak = BaffleLeak{path.value, coupling.value};
         out.worst = std::max(path.origin, coupling.origin);
     }
-    if (place && (isPod(place->kind) || figures.contains(Quantity::PodWidth_m))) {
-        const Value width = valueOr(figures, Quantity::PodWidth_m, practice[PracticeKey::PodWidth_m]);
-        out.mounting.podWidth_m = width.value;
-        out.worst = std::max(out.worst, width.origin);
-    }
+    addPod(out, place, figures, practice);
     return out;
 }
 
-SoundSource soundSource(const Fitout& fitout, DeviceId device, double sd_m2, const Practice& practice)
+SoundSource soundSource(const Fitout& fitout, const Port& coil, double sd_m2, const Practice& practice)
 {
     SoundSource source{.radius_m = std::sqrt(sd_m2 / std::numbers::pi)};
+    const DeviceId device = coil.device;
     const Mount* mount = mountOf(fitout, device);
     const Place* place = placeOf(fitout, device);
+    const Part& part = fitout.parts.at(fitout.devices.at(device).part);
+    const bool inside = !part.inside.at(coil.element).driverClass.empty();
     const auto take = [&](const Frame& frame) {
-        source.at_m = frame.at_m;
         source.axis = frame.facing;
+        const double ahead_m = inside ? practice[PracticeKey::TweeterAhead_m] : 0.0;
+        source.at_m = frame.at_m + ahead_m / std::max(length(frame.facing), 1e-9) * frame.facing;
     };
     if (mount && mount->frame)
         take(*mount->frame);

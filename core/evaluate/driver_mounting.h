@@ -10,8 +10,9 @@ namespace core {
 [[nodiscard]] MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figures& completed,
                                           const Practice& practice);
 
-// Where a driver stands and looks, and what covers it. A device without a place is at the origin, ahead.
-[[nodiscard]] SoundSource soundSource(const Fitout& fitout, DeviceId device, double sd_m2, const Practice& practice);
+// Where the driver of a coil stands and looks, and what covers it; a coaxial's tweeter stands before its cone. A device
+// without a place is at the origin, ahead.
+[[nodiscard]] SoundSource soundSource(const Fitout& fitout, const Port& coil, double sd_m2, const Practice& practice);
 
 // Whether this was done to a place at the stage.
 [[nodiscard]] bool isAltered(const Fitout& fitout, PlaceId place, AlterationKind what);

@@ -106,8 +106,11 @@ void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTab
         stage.sourceLeast_v = std::min(stage.sourceLeast_v, source_v.minCoeff());
         limitBy(stage.clean, source_v, Limit::Source);
         limitBy(stage.clean, Eigen::ArrayXd::Constant(source_v.size(), heat_v), Limit::Heat);
-        limitBy(stage.clean, travelVoltage_v(run.driver.xmax_m, run.excursion_m_v.max(kNoTravel_m_v)), Limit::Travel);
     }
+    for (const ConeResult& cone : stage.cones)
+        limitBy(stage.clean,
+                travelVoltage_v(stage.runs[cone.runs.front()].driver.xmax_m, cone.excursion_m_v.max(kNoTravel_m_v)),
+                Limit::Travel);
 }
 
 std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener, const Practice& practice,
@@ -119,6 +122,7 @@ std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener,
     Ears<Eigen::ArrayXcd> left{silence, silence}, right{silence, silence};
     std::array<std::vector<std::pair<double, size_t>>, 2> sideRuns;  // by level in the middle band
     for (size_t i = 0; i < stage.runs.size(); ++i) {
+        if (stage.runs[i].sameCone) continue;
         const int side = sideOf(stage.ways[i].source);
         const Ears<Eigen::ArrayXcd> pressure = runAt(stage, i, listener);
         for (size_t ear = 0; ear < 2; ++ear) {
@@ -170,7 +174,7 @@ Ears<Eigen::ArrayXcd> channelAt(const StageResult& stage, const Port& channel, L
     Ears<Eigen::ArrayXcd> sum;
     for (Eigen::ArrayXcd& ear : sum) ear = Eigen::ArrayXcd::Zero(kGridSize);
     for (size_t i = 0; i < stage.runs.size(); ++i) {
-        if (stage.runs[i].run.id.channel != channel) continue;
+        if (stage.runs[i].run.id.channel != channel || stage.runs[i].sameCone) continue;
         const Ears<Eigen::ArrayXcd> one = runAt(stage, i, listener);
         for (size_t ear = 0; ear < sum.size(); ++ear) sum[ear] += one[ear];
     }

@@ -8,7 +8,7 @@
 namespace core {
 
 // How loud the one volume control may be turned: all channels hang on it and keep their ratios, so that the first limit
-// of any of them counts, frequency by frequency. Fills clean and sourceLeast_v of the stage.
+// of any of them counts, frequency by frequency. Fills clean and sourceLeast_v of the stage. requires its cones
 void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTables& tables);
 
 // What one listener hears of all channels together and of each side alone, and how loud each band can get. Nothing if

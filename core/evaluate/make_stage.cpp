@@ -6,6 +6,7 @@
 #include "core/evaluate/cabin.h"
 #include "core/evaluate/channel_inputs.h"
 #include "core/evaluate/circuit.h"
+#include "core/evaluate/cone_results.h"
 #include "core/evaluate/driver_fit.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/hearing.h"
@@ -22,8 +23,8 @@ void expectReadings(StageResult& stage)
     for (const RunResult& result : stage.runs) {
         const Known& re = result.coil.at(Quantity::Re_ohm);
         stage.expected[{result.run.id.coil, Quantity::Re_ohm}] = {re.value, re.basis.origin};
-        stage.expected[{result.run.id, Quantity::NetPolarity}] = {result.run.sign * result.driver.polarity,
-                                                                  result.worst};
+        stage.expected[{result.run.id, Quantity::NetPolarity}] = {
+            result.run.sign * result.coil.at(Quantity::Polarity).value, result.worst};
     }
 }
 
@@ -34,7 +35,7 @@ bool hangTogetherAlike(const Fitout& a, const Fitout& b)
         return std::equal(one.inside.begin(), one.inside.end(), other.inside.begin(), other.inside.end(),
                           [](const auto& x, const auto& y) {
                               return x.first == y.first && x.second.kind == y.second.kind && x.second.a == y.second.a &&
-                                     x.second.b == y.second.b;
+                                     x.second.b == y.second.b && x.second.cone == y.second.cone;
                           });
     };
     return a.wires == b.wires && std::equal(a.devices.begin(), a.devices.end(), b.devices.begin(), b.devices.end(),
@@ -84,6 +85,7 @@ public:
         m_stage->used = std::move(fitout);
         if (!takeOverAllCircuits()) {
             solveCircuits();
+            m_stage->cones = conesOf(*m_stage, m_tables, m_practice);
             setCleanVoltage(*m_stage, m_practice, m_tables);
         }
         m_stage->cabin = cabinOf(m_stage->used, m_practice);
@@ -114,6 +116,7 @@ private:
             m_stage->inputs = last->inputs;
             m_stage->circuits = last->circuits;
             m_stage->runs = last->runs;
+            m_stage->cones = last->cones;
             m_stage->clean = last->clean;
             m_stage->sourceLeast_v = last->sourceLeast_v;
             m_sameSound = last;
@@ -160,8 +163,14 @@ private:
     {
         m_stage->ways.reserve(m_stage->runs.size());
         for (const RunResult& run : m_stage->runs) {
-            RunWays ways{soundSource(m_stage->used, run.run.id.coil.device, run.driver.sd_m2, m_practice), {}};
+            RunWays ways{soundSource(m_stage->used, run.run.id.coil, run.driver.sd_m2, m_practice), {}};
             for (const auto& [id, listener] : m_stage->used.listeners) {
+                const auto same = std::find_if(m_stage->ways.begin(), m_stage->ways.end(),
+                                               [&](const RunWays& one) { return one.source == ways.source; });
+                if (same != m_stage->ways.end()) {  // another coil of its cone
+                    ways.ears[id] = same->ears.at(id);
+                    continue;
+                }
                 if (const auto known = knownWays(ways.source, id, listener)) {
                     ways.ears[id] = known;
                     continue;

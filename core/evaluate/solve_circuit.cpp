@@ -4,9 +4,11 @@
 #include <cassert>
 #include <cmath>
 #include <numbers>
+#include <set>
 
 #include "core/evaluate/burdens.h"
 #include "core/evaluate/complete.h"
+#include "core/evaluate/cone_results.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/loaded_curve.h"
 #include "core/evaluate/practice_shapes.h"
@@ -52,11 +54,11 @@ Eigen::ArrayXcd across(const NetworkSolution& solution, const CircuitTap& tap)
 }
 
 // Watts in the coil with the source at its limit: the worst sine, and programme that just touches the limit.
-void addWatts(RunResult& result, const Eigen::ArrayXcd& coilLoad_ohm, double sourceLimit_v, const GridTables& tables,
+// perVolt_w  per square source volt
+void addWatts(RunResult& result, const Eigen::ArrayXd& perVolt_w, double sourceLimit_v, const GridTables& tables,
               double crestFactor_db)
 {
     const Eigen::ArrayXd& f = tables.frequency_hz;
-    const Eigen::ArrayXd perVolt_w = result.transfer.abs2() * coilLoad_ohm.real() / coilLoad_ohm.abs2();
     const double square_v2 = sourceLimit_v * sourceLimit_v;
     Eigen::Index worst = 0;
     result.sine_w = square_v2 * perVolt_w.maxCoeff(&worst);
@@ -67,20 +69,61 @@ void addWatts(RunResult& result, const Eigen::ArrayXcd& coilLoad_ohm, double sou
         result.programmeBand_w[static_cast<size_t>(edges.band)] =
             (f >= edges.low_hz && f < edges.high_hz).select(programme_w, 0.0).sum();
     const Eigen::ArrayXd passed = result.transfer.abs();
+    result.heat_w_v2 = perVolt_w;
     result.most_v = sourceLimit_v * passed.maxCoeff(&worst);
     result.mostAt_hz = f(worst);
-    result.excursion_m_v *= passed;
-    result.travel_m = sourceLimit_v * result.excursion_m_v.maxCoeff(&worst);
-    result.travelAt_hz = f(worst);
+}
+
+Eigen::ArrayXd singleCoilHeat_w_v2(const RunResult& run, const std::optional<Box>& box,
+                                   const Eigen::ArrayXd& frequency_hz)
+{
+    const Eigen::ArrayXcd load_ohm =
+        box ? boxedImpedance_ohm(run.driver, *box, frequency_hz) : impedance_ohm(run.driver, frequency_hz);
+    return run.transfer.abs2() * load_ohm.real() / load_ohm.abs2();
+}
+
+// What the channel does to each of its cones with several coils.
+std::vector<ConeShare> coneShares(const Circuit& circuit, const NetworkSolution& solution,
+                                  const Eigen::ArrayXcd& active)
+{
+    std::vector<ConeShare> shares;
+    for (const CircuitCone& cone : circuit.cones) {
+        ConeShare share{.device = circuit.taps[cone.taps.front()].element.device,
+                        .drive = Eigen::ArrayXcd::Zero(active.size()),
+                        .motion_a = elementCurrent_a(circuit.network, solution, cone.loss) * active,
+                        .suspension_ohm = circuit.network.elements[cone.loss].value};
+        for (size_t i = 0; i < cone.taps.size(); ++i) {
+            const CircuitTap& tap = circuit.taps[cone.taps[i]];
+            share.coils.push_back(tap.element.element);
+            share.re_ohm.push_back(circuit.network.elements[tap.part].value);
+            share.current_a.emplace_back(elementCurrent_a(circuit.network, solution, tap.part) * active);
+            share.drive += cone.signs[i] / static_cast<double>(cone.taps.size()) * across(solution, tap) * active;
+        }
+        shares.push_back(std::move(share));
+    }
+    return shares;
+}
+
+// The cone of several coils that this coil moves, and its place among them.
+struct SharedCoil {
+    const ConeShare* cone = nullptr;
+    size_t coil = 0;
+};
+SharedCoil sharedCoil(const std::vector<ConeShare>& cones, const Port& coil)
+{
+    for (const ConeShare& cone : cones)
+        for (size_t i = 0; i < cone.coils.size(); ++i)
+            if (cone.device == coil.device && cone.coils[i] == coil.element) return {&cone, i};
+    return {};
 }
 
 // How fast the air goes in the ports of its box with the source at its limit.
-void addPortSpeed(RunResult& result, const Mounting& mounting, double sourceLimit_v, const Practice& practice,
-                  const Eigen::ArrayXd& frequency_hz)
+void addPortSpeed(RunResult& result, const Mounting& mounting, const Eigen::ArrayXcd& drive, double sourceLimit_v,
+                  const Practice& practice, const Eigen::ArrayXd& frequency_hz)
 {
     if (!mounting.portArea_m2) return;
     const PistonMotion motion = pistonMotion(result.driver, frequency_hz, 0.0, mounting.box);
-    const Eigen::ArrayXd flow_m3_s = sourceLimit_v * motion.portFlow_m3_s_v.abs() * result.transfer.abs();
+    const Eigen::ArrayXd flow_m3_s = sourceLimit_v * motion.portFlow_m3_s_v.abs() * drive.abs();
     Eigen::Index worst = 0;
     const double most_m3_s = flow_m3_s.maxCoeff(&worst);
     result.portSpeed_m_s = portSpeed_m_s({.area_m2 = *mounting.portArea_m2}, most_m3_s);
@@ -107,15 +150,17 @@ void blendMeasured(RunResult& result, const CoilInputs& coil, Eigen::ArrayXcd& p
     if (std::abs(blend.step_db) > practice[PracticeKey::MostBlendStep_db]) result.marks.emplace_back("BlendStep");
 }
 
-void addSound(RunResult& result, const CoilInputs& coil, const Practice& practice, const GridTables& tables)
+// drive  what moves the cone: a coil's volts, or the mean of several coils'
+void addSound(RunResult& result, const CoilInputs& coil, const Eigen::ArrayXcd& drive, const Practice& practice,
+              const GridTables& tables)
 {
     constexpr double kTestVoltage_v = 2.0 * std::numbers::sqrt2;
     const Radiation radiation = radiate(result.driver, coil.mounted.mounting, tables.frequency_hz,
                                         practice[PracticeKey::AcousticInductanceFade_hz]);
     Eigen::ArrayXcd perCoilVolt = radiation.pressure_pa_v;
     if (coil.response) blendMeasured(result, coil, perCoilVolt, practice, tables.frequency_hz);
-    result.pressure_pa_v = (coil.backwards ? -1.0 : 1.0) * perCoilVolt * result.transfer;
-    result.excursion_m_v = radiation.excursion_m_v;
+    result.pressure_pa_v = (coil.backwards ? -1.0 : 1.0) * perCoilVolt * drive;
+    result.excursion_m_v = radiation.excursion_m_v * drive.abs();
     const double scale = kTestVoltage_v / kReferencePressure_pa;
     result.midLevel_db = bandLevel_db(tables, Band::Mid, scale * scale * result.pressure_pa_v.abs2());
 }
@@ -202,6 +247,9 @@ std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Pr
     out.clip_a = out.clip_v / out.least_ohm;
     out.clip_w = out.clip_v * out.clip_v * (1.0 / out.load_ohm(least)).real();
 
+    const double limitLeast_v = out.sourceLimit_v.minCoeff();
+    out.cones = coneShares(circuit, solution, active);
+    std::set<const ConeShare*> spokenFor;
     for (const CoilInputs& coil : channel.coils) {
         const CircuitTap* tap = tapOf(circuit, coil.run.id.coil);
         if (!tap) continue;
@@ -219,12 +267,16 @@ std::optional<SolvedCircuit> solveCircuit(const ChannelInputs& channel, const Pr
             };
             one.halfPower_hz = halfPowerCrossings_hz(frequency_hz, passive.abs(), magnitudeAt);
         }
-        const auto& box = coil.mounted.mounting.box;
-        addSound(one, coil, practice, tables);
+        const SharedCoil shared = sharedCoil(out.cones, coil.run.id.coil);
+        const Eigen::ArrayXcd& drive = shared.cone ? shared.cone->drive : one.transfer;
+        one.sameCone = shared.cone && !spokenFor.insert(shared.cone).second;
+        addSound(one, coil, drive, practice, tables);
+        one.travel = travelOf(one.excursion_m_v, limitLeast_v, tables, practice);
         addWatts(one,
-                 box ? boxedImpedance_ohm(one.driver, *box, frequency_hz) : impedance_ohm(one.driver, frequency_hz),
-                 out.sourceLimit_v.minCoeff(), tables, practice[PracticeKey::CrestFactor_db]);
-        addPortSpeed(one, coil.mounted.mounting, out.sourceLimit_v.minCoeff(), practice, frequency_hz);
+                 shared.cone ? coilHeat_w_v2(*shared.cone, shared.coil)
+                             : singleCoilHeat_w_v2(one, coil.mounted.mounting.box, frequency_hz),
+                 limitLeast_v, tables, practice[PracticeKey::CrestFactor_db]);
+        addPortSpeed(one, coil.mounted.mounting, drive, limitLeast_v, practice, frequency_hz);
         out.worst = std::max(out.worst, worstOfCoil(one.coil));
         result.runs.push_back(std::move(one));
     }

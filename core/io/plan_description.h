@@ -39,6 +39,7 @@ void describe(Io& io, Element& element)
     io.always("b", element, &Element::b);
     io.field("figures", element, &Element::figures);
     io.field("twin", element, &Element::twin);
+    io.field("cone", element, &Element::cone);
     io.field("driverClass", element, &Element::driverClass);
     io.field("curve", element, &Element::curve);
 }

@@ -98,6 +98,11 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
                                    one.power_w, one.topCorner_hz, one.depth_m, one.basket_m, one.flange_m,
                                    one.flangeThickness_m, one.surround_m, one.magnet_m, one.mass_kg})
             if (!(value > 0.0)) return wrong(file, "/classes/" + name, "holds a number that is not above 0");
+        for (const Json& way : row.value("ways", Json::array())) {
+            if (!way.is_string() || !classes.contains(way.get<std::string>()))
+                return wrong(file, "/classes/" + name + "/ways", "names no class of this file");
+            one.ways.push_back(way.get<std::string>());
+        }
         practice.classes[name] = one;
     }
     const Json bodies = json.value("bodies", Json::object());

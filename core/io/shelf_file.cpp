@@ -13,6 +13,7 @@
 #include <sstream>
 
 #include "core/io/csv.h"
+#include "core/model/inside_ways.h"
 #include "core/model/names.h"
 
 namespace core {
@@ -36,18 +37,38 @@ std::string kindNames()
     return fmt::format("{}", fmt::join(names, ", "));
 }
 
-constexpr std::array<std::string_view, 8> kWords{"key", "name", "kind", "class", "plug", "mate", "coils", "channels"};
+constexpr std::array<std::string_view, 12> kWords{"key",   "name",     "kind",    "class",
+                                                  "plug",  "mate",     "coils",   "channels",
+                                                  "tweeter", "tweeterCapacitor_f", "mid", "midCapacitor_f"};
+constexpr int kMostCoils = 4;
 
-void addCoil(Part& part, const std::string& name, const std::string& plug)
+void addCoil(Part& part, const std::string& name, const std::string& plug, int cone)
 {
     const std::string plus = name + "+", minus = name + "-";
     part.terminals[plus] = part.terminals[minus] = plug;
-    part.inside[name] = Element{.kind = ElementKind::Coil, .a = plus, .b = minus};
+    part.inside[name] = Element{.kind = ElementKind::Coil, .a = plus, .b = minus, .cone = cone};
+}
+
+// What a row says of the drivers inside a driver; one that says nothing has what its class usually has.
+void addWays(Part& part, const std::map<std::string, std::string>& words, const Practice& practice)
+{
+    const auto word = [&](const char* name) {
+        const auto found = words.find(name);
+        return found == words.end() ? std::string() : found->second;
+    };
+    if (word("tweeter").empty() && word("mid").empty()) return addUsualWays(part, practice);
+    for (const std::string name : {"tweeter", "mid"}) {
+        const std::string driverClass = word(name.c_str());
+        if (driverClass.empty()) continue;
+        const std::string stated = word((name + "Capacitor_f").c_str());
+        addWay(part, driverClass,
+               stated.empty() ? usualWayCapacitance(driverClass, practice) : Known{*number(stated)});
+    }
 }
 
 // A coil between the tabs "1+" and "1-" in every driver, so that one takes another's place in the wiring; a lead goes
 // from the vehicle's side h to the speaker's side s.
-void addTerminals(Part& part, const std::map<std::string, std::string>& words)
+void addTerminals(Part& part, const std::map<std::string, std::string>& words, const Practice& practice)
 {
     const auto word = [&](const char* name) {
         const auto found = words.find(name);
@@ -55,8 +76,9 @@ void addTerminals(Part& part, const std::map<std::string, std::string>& words)
     };
     switch (part.kind) {
         case PartKind::Driver:
-            addCoil(part, "1", word("plug").empty() ? "tabs" : word("plug"));
-            if (word("coils") == "2") addCoil(part, "2", part.terminals.at("1+"));
+            for (int coil = 1, count = word("coils").empty() ? 1 : std::stoi(word("coils")); coil <= count; ++coil)
+                addCoil(part, std::to_string(coil), word("plug").empty() ? "tabs" : word("plug"), count > 1 ? 1 : 0);
+            addWays(part, words, practice);
             break;
         case PartKind::Lead:
             for (const char* pole : {"+", "-"}) {
@@ -86,7 +108,8 @@ void addTerminals(Part& part, const std::map<std::string, std::string>& words)
     }
 }
 
-Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& heading, const std::string& file)
+Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& heading, const std::string& file,
+                     const Practice& practice)
 {
     const auto wrong = [&](size_t column, const std::string& message) {
         return tl::unexpected(
@@ -107,8 +130,16 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
                 if (!kind) return wrong(column, fmt::format("found '{}', expected one of {}", cell, kindNames()));
                 part.kind = *kind;
             }
-            if (heading[column] == "coils" && !cell.empty() && cell != "1" && cell != "2")
-                return wrong(column, fmt::format("found '{}', expected 1 or 2", cell));
+            if (heading[column] == "coils" && !cell.empty() &&
+                !(cell.size() == 1 && cell[0] >= '1' && cell[0] <= '0' + kMostCoils))
+                return wrong(column, fmt::format("found '{}', expected 1 to {}", cell, kMostCoils));
+            if ((heading[column] == "tweeter" || heading[column] == "mid") && !cell.empty() &&
+                !practice.classes.contains(cell))
+                return wrong(column, fmt::format("found '{}', which is no class of driver", cell));
+            if (heading[column].ends_with("Capacitor_f") && !cell.empty() &&
+                !(number(cell).value_or(0.0) >= row(Quantity::Capacitance_f).least &&
+                  *number(cell) <= row(Quantity::Capacitance_f).greatest && *number(cell) > 0.0))
+                return wrong(column, fmt::format("found '{}', expected farads such as 4.7e-06", cell));
             if (heading[column] == "channels" && cell.find_first_of(".:>") != std::string::npos)
                 return wrong(column, fmt::format("found '{}', expected names such as FL FR", cell));
         } else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
@@ -126,7 +157,7 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
     part.driverClass = words["class"];
     if (part.shelfKey.empty() || part.name.empty())
         return tl::unexpected(InputError{file, fmt::format("line {}", cells.line), "needs a key and a name"});
-    addTerminals(part, words);
+    addTerminals(part, words, practice);
     return part;
 }
 
@@ -144,13 +175,23 @@ std::string wordOf(const Part& part, std::string_view word)
     if (word == "mate") return connector("s+");
     const auto all = [&](ElementKind kind) { return allOf(part, kind); };
     if (word == "coils")
-        return part.kind == PartKind::Driver ? std::to_string(all(ElementKind::Coil).size()) : std::string();
+        return part.kind == PartKind::Driver
+                   ? std::to_string(coilsOfCone(part, firstOf(part, ElementKind::Coil)).size())
+                   : std::string();
+    for (const std::string way : {"tweeter", "mid"}) {
+        if (!std::string_view(word).starts_with(way)) continue;
+        const auto coil = part.inside.find(way);
+        if (coil == part.inside.end()) return {};
+        if (word == way) return coil->second.driverClass;
+        const Known& farads = part.inside.at(wayCapacitorOf(part, way)).figures.at(Quantity::Capacitance_f);
+        return farads.basis.origin == Origin::ClassGuess ? std::string() : fmt::format("{}", farads.value);
+    }
     return fmt::format("{}", fmt::join(all(ElementKind::Output), " "));
 }
 
 }  // namespace
 
-Result<ShelfFile> readShelf(const std::string& text, const std::string& file)
+Result<ShelfFile> readShelf(const std::string& text, const std::string& file, const Practice& practice)
 {
     const auto rows = readCsv(withoutByteOrderMark(text), file);
     if (!rows) return tl::unexpected(rows.error());
@@ -164,7 +205,7 @@ Result<ShelfFile> readShelf(const std::string& text, const std::string& file)
     ShelfFile result;
     std::set<std::string> keys;
     for (size_t i = 1; i < rows->size(); ++i) {
-        auto part = readRow((*rows)[i], heading, file);
+        auto part = readRow((*rows)[i], heading, file, practice);
         if (part && !keys.insert(part->shelfKey).second)
             part = tl::unexpected(InputError{file, fmt::format("line {}", (*rows)[i].line),
                                              fmt::format("the key '{}' stands here a second time", part->shelfKey)});

@@ -13,7 +13,7 @@ namespace core {
 Shop shippedShop()
 {
     auto practice = readPractice(std::string(shippedPracticeText()), "practice.json");
-    auto shelf = readShelf(std::string(shippedShelfText()), "shelf.csv");
+    auto shelf = readShelf(std::string(shippedShelfText()), "shelf.csv", practice ? *practice : Practice{});
     auto vehicles = readVehicles(std::string(shippedVehiclesText()), "vehicles.json");
     assert(practice && shelf && shelf->errors.empty() && vehicles);
     return {std::move(*practice), std::move(shelf->shelf), std::move(*vehicles)};

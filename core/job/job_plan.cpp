@@ -1,12 +1,14 @@
 #include "core/job/job_plan.h"
 
+#include <algorithm>
 #include <cmath>
 #include <map>
-#include <numbers>
 
+#include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/held_back.h"
 #include "core/model/names.h"
 #include "core/physics/fixing.h"
+#include "core/physics/oval.h"
 
 namespace core {
 namespace {
@@ -16,7 +18,10 @@ struct PlaceWork {
     std::vector<DeviceId> drivers{};  // another part in the same role, or new here
     std::vector<DeviceId> leads{};    // a plug or lead that becomes another
     std::vector<AlterationKind> alterations{};
-    std::vector<DeviceId> links{};  // a new link across something that stays
+    std::vector<DeviceId> links{};    // a new link across something that stays
+    std::vector<DeviceId> coils{};    // drivers whose coils are joined afresh
+    std::vector<DeviceId> inserts{};  // new in a lead
+    std::vector<DeviceId> sources{};
 };
 
 class JobPlanner {
@@ -54,15 +59,25 @@ private:
     {
         for (const auto& [id, device] : m_to.devices) {
             if (sameAsBefore(id)) continue;
-            PlaceWork& work = m_work[device.at];
-            (partOf(id).kind == PartKind::Driver ? work.drivers : work.leads).push_back(id);
+            worksOf(m_work[device.at], id).push_back(id);
         }
         for (const auto& [id, wire] : m_to.wires) {
             if (m_from.wires.contains(id) || wire.a.device != wire.b.device) continue;
-            m_work[m_to.devices.at(wire.a.device).at].links.push_back(wire.a.device);
+            PlaceWork& work = m_work[m_to.devices.at(wire.a.device).at];
+            auto& list = partOf(wire.a.device).kind == PartKind::Driver ? work.coils : work.links;
+            if (std::find(list.begin(), list.end(), wire.a.device) == list.end()) list.push_back(wire.a.device);
         }
         for (const auto& [id, alteration] : m_to.alterations)
             if (!m_from.alterations.contains(id)) m_work[alteration.place].alterations.push_back(alteration.what);
+    }
+
+    std::vector<DeviceId>& worksOf(PlaceWork& work, DeviceId id) const
+    {
+        const Part& part = partOf(id);
+        if (part.kind == PartKind::Driver) return work.drivers;
+        if (isSource(part)) return work.sources;
+        const bool fresh = !m_from.devices.contains(id) && (part.kind == PartKind::Network || part.kind == PartKind::Plug);
+        return fresh ? work.inserts : work.leads;
     }
 
     void add(StepKind kind, PlaceId place, DeviceId device, std::vector<Tool> tools, std::vector<Caution> cautions,
@@ -98,6 +113,15 @@ private:
                     add(StepKind::PlugLead, place, lead, {Tool::Tape}, {}, 0.5 * wiring_min);
                 else
                     add(StepKind::SwapLead, place, lead, {Tool::SideCutter, Tool::Tape}, {}, wiring_min);
+            for (const DeviceId source : work.sources)
+                add(StepKind::MountSource, place, source, {Tool::CrossHead, Tool::Drill}, {Caution::LookBehind},
+                    swap_min);
+            for (const DeviceId insert : work.inserts)
+                add(StepKind::InsertPart, place, insert, {Tool::SolderOrCrimp, Tool::Tape}, {Caution::HotSolder},
+                    wiring_min, valueInside(insert));
+            for (const DeviceId driver : work.coils)
+                add(StepKind::JoinCoils, place, driver, {Tool::SolderOrCrimp, Tool::Ohmmeter}, {}, 0.5 * wiring_min,
+                    leads_ohm(driver));
             for (const DeviceId link : work.links)
                 add(StepKind::LinkAcross, place, link, {Tool::SolderOrCrimp, Tool::Tape}, {Caution::HotSolder},
                     wiring_min);
@@ -169,10 +193,24 @@ private:
         }
     }
 
+    // What an ohmmeter shows across a driver's leads, its coils joined.
+    [[nodiscard]] double leads_ohm(DeviceId driver) const
+    {
+        return coilsAtDriver(m_to, driver, m_practice).leads_ohm.value_or(0.0);
+    }
+
+    // Farads or ohms of the one thing in a part.
+    [[nodiscard]] double valueInside(DeviceId device) const
+    {
+        for (const auto& [name, element] : partOf(device).inside)
+            for (const Quantity what : {Quantity::Capacitance_f, Quantity::Resistance_ohm})
+                if (const auto value = valueOf(figuresOf(partOf(device), name), what)) return *value;
+        return 0.0;
+    }
+
     void addFitting(PlaceId place, DeviceId driver, double swap_min, double wiring_min)
     {
-        double re_ohm = 0.0;
-        if (const RunResult* run = findRunOfDevice(m_goal, driver)) re_ohm = run->driver.re_ohm;
+        const double re_ohm = leads_ohm(driver);
         // The reading is taken at the tabs: a capacitor in the lead would read open.
         add(StepKind::CheckResistance, place, driver, {Tool::Ohmmeter}, {}, 0.5 * wiring_min, re_ohm);
         add(StepKind::Connect, place, driver, {}, {}, 0.5 * wiring_min);
@@ -228,7 +266,9 @@ private:
     {
         double sum_m = 0.0;
         eachNewFit([&](const Place&, const DriverFit& fit) {
-            sum_m += std::numbers::pi * fit.body.at(Quantity::Flange_m).value;
+            const double long_m = fit.body.at(Quantity::Flange_m).value;
+            const double short_m = valueOf(fit.body, Quantity::FlangeShort_m).value_or(long_m);
+            sum_m += perimeter_m({0.5 * long_m, 0.5 * short_m});
         });
         return sum_m;
     }

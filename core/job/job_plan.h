@@ -16,6 +16,9 @@ enum class StepKind {
     MakeLead,    // adapter lead with a capacitor, at the bench
     Alter,       // seal a place, open its cover: what the plan does to the vehicle
     LinkAcross,  // a link over a capacitor that stays
+    JoinCoils,   // several coils of one cone, on the driver's own terminals
+    InsertPart,  // a capacitor, a resistor or a board that was not in the lead before
+    MountSource,
     SwapLead,
     PlugLead,  // an adapter lead as it was bought
     Retain,    // a new hold for a cable whose own was cut away

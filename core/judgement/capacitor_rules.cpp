@@ -1,9 +1,17 @@
 #include "core/judgement/capacitor_rules.h"
 
+#include <algorithm>
 #include <cmath>
+#include <complex>
+#include <numbers>
 
 #include "core/edits/named_edits.h"
+#include "core/evaluate/cone_results.h"
+#include "core/evaluate/grid_tables.h"
 #include "core/evaluate/run_change.h"
+#include "core/judgement/protection_rules.h"
+#include "core/judgement/travel_rules.h"
+#include "core/physics/preferred_values.h"
 
 namespace core {
 namespace {
@@ -16,6 +24,31 @@ bool kept(const Judging& judging, const Port& capacitor)
            before->second.part == judging.goal.used.devices.at(capacitor.device).part;
 }
 
+// A value of the series that puts the corner where it was, or the next smaller one that also holds the cone within its
+// travel; nothing where no single capacitor does.
+std::optional<double> holdingCapacitor(const Judging& judging, const RunResult& run, double corner_hz)
+{
+    constexpr double kStep = 1.4678;  // of the E6 series: the sixth root of ten
+    constexpr int kSmaller = 4;       // values tried: below the last the middle of the voice would be gone
+    const auto restoring = restoringCapacitor(corner_hz, run.driver.nominal_ohm);
+    if (!restoring) return std::nullopt;
+    const Eigen::ArrayXd& hz = judging.tables->frequency_hz;
+    const Eigen::ArrayXcd s = std::complex<double>(0.0, 2.0 * std::numbers::pi) * hz.cast<std::complex<double>>();
+    const Eigen::ArrayXcd load_ohm = impedance_ohm(run.driver, hz);
+    const auto passes = [&](double value_f) { return (load_ohm / (load_ohm + (s * value_f).inverse())).abs(); };
+    const Eigen::ArrayXd now = passes(*run.seriesCapacitance_f);
+    double value_f = restoring->e6_f;
+    for (int i = 0; i < kSmaller; ++i) {
+        const Eigen::ArrayXd excursion_m_v = run.excursion_m_v * passes(value_f) / now;
+        const double limit_v = findCircuit(judging.goal, run.run.id.channel)->sourceLimit_v.minCoeff();
+        if (!over(travelOf(excursion_m_v, limit_v, *judging.tables, judging.practice).programme_m,
+                  judging.practice[PracticeKey::TravelCare_ratio] * run.driver.xmax_m))
+            return value_f;
+        value_f = nearestPreferred(value_f / kStep, PreferredSeries::E6)->value;
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
@@ -26,7 +59,9 @@ std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
         const RunResult* before = findRun(judging.found, run->run.id);
         if (!before || !before->idealCorner_hz || !run->idealCorner_hz || run->run.seriesCapacitors.empty()) continue;
         const Port& capacitor = run->run.seriesCapacitors.front();
-        if (!kept(judging, capacitor)) continue;
+        if (!std::all_of(run->run.seriesCapacitors.begin(), run->run.seriesCapacitors.end(),
+                         [&](const Port& one) { return kept(judging, one); }))
+            continue;  // what moved the corner came with the new speaker
         const double shift = std::log2(*run->idealCorner_hz / *before->idealCorner_hz);
         const double limit = judging.practice[PracticeKey::CornerShift_octave];
         if (!over(std::abs(shift), limit)) continue;
@@ -45,11 +80,15 @@ std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
             {{run->run.id, Quantity::Corner_hz}, kFound, {*before->idealCorner_hz, worst}, {}, {}},
             {{capacitor, Quantity::Capacitance_f}, judging.goalId, {*run->seriesCapacitance_f, worst}, {}, {}},
             {{coil, Quantity::Nominal_ohm}, judging.goalId, {run->driver.nominal_ohm, worst}, {}, {}}};
-        if (const auto restoring = restoringCapacitor(*before->idealCorner_hz, run->driver.nominal_ohm))
-            finding.mends.push_back({MendName::ReplaceCapacitor, restoring->e6_f,
-                                     replaceCapacitor(judging.plan, capacitor, restoring->e6_f)});
-        finding.mends.push_back(
-            {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});
+        if (const auto value_f = holdingCapacitor(judging, *run, *before->idealCorner_hz))
+            finding.mends.push_back(
+                {MendName::ReplaceCapacitor, *value_f, replaceCapacitor(judging.plan, capacitor, *value_f)});
+        else if (const auto filter = holdingHighPass(judging, coneOf(judging.goal, *run), run->driver.xmax_m))
+            finding.mends.push_back({MendName::SetHighPass, filter->frequency_hz,
+                                     setHighPass(judging.plan, run->run.id.channel, *filter)});
+        if (!isTweeter(*run, judging.practice))
+            finding.mends.push_back(
+                {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, {.worst = worst});
         findings.push_back(std::move(finding));
@@ -75,8 +114,9 @@ std::vector<Finding> judgeCapacitorOnFilteredOutput(const Judging& judging)
             {{circuit->channel, Quantity::HighPass_hz}, judging.goalId, {filter_hz, Origin::Stated}, {}, {}},
             {{run->run.id, Quantity::Corner_hz}, judging.goalId, {*run->idealCorner_hz, run->worst}, {}, {}},
             {{capacitor, Quantity::Capacitance_f}, judging.goalId, {*run->seriesCapacitance_f, run->worst}, {}, {}}};
-        finding.mends.push_back(
-            {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});
+        if (!isTweeter(*run, judging.practice))
+            finding.mends.push_back(
+                {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});
         findings.push_back(std::move(finding));
     }
     return findings;

@@ -84,9 +84,11 @@ std::vector<Finding> judgeDepthAndSpacer(const Judging& judging)
         if (!margin || !(margin->value < driver.fit.wantedDepth_m - kLengthSlack_m)) continue;
         const bool none = !driver.fit.spacers;
         if (behindGlass(driver.place) && !none) continue;  // the glass has its own rule
-        Finding finding =
-            fitFinding(judging, driver, RuleId::DepthAndSpacer, none ? Severity::Stop : Severity::Care,
-                       {Quantity::DepthMargin_m, *margin, driver.fit.wantedDepth_m, depthLimit(driver.place)});
+        // Contact that no spacer clears is a Stop; a margin that is only thin is not.
+        const bool touches = none && margin->value < -kLengthSlack_m;
+        Finding finding = fitFinding(judging, driver, RuleId::DepthAndSpacer, touches ? Severity::Stop : Severity::Care,
+                                     {Quantity::DepthMargin_m, *margin, driver.fit.wantedDepth_m,
+                                      depthLimit(driver.place)});
         if (driver.fit.spacerNeeded_m)
             finding.evidence.push_back({{driver.id, Quantity::SpacerNeeded_m},
                                         judging.goalId,

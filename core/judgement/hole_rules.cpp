@@ -32,7 +32,15 @@ std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
                  fitRing(judging.plan, driver.id, *hole, judging.practice[PracticeKey::RingThickness_m])});
         if (noSaw)
             finding.mends.push_back(
-                {MendName::CutByTemplate, hole->plan.cut_m, cutHole(judging.plan, driver.id, hole->plan.cut_m)});
+                {MendName::CutByTemplate, hole->plan.cut_m,
+                 cutHole(judging.plan, driver.id, hole->plan.cut_m,
+                         hole->ovalCut ? std::optional(2.0 * hole->ovalCut->short_m) : std::nullopt)});
+        if (hole->ovalCut)
+            finding.evidence.push_back({{driver.id, Quantity::CutoutShort_m},
+                                        judging.goalId,
+                                        {2.0 * hole->ovalCut->short_m, hole->worst, {}},
+                                        {},
+                                        {}});
         if (hole->ring) finding.mends.push_back(chooseDriverMend(driver.id));
         if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Basket_m));
         findings.push_back(std::move(finding));

@@ -18,6 +18,7 @@ struct Judging {
     StageId goalId{};
     const StageSpread* foundSpread = nullptr;  // nothing until the spread is known
     const StageSpread* goalSpread = nullptr;
+    const GridTables* tables = nullptr;  // of the evaluation
 
     // Nothing is planned yet: what is found is the goal.
     [[nodiscard]] bool nothingPlanned() const { return &goal == &found; }
@@ -29,6 +30,29 @@ struct Judging {
         for (const RunResult& run : goal.runs)
             if (!repeatsLeader(goal, run.run.id.coil.device)) leading.push_back(&run);
         return leading;
+    }
+
+    // A cone of the goal, and the run that stands for it.
+    struct LeadingCone {
+        const ConeResult* cone = nullptr;
+        const RunResult* run = nullptr;
+    };
+    // The same for cones: one entry each, however many coils and channels move it.
+    [[nodiscard]] std::vector<LeadingCone> leadingCones() const
+    {
+        std::vector<LeadingCone> leading;
+        for (const ConeResult& cone : goal.cones) {
+            const RunResult& run = goal.runs[cone.runs.front()];
+            if (!repeatsLeader(goal, run.run.id.coil.device)) leading.push_back({&cone, &run});
+        }
+        return leading;
+    }
+
+    // The driver is the one that was found, and the same reaches it: nobody chose it.
+    [[nodiscard]] bool stood(const RunResult& run) const
+    {
+        const RunResult* before = findRun(found, run.run.id);
+        return before && before->driver == run.driver && before->transfer.isApprox(run.transfer, 1e-9);
     }
 
     // The draws of one figure at the goal or as found.
@@ -79,7 +103,8 @@ inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)
 {
-    return {MendName::ChooseDriver, 0.0, SolverRequest{SolverRequest::Kind::ChooseDriver, device, {}}};
+    return {.name = MendName::ChooseDriver,
+            .act = SolverRequest{SolverRequest::Kind::ChooseDriver, device, {}}};
 }
 
 }  // namespace core

@@ -65,13 +65,6 @@ bool areWays(const Way& a, const Way& b)
     return !sameBand(a, b) && here.y * there.y > 0.0 && std::abs(here.x - there.x) < kSameRow_m;
 }
 
-// It was not changed: what was found is not this plan's doing.
-bool stood(const Judging& judging, const RunResult& run)
-{
-    const RunResult* before = findRun(judging.found, run.run.id);
-    return before && before->driver == run.driver && before->transfer.isApprox(run.transfer, 1e-9);
-}
-
 // Turn the louder one down, where a channel of its own lets it.
 void addGainMend(Finding& finding, const Judging& judging, const Way& louder, const Way& other, double apart_db)
 {
@@ -88,10 +81,10 @@ std::vector<Finding> judgeClipsEarly(const Judging& judging)
 {
     std::vector<Finding> findings;
     const double limit_db = judging.practice[PracticeKey::ClipsEarly_db];
-    for (const RunResult* run : judging.leadingRuns()) {
+    for (const auto& [cone, run] : judging.leadingCones()) {
         const Known& rating = run->coil.at(Quantity::Power_w);
-        if (!(run->sine_w > 0.0)) continue;
-        const double under_db = powerDecibels(rating.value / run->sine_w);
+        if (!(cone->sine_w > 0.0)) continue;
+        const double under_db = powerDecibels(rating.value / cone->sine_w);
         if (!over(under_db, limit_db)) continue;
         const RunResult* before = findRun(judging.found, run->run.id);
         if (before && before->driver == run->driver) continue;  // nobody chose it
@@ -105,7 +98,7 @@ std::vector<Finding> judgeClipsEarly(const Judging& judging)
              {under_db, worst, {}},
              limit_db,
              PracticeKey::ClipsEarly_db},
-            {{coil, Quantity::SinePower_w}, judging.goalId, {run->sine_w, run->worst, {}}, {}, {}},
+            {{coil, Quantity::SinePower_w}, judging.goalId, {cone->sine_w, run->worst, {}}, {}, {}},
             {{coil, Quantity::Power_w}, judging.goalId, {rating.value, rating.basis.origin, {}}, {}, {}}};
         soften(finding, {.worst = worst});
         findings.push_back(std::move(finding));
@@ -121,13 +114,14 @@ std::vector<Finding> judgeLevelMismatch(const Judging& judging)
     if (judging.nothingPlanned()) return findings;
     std::vector<Way> ways;
     for (const RunResult& run : judging.goal.runs) {
-        if (!placeOf(judging.goal.used, run.run.id.coil.device)) continue;
+        if (run.sameCone || !placeOf(judging.goal.used, run.run.id.coil.device)) continue;
         ways.push_back(wayOf(judging.goal.used, run));
-        ways.back().stood = stood(judging, run);
+        ways.back().stood = judging.stood(run);
     }
     for (size_t i = 0; i < ways.size(); ++i)
         for (size_t j = i + 1; j < ways.size(); ++j) {
             const Way &a = ways[i], &b = ways[j];
+            if (a.run->run.id.coil.device == b.run->run.id.coil.device) continue;  // as its maker made it
             if (!areSides(a, b) && !areWays(a, b)) continue;
             if (repeatsLeader(judging.goal, a.run->run.id.coil.device) &&
                 repeatsLeader(judging.goal, b.run->run.id.coil.device))

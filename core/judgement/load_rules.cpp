@@ -1,9 +1,20 @@
 #include "core/judgement/load_rules.h"
 
 #include <cmath>
+#include <set>
 
+#include "core/edits/coil_edits.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/complete.h"
+#include "core/evaluate/driver_work.h"
+#include "core/evaluate/grid_tables.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/widen.h"
+#include "core/physics/filter.h"
+#include "core/physics/level.h"
+#include "core/physics/preferred_values.h"
 
 namespace core {
 namespace {
@@ -28,6 +39,74 @@ bool repeatsAnotherChannel(const Judging& judging, const CircuitResult& circuit)
     return any;
 }
 
+// Everything on the channel is as it was found, wires too: what the source has always driven.
+bool cameWithTheVehicle(const Judging& judging, const CircuitResult& circuit)
+{
+    const CircuitResult* before = findCircuit(judging.found, circuit.channel);
+    return before && before->load_ohm.isApprox(circuit.load_ohm, 1e-9);
+}
+
+// What an ohmmeter shows of a driver and the resistors in its lead: all its coils as they are joined.
+double leads_ohm(const Judging& judging, const StageResult& stage, const RunResult& run)
+{
+    double sum = coilsAtDriver(stage.used, run.run.id.coil.device, judging.practice)
+                     .leads_ohm.value_or(run.coil.at(Quantity::Re_ohm).value);
+    for (const DeviceId device : run.run.along) {
+        const Part& part = stage.used.parts.at(stage.used.devices.at(device).part);
+        const std::string resistor = firstOf(part, ElementKind::Resistor);
+        if (part.inside.size() == 1 && !resistor.empty())
+            sum += complete(part, resistor, judging.practice).at(Quantity::Resistance_ohm).value;
+    }
+    return sum;
+}
+
+// The nominal impedance of all that.
+Computed nominalAtLeads(const Judging& judging, const StageResult& stage, const RunResult& run)
+{
+    const Known& nominal = run.coil.at(Quantity::Nominal_ohm);
+    return {nominal.value * leads_ohm(judging, stage, run) / run.coil.at(Quantity::Re_ohm).value, nominal.basis.origin,
+            {}};
+}
+
+// In 250 Hz-4 kHz; of a subwoofer in 60-250 Hz, where it plays.
+double levelChange_db(const Judging& judging, const RunResult& now, const RunResult& before)
+{
+    const auto bass_db = [&](const RunResult& run) {
+        return bandLevel_db(*judging.tables, Band::MidBass, run.pressure_pa_v.abs2());
+    };
+    const Port& coil = now.run.id.coil;
+    const Part& part = judging.goal.used.parts.at(judging.goal.used.devices.at(coil.device).part);
+    return workOf(part.driverClass) == DriverWork::Bass ? bass_db(now) - bass_db(before)
+                                                        : now.midLevel_db - before.midLevel_db;
+}
+
+// The coils of a driver joined another way, where that alone lifts the load to what is wanted.
+void offerRewiring(Finding& finding, const Judging& judging, const RunResult& run, double least_ohm, double wanted_ohm)
+{
+    const DeviceId device = run.run.id.coil.device;
+    const CoilsAtDriver at = coilsAtDriver(judging.goal.used, device, judging.practice);
+    if (at.coils.size() < 2 || at.join == CoilJoin::Series || !at.leads_ohm) return;
+    const double series_ohm = static_cast<double>(at.coils.size()) * run.coil.at(Quantity::Re_ohm).value;
+    if (least_ohm * series_ohm / *at.leads_ohm < wanted_ohm) return;
+    finding.mends.push_back(
+        {MendName::CoilsInSeries, series_ohm, planCoils(judging.plan, device, CoilJoin::Series)});
+}
+
+// A resistor in a driver's lead that lifts the load to what is wanted, and what it takes.
+void offerResistor(Finding& finding, const Judging& judging, DeviceId device, double load_ohm, double wanted_ohm)
+{
+    const double step = std::pow(10.0, 1.0 / 12.0);
+    const auto nearest = nearestPreferred(wanted_ohm - load_ohm, PreferredSeries::E12);
+    if (!nearest) return;
+    const double ohm = nearest->value >= wanted_ohm - load_ohm
+                           ? nearest->value
+                           : nearestPreferred(nearest->value * step, PreferredSeries::E12)->value;
+    finding.mends.push_back({.name = MendName::AddResistor,
+                             .figure = ohm,
+                             .act = addResistor(judging.plan, device, ohm),
+                             .cost_db = decibels(load_ohm / (load_ohm + ohm))});
+}
+
 bool isFactory(const Judging& judging, DeviceId device)
 {
     const auto factory = itemAt(judging.plan, &Plan::devices, kFactory, device);
@@ -47,8 +126,9 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
         const double care_ohm = judging.practice[PracticeKey::LoadCare_ratio] * minimum.value;
         if (!under(circuit.least_ohm, care_ohm)) continue;
         const bool stop = under(circuit.least_ohm, stop_ohm);
+        const bool came = cameWithTheVehicle(judging, circuit);
         Finding finding{.rule = RuleId::LoadUnderMinimum,
-                        .severity = stop ? Severity::Stop : Severity::Care,
+                        .severity = came ? Severity::Note : stop ? Severity::Stop : Severity::Care,
                         .stage = judging.goalId};
         finding.where = playedBy(judging, circuit.channel);
         finding.evidence = {
@@ -63,11 +143,21 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
              {minimum.value, minimum.basis.origin},
              {},
              {}}};
+        std::set<DeviceId> devices;
+        for (const RunResult& run : judging.goal.runs)
+            if (run.run.id.channel == circuit.channel && devices.insert(run.run.id.coil.device).second)
+                offerRewiring(finding, judging, run, circuit.least_ohm, care_ohm);
+        if (devices.size() == 1) offerResistor(finding, judging, *devices.begin(), circuit.least_ohm, care_ohm);
         if (finding.where.size() > 1) finding.mends.push_back(chooseDriverMend(std::get<DeviceId>(finding.where[1])));
         const Address load{circuit.channel, Quantity::LeastImpedance_ohm};
+        const auto draws = Judging::draws(judging.goalSpread, load);
+        // Under what even the most willing source of its kind would bear, a guessed minimum leaves no doubt.
+        const double leastStop_ohm = judging.practice[PracticeKey::LoadStop_ratio] *
+                                     judging.practice.entries.at(PracticeKey::HeadUnitLeastLoad_ohm).least;
+        const bool beyondDoubt = draws && under(rangeOf(*draws).high, leastStop_ohm);
         soften(finding, {.worst = std::max(circuit.worst, minimum.basis.origin),
-                         .figure = Judging::draws(judging.goalSpread, load),
-                         .limitGuessed = minimum.basis.origin == Origin::ClassGuess,
+                         .figure = draws,
+                         .limitGuessed = minimum.basis.origin == Origin::ClassGuess && !beyondDoubt,
                          .leans = {{judging.goalId, load}}});
         for (const RunResult& run : judging.goal.runs)
             if (run.run.id.channel == circuit.channel) offerOhmmeter(finding, run, judging.goalId);
@@ -83,8 +173,10 @@ std::vector<Finding> judgeLowerLoadOnFactory(const Judging& judging)
         const Port& coil = run->run.id.coil;
         const RunResult* before = findRun(judging.found, run->run.id);
         if (!before || before->driver == run->driver || !isFactory(judging, run->run.id.channel.device)) continue;
-        const Known& now = run->coil.at(Quantity::Re_ohm);
-        const Known& old = before->coil.at(Quantity::Re_ohm);
+        if (run->sameCone) continue;
+        Known now = run->coil.at(Quantity::Re_ohm), old = before->coil.at(Quantity::Re_ohm);
+        now.value = leads_ohm(judging, judging.goal, *run);
+        old.value = leads_ohm(judging, judging.found, *before);
         const double ratio = now.value / old.value;
         const double care = judging.practice[PracticeKey::LowerLoadCare_ratio];
         const double stop = judging.practice[PracticeKey::LowerLoadStop_ratio];
@@ -105,6 +197,8 @@ std::vector<Finding> judgeLowerLoadOnFactory(const Judging& judging)
                              isStop ? PracticeKey::LowerLoadStop_ratio : PracticeKey::LowerLoadCare_ratio},
                             {{coil, Quantity::Re_ohm}, judging.goalId, {now.value, now.basis.origin}, {}, {}},
                             {{coil, Quantity::Re_ohm}, kFound, {old.value, old.basis.origin}, {}, {}}};
+        offerRewiring(finding, judging, *run, now.value, care * old.value);
+        offerResistor(finding, judging, coil.device, now.value, care * old.value);
         finding.mends.push_back(chooseDriverMend(coil.device));
         const Address resistance{coil, Quantity::Re_ohm};
         Doubt doubt{.worst = worst,
@@ -127,8 +221,10 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
     for (const RunResult* run : judging.leadingRuns()) {
         const Port& coil = run->run.id.coil;
         const RunResult* before = findRun(judging.found, run->run.id);
-        if (!before || !over(run->driver.re_ohm, before->driver.re_ohm)) continue;
-        const double change_db = run->midLevel_db - before->midLevel_db;
+        if (!before || run->sameCone ||
+            !over(leads_ohm(judging, judging.goal, *run), leads_ohm(judging, judging.found, *before)))
+            continue;
+        const double change_db = levelChange_db(judging, *run, *before);
         const double note_db = judging.practice[PracticeKey::LessLevelNote_db];
         const double care_db = judging.practice[PracticeKey::LessLevelCare_db];
         if (!over(-change_db, note_db)) continue;
@@ -144,16 +240,8 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
                              {change_db, worst},
                              care ? -care_db : -note_db,
                              care ? PracticeKey::LessLevelCare_db : PracticeKey::LessLevelNote_db},
-                            {{coil, Quantity::Nominal_ohm},
-                             judging.goalId,
-                             {run->driver.nominal_ohm, run->coil.at(Quantity::Nominal_ohm).basis.origin},
-                             {},
-                             {}},
-                            {{coil, Quantity::Nominal_ohm},
-                             kFound,
-                             {before->driver.nominal_ohm, before->coil.at(Quantity::Nominal_ohm).basis.origin},
-                             {},
-                             {}}};
+                            {{coil, Quantity::Nominal_ohm}, judging.goalId, nominalAtLeads(judging, judging.goal, *run), {}, {}},
+                            {{coil, Quantity::Nominal_ohm}, kFound, nominalAtLeads(judging, judging.found, *before), {}, {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
         const Address level{run->run.id, Quantity::Level_db};
         Doubt doubt{.worst = worst, .leans = {{judging.goalId, level}, {kFound, level, -1.0}}};
@@ -168,39 +256,61 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
     return findings;
 }
 
+namespace {
+
+// A high-pass below which the coil would get no more programme than it is rated for: the lowest whole ten of hertz, as
+// long as there is one under the middle band. Nothing where the heat lies above it.
+std::optional<Filter> coolingHighPass(const Judging& judging, const ConeResult& cone, double rating_w)
+{
+    constexpr double kLowest_hz = 20.0, kStep_hz = 10.0, kHighest_hz = 250.0;
+    for (double corner_hz = kLowest_hz; corner_hz <= kHighest_hz; corner_hz += kStep_hz) {
+        const Filter filter{corner_hz, 2};
+        const Eigen::ArrayXd passed =
+            filterResponse({FilterFamily::Butterworth, filter.order}, FilterSide::HighPass, corner_hz,
+                           judging.tables->frequency_hz)
+                .abs2();
+        const double all = (judging.tables->programme * cone.heat_w_v2).sum();
+        const double left = (judging.tables->programme * cone.heat_w_v2 * passed).sum();
+        if (all > 0.0 && cone.programme_w * left / all <= rating_w) return filter;
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
 std::vector<Finding> judgeCoilOverRating(const Judging& judging)
 {
     std::vector<Finding> findings;
-    for (const RunResult* run : judging.leadingRuns()) {
+    for (const auto& [cone, run] : judging.leadingCones()) {
         const Port& coil = run->run.id.coil;
         const Known& rating = run->coil.at(Quantity::Power_w);
         const double sineLimit_w = judging.practice[PracticeKey::CoilSine_ratio] * rating.value;
         const bool highPass =
             !run->run.seriesCapacitors.empty() || findCircuit(judging.goal, run->run.id.channel)->filteredLow;
-        const bool stop = over(run->sine_w, sineLimit_w) && !highPass;
-        const bool care = over(run->programme_w, rating.value);
+        const bool stop = over(cone->sine_w, sineLimit_w) && !highPass;
+        const bool care = over(cone->programme_w, rating.value);
         if (!stop && !care) continue;
         Finding finding{.rule = RuleId::CoilOverRating,
                         .severity = stop ? Severity::Stop : Severity::Care,
                         .stage = judging.goalId};
         finding.where = judging.alike(coil.device);
-        const Origin worst = std::max(run->worst, rating.basis.origin);
+        const Origin worst = std::max(cone->worst, rating.basis.origin);
         finding.evidence = {
             {{coil, Quantity::SinePower_w},
              judging.goalId,
-             {run->sine_w, worst},
+             {cone->sine_w, worst},
              sineLimit_w,
              PracticeKey::CoilSine_ratio},
-            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {run->sine_hz, worst}, {}, {}},
-            {{coil, Quantity::ProgrammePower_w}, judging.goalId, {run->programme_w, worst}, rating.value, {}},
+            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {cone->sine_hz, worst}, {}, {}},
+            {{coil, Quantity::ProgrammePower_w}, judging.goalId, {cone->programme_w, worst}, rating.value, {}},
             {{coil, Quantity::Power_w}, judging.goalId, {rating.value, rating.basis.origin}, {}, {}}};
         if (!stop) std::swap(finding.evidence[0], finding.evidence[2]);  // the one that fired comes first
-        if (!highPass) {
-            // At the driver's resonance, second order, rounded up to full tens: common practice, no source.
-            const Filter filter{std::ceil(run->driver.fs_hz / 10.0) * 10.0, 2};
-            finding.mends.push_back(
-                {MendName::SetHighPass, filter.frequency_hz, setHighPass(judging.plan, run->run.id.channel, filter)});
-        }
+        if (!highPass)
+            if (const auto filter = coolingHighPass(judging, *cone, rating.value);
+                filter && (care || cone->sine_hz < filter->frequency_hz))
+                finding.mends.push_back({.name = MendName::SetHighPass,
+                                         .figure = filter->frequency_hz,
+                                         .act = setHighPass(judging.plan, run->run.id.channel, *filter)});
         finding.mends.push_back(chooseDriverMend(coil.device));
         const Address watts{run->run.id, stop ? Quantity::SinePower_w : Quantity::ProgrammePower_w};
         Doubt doubt{

@@ -8,6 +8,7 @@
 #include "core/model/quantity.h"
 #include "core/physics/cutout.h"
 #include "core/physics/mounting_depth.h"
+#include "core/physics/oval.h"
 #include "core/physics/screw_pattern.h"
 
 namespace core {
@@ -30,6 +31,7 @@ struct HoleFit {
     bool ring = false;                // it is too wide for the driver's screws
     std::optional<double> ringInside_m{}, ringOutside_m{};
     bool cut = false;  // it is too small
+    std::optional<Oval> ovalCut{};  // half axes of the opening that an oval body needs
 };
 
 // How a driver stands at its place: lengths that are left, each with the worst origin of what it rests on; nothing

@@ -74,6 +74,11 @@ enum class EditName {
     FitSpacer,
     TurnDriver,
     FixDriver,
+    JoinCoils,
+    TurnOver,
+    SetFilter,
+    AddResistor,
+    PlanSpeakers,
     WireLength
 };
 

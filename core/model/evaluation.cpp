@@ -32,7 +32,24 @@ const CircuitResult* findCircuit(const StageResult& stage, const Port& channel)
 
 const RunResult* findRunOfDevice(const StageResult& stage, DeviceId device)
 {
-    return firstWhere(stage.runs, [&](const RunResult& run) { return run.run.id.coil.device == device; });
+    const auto entry = stage.used.devices.find(device);
+    if (entry == stage.used.devices.end()) return nullptr;
+    const Part& part = stage.used.parts.at(entry->second.part);
+    const RunResult* inside = nullptr;
+    for (const RunResult& run : stage.runs) {
+        if (run.run.id.coil.device != device) continue;
+        if (part.inside.at(run.run.id.coil.element).driverClass.empty()) return &run;
+        if (!inside) inside = &run;
+    }
+    return inside;
+}
+
+const ConeResult& coneOf(const StageResult& stage, const RunResult& run)
+{
+    const auto index = static_cast<size_t>(&run - stage.runs.data());
+    return *firstWhere(stage.cones, [&](const ConeResult& cone) {
+        return std::find(cone.runs.begin(), cone.runs.end(), index) != cone.runs.end();
+    });
 }
 
 }  // namespace core

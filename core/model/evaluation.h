@@ -55,6 +55,17 @@ struct PartBurden {
     Origin worst = Origin::Measured;
 };
 
+// What one channel does to a cone with several coils, per source volt.
+struct ConeShare {
+    DeviceId device{};
+    std::vector<std::string> coils{};
+    std::vector<Eigen::ArrayXcd> current_a{};  // of each
+    std::vector<double> re_ohm{};
+    Eigen::ArrayXcd drive{};   // mean of the coils' volts, each by its sign: what moves the cone
+    Eigen::ArrayXcd motion_a{};  // through the resistance of its suspension
+    double suspension_ohm = 0.0;
+};
+
 // One channel with everything that hangs on it, solved over the grid.
 struct CircuitResult {
     Port channel{};
@@ -68,30 +79,52 @@ struct CircuitResult {
     double clip_v = 0.0, clip_a = 0.0, clip_w = 0.0;  // a sine at the source's limit, where |Z| is least
     bool filteredLow = false;                         // a high-pass in the channel, built in or set
     std::vector<PartBurden> burdens{};                // of capacitors, inductors and resistors
+    std::vector<ConeShare> cones{};                   // with several coils
     std::vector<std::string> marks{};                 // names of the rating model's warnings, "RatingsFlat"
     Origin worst = Origin::Measured;
 };
 
-// One run with its driver, solved over the grid.
+// How far a cone is driven with the source at its limit: peak, one way.
+struct Travel {
+    double sine_m = 0.0, sineAt_hz = 0.0;  // the largest of a sine
+    double programme_m = 0.0;              // of programme that just touches the limit, passed 0.3 % of the time
+};
+
+// One run with its driver, solved over the grid. Coils of one cone have the cone's sound and travel in common.
 struct RunResult {
     Run run{};
-    DriverParameters driver{};
-    Figures coil{};                   // completed figures of the coil, each with its origin
-    Eigen::ArrayXcd transfer{};       // terminal volts per source volt, the channel's own filters and gain included
-    Eigen::ArrayXcd pressure_pa_v{};  // on axis at 1 m, per source volt
-    Eigen::ArrayXd excursion_m_v{};   // peak, per source volt rms
+    DriverParameters driver{};   // with all coils of its cone in parallel
+    Figures coil{};              // completed figures of the coil, each with its origin
+    bool sameCone = false;       // another run of this channel stands for the cone's sound and travel
+    Eigen::ArrayXcd transfer{};  // coil volts per source volt, the channel's own filters and gain included
+    Eigen::ArrayXcd pressure_pa_v{};  // of its cone: on axis at 1 m, per source volt
+    Eigen::ArrayXd excursion_m_v{};   // of its cone: peak, per source volt rms, by this channel alone
     std::optional<double> seriesCapacitance_f{};       // of the capacitors that every way passes
     std::optional<double> idealCorner_hz{};            // that capacitance into the nominal impedance
     std::vector<double> halfPower_hz{};                // -3 dB re the source into the real driver, highest first
+    Eigen::ArrayXd heat_w_v2{};                        // in the coil, per square source volt
     double programme_w = 0.0;                          // in the coil, programme just touching the source's limit
     std::array<double, kBandCount> programmeBand_w{};  // the same, band by band
     double sine_w = 0.0, sine_hz = 0.0;                // the worst full-scale sine
     double most_v = 0.0, mostAt_hz = 0.0;              // largest rms volts at the coil with the source at its limit
-    double travel_m = 0.0, travelAt_hz = 0.0;          // largest excursion there, peak, one way
+    Travel travel{};                                   // of its cone, by this channel alone
     double midLevel_db = 0.0;                          // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
     std::optional<double> portSpeed_m_s{}, portSpeedAt_hz{};  // peak, largest with the source at its limit
     std::optional<double> blendStep_db{};  // a measured response over the model where they are joined
     std::vector<std::string> marks{};      // "BlendStep", "PortSpeed"
+    Origin worst = Origin::Measured;
+};
+
+// One cone with all the coils that move it, over all channels.
+struct ConeResult {
+    std::vector<size_t> runs{};   // among the stage's, of its coils; the first one stands for it
+    std::vector<Port> idle{};     // coils of it that no channel plays
+    bool fights = false;          // two of its coils push against each other
+    Eigen::ArrayXd excursion_m_v{};      // peak, per source volt rms
+    Travel travel{};
+    Eigen::ArrayXd heat_w_v2{};          // in all its coils, per square source volt
+    double programme_w = 0.0;            // in all its coils, programme just touching the source's limit
+    double sine_w = 0.0, sine_hz = 0.0;  // the worst full-scale sine
     Origin worst = Origin::Measured;
 };
 
@@ -127,7 +160,8 @@ struct StageResult {
     std::shared_ptr<const PreparedCabin> prepared{};  // for ways of sound; nothing while none was needed
     std::vector<CircuitResult> circuits{};
     std::vector<RunResult> runs{};
-    std::vector<RunWays> ways{};  // of each run
+    std::vector<ConeResult> cones{};  // every cone that some run moves
+    std::vector<RunWays> ways{};      // of each run
     CleanVoltage clean{};         // of the one volume control
     double sourceLeast_v = 0.0;   // where the source clips first
     std::map<ListenerId, HearingResult> hearing{};
@@ -149,7 +183,9 @@ struct Evaluation {
 [[nodiscard]] const StageSpread* spreadAt(const Evaluation& evaluation, StageId stage);
 [[nodiscard]] const RunResult* findRun(const StageResult& stage, const RunId& id);
 [[nodiscard]] const CircuitResult* findCircuit(const StageResult& stage, const Port& channel);
-// The run that ends in a coil of this device; the first by id if several do.
+// The cone that this run moves. requires a run of the stage
+[[nodiscard]] const ConeResult& coneOf(const StageResult& stage, const RunResult& run);
+// The run that ends in a coil of this device: the first by id of its own coils, before those of a driver inside it.
 [[nodiscard]] const RunResult* findRunOfDevice(const StageResult& stage, DeviceId device);
 
 }  // namespace core

@@ -58,6 +58,21 @@ std::string_view code(RuleId rule)
             return "FIT1";
         case RuleId::FixingOverload:
             return "FIT13";
+        case RuleId::CoilsFight:
+        case RuleId::CoilOpen:
+        case RuleId::DriverUnfed:
+            return "LOAD10";
+        case RuleId::TweeterUnprotected:
+        case RuleId::HighPassLost:
+            return "SPLIT1";
+        case RuleId::TravelWithProgramme:
+            return "SPLIT8";
+        case RuleId::SubwooferTravel:
+            return "LOWS1";
+        case RuleId::PairTurnedOver:
+            return "POL1";
+        case RuleId::BassLostByFlip:
+            return "POL4";
     }
     return {};
 }

@@ -36,7 +36,16 @@ enum class RuleId {
     CountsOpen,
     ScrewReaches,
     NeedlessCut,    // of what stands in the way of a driver that clears it
-    FixingOverload  // a driver too heavy for its screws
+    FixingOverload,  // a driver too heavy for its screws
+    CoilsFight,      // two coils of one cone push against each other
+    CoilOpen,        // a coil that nothing is wired to
+    DriverUnfed,     // a planned driver that no channel plays
+    TweeterUnprotected,
+    HighPassLost,  // with the old speaker, or bridged
+    TravelWithProgramme,
+    SubwooferTravel,  // of a sine
+    PairTurnedOver,   // one of two sides against the other
+    BassLostByFlip
 };
 
 enum class Severity { Note, Care, Stop };
@@ -90,13 +99,21 @@ enum class MendName {
     ShorterScrews,
     SetGain,
     CutObstruction,
-    LeaveObstruction
+    LeaveObstruction,
+    CoilsInSeries,
+    CoilsInParallel,
+    TurnCoil,
+    AddCapacitor,
+    AddResistor,
+    TurnOver,
+    TakeBridgeOut
 };
 
 struct Mend {
     MendName name{};
-    double figure = 0.0;  // what the button names: F, Hz
+    double figure = 0.0;  // what the button names: F, Hz, ohm
     std::variant<Edit, SolverRequest> act{};
+    double cost_db = 0.0;  // level that it takes, where it takes any
     bool operator==(const Mend&) const = default;
 };
 

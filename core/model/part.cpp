@@ -6,10 +6,23 @@ namespace core {
 
 Figures figuresOf(const Part& part, const std::string& element)
 {
+    const auto found = part.inside.find(element);
+    if (found == part.inside.end()) return part.figures;
+    if (!found->second.driverClass.empty()) return found->second.figures;
     Figures figures = part.figures;
-    if (const auto found = part.inside.find(element); found != part.inside.end())
-        for (const auto& [quantity, known] : found->second.figures) figures.insert_or_assign(quantity, known);
+    for (const auto& [quantity, known] : found->second.figures) figures.insert_or_assign(quantity, known);
     return figures;
+}
+
+std::vector<std::string> coilsOfCone(const Part& part, const std::string& coil)
+{
+    const auto found = part.inside.find(coil);
+    const int cone = found == part.inside.end() ? 0 : found->second.cone;
+    if (cone == 0) return {coil};
+    std::vector<std::string> coils;
+    for (const auto& [name, element] : part.inside)
+        if (element.kind == ElementKind::Coil && element.cone == cone) coils.push_back(name);
+    return coils;
 }
 
 const std::string& driverClassOf(const Part& part, const std::string& element)
@@ -61,7 +74,9 @@ std::vector<std::string> allOf(const Part& part, ElementKind kind)
 std::string firstOf(const Part& part, ElementKind kind)
 {
     const std::vector<std::string> names = allOf(part, kind);
-    return names.empty() ? std::string() : names.front();
+    const auto main = std::find_if(names.begin(), names.end(),
+                                   [&](const std::string& name) { return part.inside.at(name).driverClass.empty(); });
+    return main != names.end() ? *main : names.empty() ? std::string() : names.front();
 }
 
 void addChannels(Part& source, const std::vector<std::string>& channels)

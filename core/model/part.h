@@ -17,7 +17,9 @@ struct Element {
     std::string a{}, b{};       // a is the plus end
     Figures figures{};          // what differs from the part's own
     std::string twin{};         // the element that does this on the vehicle's other side
-    std::string driverClass{};  // of a coil that is of another kind than its part: a coaxial's tweeter
+    int cone = 0;               // coils of one part with the same number move one cone; 0: a cone of its own
+    std::string driverClass{};  // of a coil that is of another kind than its part: a coaxial's tweeter. It is a driver
+                                // of its own, and what is known of the part is not known of it
     CurveId curve{};            // of a coil: its driver's measured response
     bool operator==(const Element&) const = default;
 };
@@ -73,10 +75,13 @@ struct Part {
     return part.kind == PartKind::Radio || part.kind == PartKind::Amplifier;
 }
 
-// What is known of one element: its own figures over its part's.
+// What is known of one element: its own figures over its part's; of a coil of another kind its own alone.
 [[nodiscard]] Figures figuresOf(const Part& part, const std::string& element);
 // The class of a coil: its own or its part's.
 [[nodiscard]] const std::string& driverClassOf(const Part& part, const std::string& element);
+
+// The coils that move the same cone as this one, itself among them, by name.
+[[nodiscard]] std::vector<std::string> coilsOfCone(const Part& part, const std::string& coil);
 
 // The two terminals through which an element is reached, whatever lies between; nothing for one that is not.
 struct Leads {
@@ -87,7 +92,7 @@ struct Leads {
 // More channels on a source, each with terminals of its own. Two of which one name ends in L and the other in R are
 // twins.
 void addChannels(Part& source, const std::vector<std::string>& channels);
-// The first element of this kind, by name; empty if there is none.
+// The first element of this kind, by name, a coil of the part's own kind before any other; empty if there is none.
 [[nodiscard]] std::string firstOf(const Part& part, ElementKind kind);
 [[nodiscard]] std::vector<std::string> allOf(const Part& part, ElementKind kind);
 

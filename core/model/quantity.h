@@ -46,6 +46,7 @@ enum class Quantity {
     Area_m2,
     Depth_m,
     Cutout_m,
+    CutoutShort_m,  // of an oval opening, across its length
     FrontClearance_m,  // from the mounting face to the cover
     ScrewCount,
     ScrewCircle_m,  // diameter through the screw holes; or a rectangle of them:
@@ -54,7 +55,9 @@ enum class Quantity {
     Mass_kg,
     // how a driver is mounted, of it, its place, its spacer and its screws
     Basket_m,  // of a driver: its body behind the flange
+    BasketShort_m,  // of an oval, across its length
     Flange_m,
+    FlangeShort_m,
     FlangeThickness_m,  // how far it stands out
     Surround_m,         // height of the roll over the mounting face
     Magnet_m,
@@ -123,6 +126,8 @@ enum class Quantity {
     ProgrammePower_w,
     SinePower_w,
     Travel_m,
+    ProgrammeTravel_m,
+    CoilCount,
     PortSpeed_m_s,
     Ratio,
     DepthMargin_m,

@@ -30,10 +30,18 @@ struct CircuitTap {
     Port element{};
     ElementKind kind = ElementKind::Coil;
     int plus = 0, minus = 0;          // nodes
-    size_t part = 0;                  // the capacitor, inductor or resistor itself among the network's elements
+    size_t part = 0;  // the capacitor, inductor, resistor or the coil's wire among the network's elements
     std::optional<size_t> loss{};     // the resistor that stands for its losses
     Origin worst = Origin::Measured;  // of the part's value
     bool operator==(const CircuitTap&) const = default;
+};
+
+// The coils of one cone in a channel's network: all of them, also those that this channel does not reach by wire.
+struct CircuitCone {
+    std::vector<size_t> taps{};    // among the circuit's
+    std::vector<double> signs{};   // of each: -1 where it is made the other way round
+    size_t loss = 0;               // the resistor of its suspension among the network's elements
+    bool operator==(const CircuitCone&) const = default;
 };
 
 // One channel as a network: a one-volt source behind its output resistance, everything that its terminals reach, coils
@@ -45,6 +53,7 @@ struct Circuit {
     size_t source = 0;  // the source among the elements
     int terminal = 0;   // the channel's plus, behind the output resistance
     std::vector<CircuitTap> taps{};
+    std::vector<CircuitCone> cones{};  // with several coils
     bool operator==(const Circuit&) const = default;
 };
 

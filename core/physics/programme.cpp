@@ -26,6 +26,14 @@ double programmeShare(double crestFactor_db)
     return 2.0 / std::pow(10.0, crestFactor_db / 10.0);
 }
 
+double programmeTravel_m(double limit_v, double crestFactor_db, const Eigen::ArrayXd& programme,
+                         const Eigen::ArrayXd& excursion_m_v)
+{
+    constexpr double kRarelyPassed = 3.0;  // standard deviations of a normal distribution: 0.3 % of the time
+    return kRarelyPassed * limit_v *
+           std::sqrt(0.5 * programmeShare(crestFactor_db) * (programme * excursion_m_v.square()).sum());
+}
+
 Outcome<double> spectrumFraction(const Spectrum& weight, const Spectrum& passed, double low_hz, double high_hz)
 {
     if (!(low_hz < high_hz)) return refuse(ErrorCode::OutOfDomain, "high_hz", high_hz, "above low_hz");

@@ -25,6 +25,13 @@ struct ProgrammeWeight {
 // Mean power of programme that just touches clip, over that of a full-scale sine: 2 / 10^(CF/10). CF in dB.
 [[nodiscard]] double programmeShare(double crestFactor_db);
 
+// How far a cone goes with programme that just touches a sine's limit, E volts rms:
+//   x = 3 x_rms, passed 0.3 % of the time;  x_rms^2 = E^2 2 10^(-CF/10) sum w x_peak^2 / 2
+// excursion_m_v  peak, for one volt rms of sine;  programme  weights that add up to 1 (spectrumWeights)
+// source         IEC 60268-1 (weight), recalled; normal distribution;  valid  linear cone
+[[nodiscard]] double programmeTravel_m(double limit_v, double crestFactor_db, const Eigen::ArrayXd& programme,
+                                       const Eigen::ArrayXd& excursion_m_v);
+
 using Spectrum = std::function<Eigen::ArrayXd(const Eigen::ArrayXd& frequency_hz)>;
 
 // integral(w |H|^2 dln f) / integral(w dln f) between two frequencies, by adaptive quadrature.

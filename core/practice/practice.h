@@ -27,6 +27,7 @@ struct DriverClass {
     double topCorner_hz = 0.0;  // where its own radiation falls off
     double depth_m = 0.0, basket_m = 0.0, flange_m = 0.0, flangeThickness_m = 0.0, surround_m = 0.0, magnet_m = 0.0;
     double mass_kg = 0.0;
+    std::vector<std::string> ways{};  // the classes of other drivers before its cone
     bool operator==(const DriverClass&) const = default;
 };
 

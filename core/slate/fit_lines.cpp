@@ -35,6 +35,7 @@ const std::vector<NamedLine>& fitLines()
          {},
          {"cut_m", "saw_m", "least_m", "most_m", "ringOutside_m"},
          "cutout 126 mm 165 mm circle 145 mm"},
+        {{"saw"}, "hole-saw", {{"hole_m", "D", Length}}, {}, {"saw_m", "play_m", "smaller_m"}, "saw 45 mm"},
         {{"holes"},
          "screw-circle",
          {{"count", "n", Number}, {"circle_m", "B", Length}},

@@ -115,6 +115,16 @@ private:
         m_rest.remove_prefix(word.size());
         for (const LineInput& input : m_line.inputs)
             if (!input.keyword.empty() && input.keyword == word) return quantity(&input);
+        if (word == "class") {  // class d: its letter stands for the kind of output stage
+            skipBlanks(m_rest);
+            const std::string letter = wordAt(m_rest);
+            if (takes("stage") && (letter == "d" || letter == "ab" || letter == "h")) {
+                m_rest.remove_prefix(letter.size());
+                if (letter != "ab")
+                    m_inputs["stage"] = CalcValue{.texts = {letter == "d" ? "switching" : "twoRail"}};
+                return std::nullopt;
+            }
+        }
         for (const LineWord& choice : m_line.words) {
             if (choice.word != word) continue;
             if (choice.choice == "1")

@@ -220,6 +220,14 @@ std::string_view takeWord(std::string_view text)
     return text.substr(0, length);
 }
 
+// Dividing by a whole number gives the same double as typing the value would: 100 uF is 0.0001 F to the last digit.
+double inUnits(double value, double factor)
+{
+    const double whole = std::round(1.0 / factor);
+    const bool exact = factor < 1.0 && std::abs(whole * factor - 1.0) < 1e-12;
+    return exact ? value / whole : value * factor;
+}
+
 Result<TypedQuantity> scan(std::string_view& text, std::optional<Dimension> expected)
 {
     skipBlanks(text);
@@ -242,7 +250,7 @@ Result<TypedQuantity> scan(std::string_view& text, std::optional<Dimension> expe
         if (unit.dimension != Dimension::Gauge) return refuse("a fraction cannot have 0 below its line");
         return TypedQuantity{1.0 - number->overGauge, Dimension::Gauge};
     }
-    return TypedQuantity{number->value * unit.value, unit.dimension};
+    return TypedQuantity{inUnits(number->value, unit.value), unit.dimension};
 }
 
 std::string_view nameOf(Dimension dimension)

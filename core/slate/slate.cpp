@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 #include <optional>
 
@@ -201,9 +202,54 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
     }
 }
 
+// All quantities of a line, in its order, and the word that follows them; nothing where it holds anything else.
+struct PlainLine {
+    std::vector<TypedQuantity> quantities{};
+    std::string_view word{};
+};
+std::optional<PlainLine> plainLine(std::string_view text)
+{
+    PlainLine line;
+    for (skipBlanks(text); !text.empty(); skipBlanks(text)) {
+        const bool number = (text.front() >= '0' && text.front() <= '9') || text.front() == '.';
+        if (!number) {
+            line.word = text;
+            break;
+        }
+        const auto quantity = scanQuantity(text);
+        if (!quantity) return std::nullopt;
+        line.quantities.push_back(*quantity);
+    }
+    return line;
+}
+
+// Lines whose units tell what is asked, whatever their order: amperes, a length and a cable are a drop, a length and
+// the word hole a saw. As a line that names it; empty if it is none of these.
+std::string namedByUnits(std::string_view text)
+{
+    const auto line = plainLine(text);
+    if (!line) return {};
+    const auto count = [&](Dimension dimension) {
+        return std::count_if(line->quantities.begin(), line->quantities.end(),
+                             [&](const TypedQuantity& one) { return one.dimension == dimension; });
+    };
+    const auto all = std::ssize(line->quantities);
+    const bool cable = count(Dimension::Gauge) == 1 || count(Dimension::Area) == 1;
+    if (all == 3 && cable && count(Dimension::Current) == 1 && count(Dimension::Length) == 1)
+        return fmt::format("drop {}", text);
+    if (all == 1 && count(Dimension::Length) == 1 && line->word == "hole")
+        return fmt::format("saw {}", text.substr(0, text.rfind("hole")));
+    return {};
+}
+
 Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
 {
     if (auto named = answerNamedLine(text, practice)) return std::move(*named);
+    if (const std::string named = namedByUnits(text); !named.empty()) return std::move(*answerNamedLine(named, practice));
+    if (const size_t to = text.find(" to "); to != std::string_view::npos) {  // two powers: how much louder
+        const std::string both = fmt::format("louder {} {}", text.substr(0, to), text.substr(to + 4));
+        return std::move(*answerNamedLine(both, practice));
+    }
     if (const size_t versus = text.find(" vs "); versus != std::string_view::npos) {  // two ways to one ear
         const std::string both = fmt::format("arrive {} {}", text.substr(0, versus), text.substr(versus + 4));
         return std::move(*answerNamedLine(both, practice));

@@ -97,6 +97,15 @@ int main(int argc, char** argv)
     window.click("compareCandidates");
     shoot("compare.png");
     window.click("compareCandidates");
+    window.newJob("van");
+    window.clickThing(QStringLiteral("own box"));
+    window.click("stagePlanned");
+    window.key(Qt::Key_3, Qt::ControlModifier);
+    window.pickCandidate("sw-valerian-4");
+    window.key(Qt::Key_1, Qt::ControlModifier);
+    window.click("askWires");
+    shoot("coils.png");
+    window.key(Qt::Key_3, Qt::ControlModifier);
     window.click("openShelf");
     QTest::qWait(150);
     window.window()

@@ -136,7 +136,7 @@ TEST_F(Cli, CalcRunsByNameAndBySection)
     EXPECT_EQ(run("calc A7 from_ohm=8 to_ohm=4").json().at("model"), "load-change");
     const Ran either = run("calc A7", "2>/dev/null");
     EXPECT_EQ(either.code, 2);
-    EXPECT_EQ(either.json().at("error").at("allowed"), "for section A7 one of load-change, sensitivity");
+    EXPECT_EQ(either.json().at("error").at("allowed"), "for section A7 one of load-change, power-change, sensitivity");
 }
 
 TEST_F(Cli, CalcTakesListsComplexNumbersAndFiles)

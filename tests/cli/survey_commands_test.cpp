@@ -24,6 +24,28 @@ TEST_F(Cli, ANewPlanOfEveryKindIsValidAndHasItsSeats)
     EXPECT_EQ(run("new estate -o /nowhere/x.reed").code, 2);
 }
 
+TEST_F(Cli, AnEmptyVehicleIsNoCompleteInventory)
+{
+    ASSERT_EQ(run("new estate -o " + file("new.reed")).code, 0);
+    EXPECT_EQ(run("inventory --json " + file("new.reed"), "").json().at("complete"), false);
+}
+
+// Added as planned: nothing stands there before, and after it is fed by what was added with it.
+TEST_F(Cli, AddsAnAmplifierAndSpeakersAsPlanned)
+{
+    ASSERT_EQ(run("new estate -o " + file("new.reed")).code, 0);
+    ASSERT_EQ(run("add " + file("new.reed") + " --amplifier amp-beck-2 -o " + file("amp.reed")).code, 0);
+    ASSERT_EQ(run("add " + file("amp.reed") + " --spot 'front door' --driver wf165-cedar-4 -o " + file("both.reed")).code,
+              0);
+    const Json both = run("evaluate --json " + file("both.reed"), "").json();
+    EXPECT_EQ(both.at("before").at("runs").size(), 0U);
+    EXPECT_EQ(both.at("after").at("runs").size(), 2U);
+    const Ran wrong = run("add " + file("amp.reed") + " --spot moon -o " + file("x.reed"));
+    EXPECT_EQ(wrong.code, 2);
+    EXPECT_NE(wrong.out.find("moon: is no usual spot"), std::string::npos) << wrong.out;
+    EXPECT_EQ(run("add " + file("amp.reed") + " -o " + file("x.reed")).code, 2) << "nothing to add";
+}
+
 TEST_F(Cli, InventorySaysWhatIsWhereAndWhatIsOpen)
 {
     const Json inventory = run("inventory --json " + file("demo.reed"), "").json();

@@ -79,6 +79,11 @@ SpiceResult runSpice(const core::Netlist& netlist, const std::string& name)
     return simulated(written(netlist), name);
 }
 
+SpiceResult runSpiceText(const std::string& netlist, const std::string& name)
+{
+    return simulated(netlist, name);
+}
+
 SpiceResult runSpiceAt(const core::Netlist& netlist, const std::string& name, const std::string& frequency_hz)
 {
     std::string text = written(netlist);

@@ -16,6 +16,8 @@ struct SpiceResult {
 
 // Our own netlist, solved by a general circuit simulator (ngspice, from Debian) at the points of its .ac card.
 SpiceResult runSpice(const core::Netlist& netlist, const std::string& name);
+// A netlist written by hand, with an .ac card of its own.
+SpiceResult runSpiceText(const std::string& netlist, const std::string& name);
 // The same at one frequency alone.
 SpiceResult runSpiceAt(const core::Netlist& netlist, const std::string& name, const std::string& frequency_hz);
 

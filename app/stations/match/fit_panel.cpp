@@ -12,6 +12,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/section_drawing.h"
+#include "core/edits/coil_edits.h"
 #include "core/edits/fit_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
@@ -155,6 +156,27 @@ void FitPanel::build()
              [](const Survey& survey, const QString& key) {
                  return core::fixDriver(survey.plan(), survey.driver, static_cast<core::Fixing>(key.toInt()));
              }});
+    m_decided->addList(
+        {.name = QStringLiteral("plannedCoils"),
+         .label = tr("coils"),
+         .choices =
+             [](const Survey& survey) {
+                 return driverOf(survey)
+                            ? joinChoices(planned(survey), survey.driver, survey.snapshot->evaluation.practice)
+                            : std::vector<std::pair<QString, QString>>{};
+             },
+         .read =
+             [](const Survey& survey) {
+                 if (!driverOf(survey)) return QString();
+                 const auto at =
+                     core::coilsAtDriver(planned(survey), survey.driver, survey.snapshot->evaluation.practice);
+                 return QString::number(static_cast<int>(at.join));
+             },
+         .write =
+             [](const Survey& survey, const QString& key) {
+                 return core::planCoils(survey.plan(), survey.driver, static_cast<core::CoilJoin>(key.toInt()));
+             },
+         .onlyWhereAny = true});
     layout->addWidget(m_decided);
     m_template->setObjectName(QStringLiteral("spacerTemplate"));
     m_template->setToolTip(tr("A template to print and cut by: rim, opening, screw holes, the cable's way out"));

@@ -20,6 +20,7 @@
 #include "app/stations/ohmmeter_line.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/elided_label.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/design/amplifier_risk.h"
@@ -45,11 +46,12 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_right(new QWidget(this)),
       m_figures(new FigureTable(theme, this)),
       m_ohmmeter(new OhmmeterLine(shop.practice, this)),
-      m_shelfTitle(new QLabel(this)),
+      m_shelfTitle(new ElidedLabel(this)),
       m_search(new QLineEdit(this)),
       m_order(new QuietCombo(this)),
       m_goesIn(new QPushButton(tr("goes in"), this)),
       m_whole(new QPushButton(tr("nothing cut"), this)),
+      m_otherKinds(new QPushButton(tr("other kinds"), this)),
       m_hold(new QPushButton(tr("&Hold"), this)),
       m_compare(new QPushButton(tr("&Compare"), this)),
       m_plan(new QPushButton(tr("Plan &this one"), this)),
@@ -68,6 +70,9 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     connect(m_search, &QLineEdit::textChanged, this, &MatchView::takeFilter);
     connect(m_order, &QComboBox::currentIndexChanged, this, &MatchView::takeFilter);
     for (QPushButton* flag : {m_goesIn, m_whole}) connect(flag, &QPushButton::toggled, this, &MatchView::takeFilter);
+    connect(m_otherKinds, &QPushButton::toggled, this, [this] {
+        if (m_snapshot) showCandidates();
+    });
     connect(m_plan, &QPushButton::clicked, this, &MatchView::fitChosen);
     connect(m_hold, &QPushButton::clicked, this, &MatchView::holdChosen);
     connect(m_compare, &QPushButton::toggled, this, &MatchView::showCompared);
@@ -130,7 +135,9 @@ QWidget* MatchView::buildShelf()
     m_goesIn->setToolTip(tr("Only what nothing stops"));
     m_whole->setObjectName(QStringLiteral("filterWhole"));
     m_whole->setToolTip(tr("Only what leaves the vehicle whole: no hole, no plug is cut"));
-    for (QPushButton* flag : {m_goesIn, m_whole, m_compare}) flag->setCheckable(true);
+    m_otherKinds->setObjectName(QStringLiteral("filterOtherKinds"));
+    m_otherKinds->setToolTip(tr("Also what is made for another part of the sound than this place plays"));
+    for (QPushButton* flag : {m_goesIn, m_whole, m_otherKinds, m_compare}) flag->setCheckable(true);
     m_hold->setObjectName(QStringLiteral("holdCandidate"));
     m_hold->setToolTip(tr("Against others, up to three; Space on the list does the same"));
     m_compare->setObjectName(QStringLiteral("compareCandidates"));
@@ -145,13 +152,14 @@ QWidget* MatchView::buildShelf()
     m_reasons->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* box = new QWidget(this);
     auto* head = new QHBoxLayout;
+    m_shelfTitle->setMinimumWidth(m_theme.px(48));
     head->addWidget(m_shelfTitle, 1);
-    for (QPushButton* button : {m_hold, m_compare, m_plan}) head->addWidget(button);
+    for (QPushButton* button : {shelf, m_hold, m_compare, m_plan}) head->addWidget(button);
     auto* filters = new QWidget(box);
     auto* row = new FlowLayout(6);
     filters->setLayout(row);
     m_search->setMaximumWidth(m_theme.px(96));
-    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, shelf})
+    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, m_otherKinds})
         row->addWidget(one);
     auto* page = new QWidget(box);
     auto* under = new QVBoxLayout(page);
@@ -290,7 +298,9 @@ void MatchView::showCandidates()
     const core::DeviceId device = chosenDevice();
     const std::string key = current() ? current()->part.shelfKey : std::string();
     m_candidates->setCandidates(device
-                                    ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation)
+                                    ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation,
+                                                        m_otherKinds->isChecked() ? core::RankScope::Everything
+                                                                                  : core::RankScope::WhatSuits)
                                     : std::vector<core::Candidate>{});
     chooseRow(key);
     showCompared();
@@ -313,7 +323,7 @@ void MatchView::chooseRow(const std::string& before)
     m_list->setCurrentIndex(m_candidates->index(std::max(0, row)));
     const bool any = m_candidates->rowCount() > 0;
     for (QPushButton* button : {m_plan, m_hold}) button->setEnabled(any);
-    m_shelfTitle->setText(
+    m_shelfTitle->setWhole(
         !chosenDevice() ? tr("No driver stands at this place")
         : any ? tr("Shelf, of %1 points").arg(words::fixedNumber(core::pointsOf(m_snapshot->evaluation.practice), 0))
               : tr("Nothing of the shelf is left by these words"));

@@ -16,6 +16,7 @@ class QStackedWidget;
 namespace app {
 
 class CompareView;
+class ElidedLabel;
 class FigureTable;
 class FitPanel;
 class FlowLayout;
@@ -77,11 +78,12 @@ private:
     QWidget* m_right;
     FigureTable* m_figures;
     OhmmeterLine* m_ohmmeter;
-    QLabel* m_shelfTitle;
+    ElidedLabel* m_shelfTitle;
     QLineEdit* m_search;
     QComboBox* m_order;
     QPushButton* m_goesIn;
     QPushButton* m_whole;
+    QPushButton* m_otherKinds;
     QPushButton* m_hold;
     QPushButton* m_compare;
     QPushButton* m_plan;

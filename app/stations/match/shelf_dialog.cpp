@@ -53,9 +53,10 @@ private:
 
 }  // namespace
 
-ShelfDialog::ShelfDialog(core::Shelf shelf, words::UnitSystem units, QWidget* parent)
+ShelfDialog::ShelfDialog(core::Shelf shelf, const core::Practice& practice, words::UnitSystem units, QWidget* parent)
     : QDialog(parent),
       m_shelf(std::move(shelf)),
+      m_practice(practice),
       m_units(units),
       m_model(new ShelfModel(this)),
       m_proxy(new ShelfProxy(this)),
@@ -159,7 +160,7 @@ bool ShelfDialog::importFile(const QString& path)
         say({tr("%1 cannot be read; is the name right?").arg(name)});
         return false;
     }
-    const auto file = core::readShelf(*text, name.toUtf8().toStdString());
+    const auto file = core::readShelf(*text, name.toUtf8().toStdString(), m_practice);
     if (!file) {
         say({QString::fromStdString(core::oneLine(file.error()))});
         return false;

@@ -20,7 +20,7 @@ class ShelfModel;
 class ShelfDialog : public QDialog {
     Q_OBJECT
 public:
-    ShelfDialog(core::Shelf shelf, words::UnitSystem units, QWidget* parent = nullptr);
+    ShelfDialog(core::Shelf shelf, const core::Practice& practice, words::UnitSystem units, QWidget* parent = nullptr);
     // Takes what is good of it onto the shelf. False: nothing of it could be read.
     bool importFile(const QString& path);
     bool exportFile(const QString& path);
@@ -37,6 +37,7 @@ private:
     void say(const QStringList& lines);
 
     core::Shelf m_shelf;
+    const core::Practice& m_practice;  // of the shop
     words::UnitSystem m_units;
     ShelfModel* m_model;
     QSortFilterProxyModel* m_proxy;

@@ -224,11 +224,12 @@ void AskForm::addList(ListLine line)
     box->setMinimumContentsLength(8);
     box->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     addRow(line.label, box);
+    QFormLayout* form = m_form;
     connect(box, &QComboBox::activated, this, [this, line, box](int index) {
         write([&] { return line.write(m_survey, box->itemData(index).toString()); });
     });
     m_presenters.emplace_back(
-        [line, box, shown = std::make_shared<std::vector<std::pair<QString, QString>>>()](const Survey& survey) {
+        [line, box, form, shown = std::make_shared<std::vector<std::pair<QString, QString>>>()](const Survey& survey) {
             const QSignalBlocker quiet(box);
             // Made anew only where it offers something else: a frame of a drag has no time for it.
             if (auto choices = line.choices(survey); choices != *shown) {
@@ -238,6 +239,7 @@ void AskForm::addList(ListLine line)
             }
             box->setCurrentIndex(box->findData(line.read(survey)));
             box->setEnabled(box->count() > 0);
+            if (line.onlyWhereAny) form->setRowVisible(box, box->count() > 0);
         });
 }
 

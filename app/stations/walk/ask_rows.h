@@ -68,6 +68,7 @@ public:
         std::function<std::vector<std::pair<QString, QString>>(const Survey&)> choices{};  // key, text
         std::function<QString(const Survey&)> read{};
         std::function<core::Edit(const Survey&, const QString&)> write{};
+        bool onlyWhereAny = false;  // hidden while there is nothing to choose from
     };
     void addList(ListLine line);
 

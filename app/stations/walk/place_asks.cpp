@@ -1,9 +1,12 @@
 #include "app/stations/ohmmeter_line.h"
 #include "app/stations/walk/asks.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
+#include "core/model/inside_ways.h"
 #include "core/model/names.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
@@ -35,11 +38,6 @@ std::optional<core::Known> coilMeanwhile(const Survey& survey, core::Quantity qu
     return found == figures.end() ? std::nullopt : std::optional(found->second);
 }
 
-core::Edit changed(const Survey& survey, const core::Part& part)
-{
-    return core::changePart(survey.plan(), survey.stage, survey.driver, part);
-}
-
 core::UsualSpot usualHere(const Survey& survey)
 {
     const core::Place& place = *survey.placeThere();
@@ -63,10 +61,15 @@ QString driverLine(const Survey& survey)
     return device.basis.origin == core::Origin::ClassGuess ? tr("%1, by estimate").arg(line) : line;
 }
 
+core::FilterFound filterHere(const Survey& survey)
+{
+    return core::filterOf(survey.fitout(), survey.driver);
+}
+
 // Nobody has looked yet: it is what is usual there, or came with a sheet.
 bool isUnseen(const Survey& survey)
 {
-    if (!survey.driver) return false;
+    if (!survey.driver || survey.planning()) return false;
     const core::Basis& basis = survey.fitout().devices.at(survey.driver).basis;
     return basis.toConfirm || basis.origin == core::Origin::ClassGuess;
 }
@@ -92,6 +95,77 @@ void addChoiceOf(AskForm* form, const char* name, const QString& label, std::vec
                          }});
 }
 
+// What keeps the lows from it: where that lives, and its value.
+void addFilter(AskForm* form)
+{
+    form->addList({.name = QStringLiteral("filterPlace"),
+                   .label = tr("Held back by"),
+                   .choices =
+                       [](const Survey& survey) {
+                           std::vector<std::pair<QString, QString>> choices;
+                           if (!survey.driver) return choices;
+                           for (const core::FilterPlace place :
+                                {core::FilterPlace::None, core::FilterPlace::Speaker, core::FilterPlace::Plug,
+                                 core::FilterPlace::Harness, core::FilterPlace::Amplifier})
+                               choices.emplace_back(QString::number(static_cast<int>(place)), words::nameOf(place));
+                           return choices;
+                       },
+                   .read =
+                       [](const Survey& survey) {
+                           return QString::number(static_cast<int>(
+                               survey.driver ? filterHere(survey).place : core::FilterPlace::None));
+                       },
+                   .write =
+                       [](const Survey& survey, const QString& key) {
+                           const core::FilterFound there = filterHere(survey);
+                           const auto place = static_cast<core::FilterPlace>(key.toInt());
+                           const bool both = there.capacitor.device && place != core::FilterPlace::Amplifier;
+                           return core::setFilter(survey.plan(), survey.stage, survey.driver, place,
+                                                  both ? there.value : std::nullopt);
+                       }});
+    form->addQuantity({.name = QStringLiteral("ownCapacitor"),
+                       .label = words::labelOf(core::Quantity::Capacitance_f),
+                       .quantity = core::Quantity::Capacitance_f,
+                       .figures = [](const Survey& survey) -> const core::Figures* {
+                           static const core::Figures kNone;
+                           if (!survey.driver) return nullptr;
+                           const core::Port capacitor = filterHere(survey).capacitor;
+                           const core::Part* part = survey.partOf(capacitor.device);
+                           return part ? &part->inside.at(capacitor.element).figures : &kNone;
+                       },
+                       .write =
+                           [](const Survey& survey, const std::optional<core::Known>& known) {
+                               const core::FilterFound there = filterHere(survey);
+                               const bool capacitor = static_cast<bool>(there.capacitor.device);
+                               return core::setFilter(survey.plan(), survey.stage, survey.driver,
+                                                      capacitor ? there.place : core::FilterPlace::Speaker, known);
+                           }});
+    form->addButton({.name = QStringLiteral("bridgeFilter"),
+                     .text = tr("Bridge it: leave it in, and round it"),
+                     .enabled =
+                         [](const Survey& survey) {
+                             return survey.planning() && survey.driver && filterHere(survey).capacitor.device &&
+                                    !filterHere(survey).bridged;
+                         },
+                     .write =
+                         [](const Survey& survey) {
+                             return core::bypass(survey.plan(), filterHere(survey).capacitor);
+                         }});
+    form->addButton({.name = QStringLiteral("unbridgeFilter"),
+                     .text = tr("Take the bridge out"),
+                     .enabled = [](const Survey& survey) { return survey.driver && filterHere(survey).bridged; },
+                     .write =
+                         [](const Survey& survey) {
+                             return core::takeBridgeOut(survey.plan(), filterHere(survey).capacitor);
+                         }});
+    form->addSentence(QStringLiteral("filterSaid"), [](const Survey& survey) -> QString {
+        if (!survey.driver) return {};
+        const core::FilterFound there = filterHere(survey);
+        if (there.bridged) return tr("It is bridged: it stays where it is and holds nothing back.");
+        return words::whatGoesWith(there.place);
+    });
+}
+
 AskForm* driverForm(const core::Practice& practice, QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -113,8 +187,8 @@ AskForm* driverForm(const core::Practice& practice, QWidget* parent)
                    .write =
                        [](const Survey& survey, const QString& key) {
                            core::Part part = *survey.partOf(survey.driver);
-                           part.driverClass = key.toStdString();
-                           return core::seenThere(survey.plan(), survey.stage, survey.driver, part);
+                           core::setDriverClass(part, key.toStdString(), survey.shop->practice);
+                           return partNow(survey, survey.driver, part, true);
                        }});
     form->addQuantity({.name = QStringLiteral("nominal"),
                        .label = words::labelOf(core::Quantity::Nominal_ohm),
@@ -126,39 +200,17 @@ AskForm* driverForm(const core::Practice& practice, QWidget* parent)
                                core::Part part = *survey.partOf(survey.driver);
                                part.figures.erase(core::Quantity::Nominal_ohm);
                                if (known) part.figures[core::Quantity::Nominal_ohm] = *known;
-                               return core::seenThere(survey.plan(), survey.stage, survey.driver, part);
+                               return partNow(survey, survey.driver, part, true);
                            }});
-    form->addQuantity({.name = QStringLiteral("ownCapacitor"),
-                       .label = words::labelOf(core::Quantity::Capacitance_f),
-                       .quantity = core::Quantity::Capacitance_f,
-                       .figures = [](const Survey& survey) -> const core::Figures* {
-                           static const core::Figures kNone;
-                           const core::Part* part = survey.partOf(survey.driver);
-                           if (!part) return nullptr;
-                           const std::string there = core::firstOf(*part, core::ElementKind::Capacitor);
-                           return there.empty() ? &kNone : &part->inside.at(there).figures;
-                       },
-                       .write =
-                           [](const Survey& survey, const std::optional<core::Known>& known) {
-                               core::Part part = *survey.partOf(survey.driver);
-                               core::setOwnCapacitor(part, known);
-                               return changed(survey, part);
-                           }});
+    addFilter(form);
     auto* ohmmeter = new OhmmeterLine(practice, form, QStringLiteral("surveyOhmmeter"));
     QObject::connect(ohmmeter, &OhmmeterLine::edited, form, &AskForm::edited);
     form->addWidget(ohmmeter, [ohmmeter](const Survey& survey) { ohmmeter->present(*survey.snapshot, survey.driver); });
-    form->addSentence(QStringLiteral("filterSaid"), [](const Survey& survey) -> QString {
-        const core::Part* part = survey.partOf(survey.driver);
-        if (!part || core::firstOf(*part, core::ElementKind::Capacitor).empty()) return {};
-        return tr(
-            "The capacitor belongs to this driver: it leaves with it, and the new one needs a high-pass of its own.");
-    });
     form->addButton({.name = QStringLiteral("confirmDriver"),
                      .text = tr("Looked: that is what is there"),
                      .enabled = isUnseen,
                      .write = [](const Survey& survey) {
-                         return core::seenThere(survey.plan(), survey.stage, survey.driver,
-                                                *survey.partOf(survey.driver));
+                         return partNow(survey, survey.driver, *survey.partOf(survey.driver), true);
                      }});
     form->addButton({.name = QStringLiteral("addDriver"),
                      .text = tr("Something is fitted here"),
@@ -200,6 +252,7 @@ AskForm* holeForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
     addRoom(form, "cutout", core::Quantity::Cutout_m);
+    addRoom(form, "cutoutShort", core::Quantity::CutoutShort_m);
     addRoom(form, "screwCount", core::Quantity::ScrewCount);
     addRoom(form, "screwCircle", core::Quantity::ScrewCircle_m);
     addRoom(form, "screwWidth", core::Quantity::ScrewWidth_m);

@@ -49,7 +49,7 @@ void addFigure(AskForm* form, const char* name, core::Quantity quantity)
                                core::Part part = *survey.partOf(survey.source);
                                part.figures.erase(quantity);
                                if (known) part.figures[quantity] = *known;
-                               return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                               return partNow(survey, survey.source, part);
                            }});
 }
 
@@ -60,7 +60,7 @@ core::Edit withChannels(const Survey& survey, const QString& text)
     for (const QString& name : text.split(QLatin1Char(' '), Qt::SkipEmptyParts))
         if (!part.inside.contains(name.toStdString())) fresh.push_back(name.toStdString());
     core::addChannels(part, fresh);
-    return core::changePart(survey.plan(), survey.stage, survey.source, part);
+    return partNow(survey, survey.source, part);
 }
 
 AskForm* whatForm(QWidget* parent)
@@ -79,7 +79,7 @@ AskForm* whatForm(QWidget* parent)
                          [](const Survey& survey, int id) {
                              core::Part part = *survey.partOf(survey.source);
                              part.kind = static_cast<core::PartKind>(id);
-                             return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                             return partNow(survey, survey.source, part);
                          }});
     form->addText({.name = QStringLiteral("sourceName"),
                    .label = tr("Name"),
@@ -92,7 +92,7 @@ AskForm* whatForm(QWidget* parent)
                        [](const Survey& survey, const QString& text) {
                            core::Part part = *survey.partOf(survey.source);
                            part.name = text.toStdString();
-                           return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                           return partNow(survey, survey.source, part);
                        }});
     form->addText(
         {.name = QStringLiteral("channelNames"),
@@ -171,7 +171,7 @@ AskForm* bandForm(QWidget* parent)
                          [](const Survey& survey, int id) {
                              core::Part part = *survey.partOf(survey.source);
                              part.ground = static_cast<core::OutputGround>(id);
-                             return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                             return partNow(survey, survey.source, part);
                          }});
     form->addSentence(QStringLiteral("groundCaution"), [](const Survey& survey) -> QString {
         const core::Part* part = survey.partOf(survey.source);
@@ -221,7 +221,7 @@ AskForm* outputsForm(QWidget* parent)
                                 part.controls[static_cast<core::Control>(id)] = true;
                             else
                                 part.controls.erase(static_cast<core::Control>(id));
-                            return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                            return partNow(survey, survey.source, part);
                         }});
     form->addButton({.name = QStringLiteral("noOtherControl"),
                      .text = tr("Nothing else, I have looked"),
@@ -235,7 +235,7 @@ AskForm* outputsForm(QWidget* parent)
                              core::Part part = *survey.partOf(survey.source);
                              for (const auto& control : core::enumNames<core::Control>())
                                  part.controls.try_emplace(control.value, false);
-                             return core::changePart(survey.plan(), survey.stage, survey.source, part);
+                             return partNow(survey, survey.source, part);
                          }});
     form->addSentence(QStringLiteral("sourceOpen"), [](const Survey& survey) {
         return survey.partOf(survey.source) ? words::textOf(core::sourceGaps(survey.fitout(), survey.source))
@@ -308,6 +308,27 @@ AskForm* anotherForm(QWidget* parent)
     add("addRadio", tr("A radio with four channels"), core::PartKind::Radio, {"FL", "FR", "RL", "RR"});
     add("addAmplifier", tr("An amplifier with four channels"), core::PartKind::Amplifier, {"FL", "FR", "RL", "RR"});
     add("addBassAmplifier", tr("An amplifier for bass alone"), core::PartKind::Amplifier, {"SC"});
+    // Planned ones are chosen, not guessed at.
+    form->addList({.name = QStringLiteral("shelfSource"),
+                   .label = tr("One of the shelf"),
+                   .choices =
+                       [](const Survey& survey) {
+                           std::vector<std::pair<QString, QString>> choices;
+                           if (!survey.planning()) return choices;
+                           choices.emplace_back(QString(), tr("choose…"));
+                           for (const core::Part& part : survey.shop->shelf.parts)
+                               if (core::isSource(part))
+                                   choices.emplace_back(QString::fromStdString(part.shelfKey),
+                                                        QString::fromStdString(part.name));
+                           return choices;
+                       },
+                   .read = [](const Survey&) { return QString(); },
+                   .write =
+                       [](const Survey& survey, const QString& key) {
+                           const core::Part* part = survey.shop->shelf.find(key.toStdString());
+                           return part ? core::addSource(survey.plan(), survey.stage, *part, {}) : core::Edit{};
+                       },
+                   .onlyWhereAny = true});
     form->addSentence(QStringLiteral("noSourceSaid"), [](const Survey& survey) -> QString {
         return survey.source ? QString()
                              : tr("A classic may have none at all, nor a feed for one: measure before planning on it.");

@@ -11,6 +11,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/circuit_view.h"
 #include "app/widgets/vehicle_drawing.h"
+#include "core/edits/layers.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/sides.h"
@@ -108,7 +109,7 @@ void WalkView::build()
     // Tab goes from the drawing over the topics to the questions, in the order in which the eye does.
     m_circuit->setTabAfter(m_drawing);
     QWidget* before = m_drawing;
-    for (QWidget* next : {m_topics[0], m_topics[1], m_topics[2], m_topics[3], m_stages[0], m_stages[1]}) {
+    for (QWidget* next : {m_topics[0], m_topics[1], m_topics[2], m_topics[3], m_stages[0], m_stages[1], m_stages[2]}) {
         setTabOrder(before, next);
         before = next;
     }
@@ -147,9 +148,11 @@ QWidget* WalkView::makeStageRow()
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(4);
     const std::tuple<core::StageId, QString, const char*, QString> stages[] = {
-        {core::kFactory, tr("as the factory made it"), "stageFactory", tr("Goes onto the vehicle sheet")},
-        {core::kFound, tr("changed, as found here"), "stageFound",
-         tr("Of this vehicle only, over what the factory made")},
+        {core::kFactory, tr("factory"), "stageFactory", tr("As the factory made it; goes onto the vehicle sheet")},
+        {core::kFound, tr("as found"), "stageFound",
+         tr("Changed on this vehicle, as found here, over what the factory made")},
+        {core::StageId{}, tr("as planned"), "stagePlanned",
+         tr("Added or changed by this job: before stays as it was found")},
     };
     for (size_t i = 0; i < m_stages.size(); ++i) {
         const auto& [stage, text, name, help] = stages[i];
@@ -159,6 +162,7 @@ QWidget* WalkView::makeStageRow()
         m_stages[i]->setProperty("role", "topic");
         m_stages[i]->setToolTip(help);
         connect(m_stages[i], &QPushButton::clicked, this, [this, stage = stage] {
+            m_planning = !stage;
             m_survey.stage = stage;
             refresh();
         });
@@ -233,6 +237,7 @@ void WalkView::startAfresh()
     m_survey.source = {};
     m_survey.fresh_m.reset();
     m_survey.stage = core::kFactory;
+    m_planning = false;
     for (const Asks& asks : m_asks)  // what was asked of the last vehicle says nothing of this one
         for (Ask* ask : asks) ask->setOpen(false);
     m_topic = Topic::Vehicle;
@@ -267,6 +272,12 @@ void WalkView::resolveChoice()
 void WalkView::refresh()
 {
     if (!m_survey.snapshot) return;
+    m_survey.withGoal.reset();
+    if (m_planning) {
+        core::Plan plan = m_survey.snapshot->plan;
+        m_survey.stage = core::plannedGoal(plan);
+        m_survey.withGoal = std::make_shared<const core::Plan>(std::move(plan));
+    }
     resolveChoice();
     DrawingFocus focus{.listener = m_survey.listener, .fresh_m = m_survey.fresh_m, .survey = true};
     if (m_topic == Topic::Place) focus.place = m_survey.place;
@@ -274,8 +285,10 @@ void WalkView::refresh()
     m_drawing->present(*m_survey.snapshot, focus);
     for (size_t i = 0; i < m_topics.size(); ++i) m_topics[i]->setChecked(static_cast<size_t>(m_topic) == i);
     for (size_t i = 0; i < m_stages.size(); ++i)
-        m_stages[i]->setChecked(m_survey.stage == (i == 0 ? core::kFactory : core::kFound));
-    m_stageRow->setVisible(m_topic == Topic::Place || m_topic == Topic::Sources);
+        m_stages[i]->setChecked(i == 2       ? m_planning
+                                : m_planning ? false
+                                             : m_survey.stage == (i == 0 ? core::kFactory : core::kFound));
+    m_stageRow->setVisible(m_topic == Topic::Place || m_topic == Topic::Sources || m_topic == Topic::Fresh);
     m_head->setText(headNow());
     const QString verdict = verdictNow();
     m_verdict->setText(verdict);
@@ -292,7 +305,7 @@ void WalkView::refresh()
     m_circuit->setVisible(wires);
     constexpr int kRoomForBoth = 420;  // in a low window the circuit stands in the drawing's place
     m_drawing->setVisible(!m_circuit->isVisibleTo(m_left) || height() >= m_theme.px(kRoomForBoth));
-    if (wires) m_circuit->present(*m_survey.snapshot, m_survey.driver);
+    if (wires) m_circuit->present(*m_survey.snapshot, m_survey.driver, m_planning);
     m_steps->setVisible(m_bay);
 }
 
@@ -396,11 +409,21 @@ void WalkView::goThroughAsks(int step)
     openAsk(step > 0 ? asksThatApply().front() : asksThatApply().back(), true);
 }
 
+// Made on the plan with a stage to plan in; the plan itself may not have one yet.
+core::Edit WalkView::ofThePlan(const core::Edit& edit) const
+{
+    if (!m_survey.withGoal) return edit;
+    core::Edit whole =
+        core::difference(edit.name, m_survey.snapshot->plan, core::apply(*m_survey.withGoal, edit).plan);
+    whole.detail = edit.detail;
+    return whole;
+}
+
 void WalkView::take(const core::Edit& edit)
 {
     if (edit.changes.empty()) return;
     const core::Plan before = m_survey.plan();
-    emit edited(edit);
+    emit edited(ofThePlan(edit));
     // What was added is what one goes on with: its left side.
     core::PlaceId added{};
     double left_m = -1e9;
@@ -421,11 +444,11 @@ void WalkView::moveThing(const DrawnThing& thing, const core::Vec3& to_m)
         case DrawnThing::Kind::Place: {
             core::Place place = m_survey.plan().places.at({thing.number});
             place.frame.at_m = to_m;
-            emit dragged(core::changePlace(m_survey.plan(), {thing.number}, place));
+            emit dragged(ofThePlan(core::changePlace(m_survey.plan(), {thing.number}, place)));
             break;
         }
         case DrawnThing::Kind::Seat:
-            emit dragged(core::moveSeat(m_survey.plan(), {thing.number}, to_m));
+            emit dragged(ofThePlan(core::moveSeat(m_survey.plan(), {thing.number}, to_m)));
             break;
         case DrawnThing::Kind::New:
             m_survey.fresh_m = to_m;

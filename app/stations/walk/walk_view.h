@@ -56,6 +56,7 @@ private:
     void refresh();
     void arrange();
     void take(const core::Edit& edit);
+    [[nodiscard]] core::Edit ofThePlan(const core::Edit& edit) const;
     void moveThing(const DrawnThing& thing, const core::Vec3& to_m);
     void openAsk(Ask* ask, bool open);
     void openOne();
@@ -74,7 +75,8 @@ private:
     std::array<Asks, 6> m_asks{};
     Ask* m_wires = nullptr;  // while it is open, the circuit is drawn
     std::array<QPushButton*, 4> m_topics{};
-    std::array<QPushButton*, 2> m_stages{};
+    std::array<QPushButton*, 3> m_stages{};
+    bool m_planning = false;  // what is entered belongs to the job, not to the vehicle
     VehicleDrawing* m_drawing;
     CircuitView* m_circuit;
     InventoryView* m_inventory;

@@ -1,10 +1,16 @@
+#include <algorithm>
+
 #include "app/stations/walk/asks.h"
+#include "core/edits/coil_edits.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
+#include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/lead_back.h"
 #include "core/evaluate/sides.h"
 #include "core/model/names.h"
+#include "words/figures.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -20,8 +26,7 @@ const QString kThrough = QStringLiteral(">");  // before the id of a driver whos
 
 std::optional<core::Leads> leadsHere(const Survey& survey)
 {
-    const core::Part* part = survey.partOf(survey.driver);
-    return part ? core::leadsOf(*part, core::firstOf(*part, core::ElementKind::Coil)) : std::nullopt;
+    return survey.partOf(survey.driver) ? core::feedEnds(survey.fitout(), survey.driver) : std::nullopt;
 }
 
 // The lead to one of the driver's two terminals, from what feeds it.
@@ -44,8 +49,10 @@ core::WireId wireHere(const Survey& survey, bool plus)
 std::vector<core::Port> channelsHere(const Survey& survey)
 {
     std::vector<core::Port> channels;
-    for (const core::RunResult& run : survey.snapshot->before().runs)
-        if (run.run.id.coil.device == survey.driver) channels.push_back(run.run.id.channel);
+    for (const core::RunResult& run : survey.result().runs)
+        if (run.run.id.coil.device == survey.driver &&
+            std::find(channels.begin(), channels.end(), run.run.id.channel) == channels.end())
+            channels.push_back(run.run.id.channel);
     return channels;
 }
 
@@ -69,7 +76,8 @@ std::vector<std::pair<QString, QString>> feeds(const Survey& survey)
     for (const core::Port& channel : core::channels(survey.fitout()))
         choices.emplace_back(QString::fromStdString(core::textOf(channel)), channelName(survey, channel));
     for (const auto& [id, device] : survey.fitout().devices)
-        if (id != survey.driver && survey.partOf(id)->kind == core::PartKind::Driver)
+        if (survey.partOf(id)->kind == core::PartKind::Driver &&
+            core::mayFeed(survey.fitout(), id, survey.driver))
             choices.emplace_back(kThrough + QString::number(id.number),
                                  tr("on from %1").arg(words::nameOf(core::Subject{id}, survey.fitout())));
     return choices;
@@ -89,14 +97,46 @@ core::Edit feed(const Survey& survey, const QString& key)
     return core::connectSpeaker(survey.plan(), survey.stage, survey.driver, *core::portFromText(key.toStdString()));
 }
 
+// How its coils are joined, each way with what a meter shows there.
+core::CoilsAtDriver coilsHere(const Survey& survey)
+{
+    return survey.partOf(survey.driver) ? core::coilsAtDriver(survey.fitout(), survey.driver, survey.shop->practice)
+                                        : core::CoilsAtDriver{};
+}
+
+std::vector<std::pair<QString, QString>> joins(const Survey& survey)
+{
+    if (!survey.partOf(survey.driver)) return {};
+    return joinChoices(survey.fitout(), survey.driver, survey.shop->practice);
+}
+
+QString coilsSaid(const Survey& survey)
+{
+    const core::CoilsAtDriver at = coilsHere(survey);
+    if (at.coils.size() < 2) return {};
+    if (at.reversed)
+        return tr("One coil stands against the others: no motion, and the meter reads the same. Turn it over.");
+    if (!at.idle.empty()) return tr("A coil with nothing on it gives part of the motor away.");
+    return at.leads_ohm ? tr("A meter at the leads, plug off, must show %1.").arg(words::ohms(*at.leads_ohm)) : QString();
+}
+
+// Which way its cone goes for a plus at the channel.
+bool isTurnedOver(const Survey& survey)
+{
+    for (const core::RunResult& run : survey.result().runs)
+        if (run.run.id.coil.device == survey.driver) return run.run.sign < 0;
+    return false;
+}
+
 // Others that hang on the same channel.
 QString sharedSaid(const Survey& survey)
 {
     QStringList names;
     for (const core::Port& channel : channelsHere(survey))
-        for (const core::RunResult& run : survey.snapshot->before().runs)
-            if (run.run.id.channel == channel && run.run.id.coil.device != survey.driver)
+        for (const core::RunResult& run : survey.result().runs)
+            if (run.run.id.channel == channel && run.run.id.coil.device != survey.driver && !run.sameCone)
                 names << words::nameOf(core::Subject{run.run.id.coil.device}, survey.fitout());
+    names.removeDuplicates();  // a coaxial plays two coils
     return names.isEmpty() ? QString() : tr("Shares its pair of wires with %1.").arg(names.join(tr("; ")));
 }
 
@@ -123,6 +163,26 @@ AskForm* wiringForm(QWidget* parent)
     auto* form = new AskForm(parent);
     form->addList(
         {.name = QStringLiteral("channel"), .label = tr("Fed by"), .choices = feeds, .read = feedNow, .write = feed});
+    form->addList({.name = QStringLiteral("coilJoin"),
+                   .label = tr("Its coils"),
+                   .choices = joins,
+                   .read = [](const Survey& s) { return QString::number(static_cast<int>(coilsHere(s).join)); },
+                   .write =
+                       [](const Survey& s, const QString& key) {
+                           return core::connectCoils(s.plan(), s.stage, s.driver,
+                                                     static_cast<core::CoilJoin>(key.toInt()));
+                       },
+                   .onlyWhereAny = true});
+    form->addSentence(QStringLiteral("coilsSaid"), coilsSaid);
+    form->addChoice({.name = QStringLiteral("polarity"),
+                     .label = tr("Its plus tab is on"),
+                     .choices = {{0, tr("plus")}, {1, tr("minus: turned over")}},
+                     .read = [](const Survey& s) { return isTurnedOver(s) ? 1 : 0; },
+                     .write =
+                         [](const Survey& s, int turned) {
+                             return (turned == 1) == isTurnedOver(s) ? core::Edit{}
+                                                                     : core::turnOver(s.plan(), s.stage, s.driver);
+                         }});
     form->addText(colourLine(true));
     form->addText(colourLine(false));
     form->addText({.name = QStringLiteral("plug"),
@@ -141,7 +201,7 @@ AskForm* wiringForm(QWidget* parent)
                            if (!there) return core::Edit{};
                            core::Part part = *there;
                            for (auto& [terminal, connector] : part.terminals) connector = text.toStdString();
-                           return core::changePart(survey.plan(), survey.stage, survey.driver, part);
+                           return partNow(survey, survey.driver, part);
                        }});
     form->addSentence(QStringLiteral("sharedPair"), sharedSaid);
     form->addSentence(QStringLiteral("cuesSaid"), [](const Survey& survey) -> QString {

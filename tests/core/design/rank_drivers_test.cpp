@@ -9,6 +9,8 @@
 #include "core/design/deviations.h"
 #include "core/design/family.h"
 #include "core/design/shelf_facts.h"
+#include "core/evaluate/driver_work.h"
+#include "core/model/inside_ways.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -30,9 +32,25 @@ protected:
     const std::vector<Candidate> ranked = rank(plan);
 };
 
-TEST_F(Ranking, TriesEveryDriverOfTheShelf)
+// A place for a full-range driver is offered full-range drivers: no dome, no woofer without its treble, no subwoofer.
+// The others are there for whoever asks.
+TEST_F(Ranking, OffersWhatCanDoThePlacesWork)
 {
-    EXPECT_EQ(ranked.size(), shop.shelf.of(PartKind::Driver).size());
+    const auto all = rankDrivers(plan, shop.shelf, tests::kLeftSpeaker, tests::evaluated(plan), RankScope::Everything);
+    EXPECT_EQ(all.size(), shop.shelf.of(PartKind::Driver).size());
+    EXPECT_GT(ranked.size(), 30U);
+    EXPECT_LT(ranked.size(), all.size());
+    for (const Candidate& candidate : ranked)
+        for (const char* other : {"domeTweeter", "subwoofer", "componentWoofer", "midBass", "midrange"})
+            EXPECT_FALSE(candidate.part.driverClass.starts_with(other)) << candidate.part.name;
+    EXPECT_TRUE(canDo(DriverWork::FullRange, DriverWork::Woofer));
+    EXPECT_FALSE(canDo(DriverWork::Woofer, DriverWork::FullRange));
+    EXPECT_FALSE(canDo(DriverWork::Bass, DriverWork::Woofer));
+    EXPECT_FALSE(canDo(DriverWork::Woofer, DriverWork::Bass));
+}
+
+TEST_F(Ranking, TriesEachOfThem)
+{
     for (const Candidate& candidate : ranked) EXPECT_GT(candidate.least_ohm, 0.0) << candidate.part.name;
 }
 
@@ -57,7 +75,10 @@ TEST_F(Ranking, EveryLostPointHasItsReason)
         double sum = candidate.points;
         for (const LostPoints& lost : candidate.lost) {
             sum += lost.points;
-            EXPECT_LE(lost.points, shop.practice[weightOf(lost.by)] + 1e-9) << candidate.part.name;
+            // A band that is gone costs more than its points: it does not stand in the middle of the list.
+            if (lost.by != Criterion::Bands) {
+                EXPECT_LE(lost.points, shop.practice[weightOf(lost.by)] + 1e-9) << candidate.part.name;
+            }
         }
         EXPECT_NEAR(sum, weights, 1e-9);
     }
@@ -72,9 +93,12 @@ TEST_F(Ranking, SaysWhatThePlanWouldSayWithIt)
         const RunResult& run = *findRunOfDevice(goal, tests::kLeftSpeaker);
         EXPECT_NEAR(candidate.least_ohm / goal.circuits.front().least_ohm, 1.0, 0.005) << candidate.part.name;
         EXPECT_EQ(candidate.corner_hz, run.idealCorner_hz);
-        EXPECT_NEAR(candidate.travel_ratio / (run.travel_m / run.driver.xmax_m), 1.0, 0.1);
+        EXPECT_NEAR(candidate.travel_ratio / (run.travel.programme_m / run.driver.xmax_m), 1.0, 0.01);
         const RunResult& before = *findRunOfDevice(*evaluation.stages.at(kFound), tests::kLeftSpeaker);
-        EXPECT_NEAR(candidate.levelChange_db, run.midLevel_db - before.midLevel_db, 0.1);
+        // A coaxial's tweeter plays in the middle too; of the others the cone is all there is.
+        if (waysOf(candidate.part).empty()) {
+            EXPECT_NEAR(candidate.levelChange_db, run.midLevel_db - before.midLevel_db, 0.1);
+        }
         EXPECT_EQ(candidate.fit.depthMargin_m, goal.fits.at(tests::kLeftSpeaker)->depthMargin_m);
     }
 }
@@ -111,12 +135,13 @@ TEST_F(Ranking, IsTheSameFromAShelfTurnedRound)
     std::reverse(turned.shelf.parts.begin(), turned.shelf.parts.end());
     const auto other = rankDrivers(plan, turned.shelf, tests::kLeftSpeaker, tests::evaluated(plan));
     ASSERT_EQ(other.size(), ranked.size());
-    for (size_t i = 0; i < ranked.size(); ++i) EXPECT_EQ(other[i].points, ranked[i].points);
+    // Which candidate of a shape came first decides the order of elimination, and with it the last digits.
+    for (size_t i = 0; i < ranked.size(); ++i) EXPECT_NEAR(other[i].points, ranked[i].points, 1e-6);
     Shelf three;
-    for (const char* key : {"wb-alder-4", "cx165-oak-4", "tw-aster-4"}) three.parts.push_back(*shop.shelf.find(key));
+    for (const char* key : {"wb-alder-4", "cx165-oak-4", "dc165-thrush-4"}) three.parts.push_back(*shop.shelf.find(key));
     for (const Candidate& candidate : rankDrivers(plan, three, tests::kLeftSpeaker, tests::evaluated(plan))) {
-        EXPECT_EQ(candidate.least_ohm, named(ranked, candidate.part.shelfKey).least_ohm);
-        EXPECT_EQ(candidate.levelChange_db, named(ranked, candidate.part.shelfKey).levelChange_db);
+        EXPECT_NEAR(candidate.least_ohm, named(ranked, candidate.part.shelfKey).least_ohm, 1e-9);
+        EXPECT_NEAR(candidate.levelChange_db, named(ranked, candidate.part.shelfKey).levelChange_db, 1e-6);
     }
 }
 

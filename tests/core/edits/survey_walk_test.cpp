@@ -6,6 +6,8 @@
 #include <cmath>
 
 #include "core/edits/branch_edits.h"
+#include "core/edits/coil_edits.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
@@ -16,6 +18,7 @@
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/channel_map.h"
 #include "core/evaluate/circuit.h"
+#include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/continuity.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/lead_back.h"
@@ -43,6 +46,103 @@ template <class Table>
 auto anyKey(const Table& table)
 {
     return std::next(table.begin(), below(table.size()))->first;
+}
+
+// The drivers that some channel plays.
+std::set<DeviceId> fedAt(const Plan& plan, StageId stage)
+{
+    std::set<DeviceId> fed;
+    for (const Run& run : runs(resolve(plan, stage))) fed.insert(run.id.coil.device);
+    return fed;
+}
+
+// One thing a person may do to wires, coils, filters and drivers of a car with several speakers.
+Edit anyWiringStep(const Plan& plan)
+{
+    const StageId stage = *rc::gen::element(kFactory, kFound);
+    const Fitout fitout = resolve(plan, kFound);
+    std::vector<DeviceId> drivers;
+    for (const auto& [id, device] : fitout.devices)
+        if (fitout.parts.at(device.part).kind == PartKind::Driver) drivers.push_back(id);
+    const auto spots = usualSpots(plan.body, shop().vehicles);
+    const int what = below(10);
+    if (drivers.empty() || what == 0)
+        return addSpeakers(plan, stage, spots[static_cast<size_t>(below(spots.size()))], shop().practice);
+    const DeviceId driver = drivers[static_cast<size_t>(below(drivers.size()))];
+    const auto parts = shop().shelf.of(PartKind::Driver), leads = shop().shelf.of(PartKind::Lead);
+    const auto ports = channels(fitout);
+    switch (what) {
+        case 1:
+        case 2: {
+            const DeviceId other = drivers[static_cast<size_t>(below(drivers.size()))];
+            return loopThrough(plan, stage, driver, other);
+        }
+        case 3:
+            return connectSpeaker(plan, stage, driver, ports[static_cast<size_t>(below(ports.size()))]);
+        case 4:
+        case 5: {
+            const Fitout goal = resolve(plan, plan.job.goal);
+            if (!goal.devices.contains(driver)) return {};
+            return fitPluggedIn(plan, driver, *parts[static_cast<size_t>(below(parts.size()))],
+                                what == 4 ? leads[static_cast<size_t>(below(leads.size()))] : nullptr);
+        }
+        case 6:
+            return setFilter(plan, stage, driver,
+                             *rc::gen::element(FilterPlace::None, FilterPlace::Speaker, FilterPlace::Plug,
+                                               FilterPlace::Harness),
+                             Known{82e-6});
+        case 7:
+            return turnOver(plan, stage, driver);
+        case 8:
+            return addCapacitor(plan, driver, 100e-6);
+        default: {
+            const Fitout goal = resolve(plan, plan.job.goal);
+            if (!goal.devices.contains(driver) ||
+                coilsAtDriver(goal, driver, shop().practice).coils.size() < 2)
+                return {};
+            return planCoils(plan, driver,
+                             *rc::gen::element(CoilJoin::Series, CoilJoin::Parallel, CoilJoin::One));
+        }
+    }
+}
+
+// What was planned on the wires as they were may not suit what is corrected below it: then it is a Stop.
+bool unfedIsSaid(const Plan& plan, DeviceId device)
+{
+    const auto findings = judge(plan, evaluateJob(plan, shop().practice));
+    return std::any_of(findings.begin(), findings.end(), [&](const Finding& finding) {
+        return finding.rule == RuleId::DriverUnfed && finding.severity == Severity::Stop &&
+               std::find(finding.where.begin(), finding.where.end(), Subject{device}) != finding.where.end();
+    });
+}
+
+// Edits come in sequences: in any order a driver that was fed stays fed, at every stage, no pin is wired to itself, and
+// undo is the identity.
+RC_GTEST_PROP(WiringWalk, NobodyIsCutOffByAnothersWires, ())
+{
+    std::vector<Plan> history{newPlan(BodyKind::Estate, shop().vehicles)};
+    std::vector<Edit> inverses;
+    for (int step = 0; step < 10; ++step) {
+        const Plan& before = history.back();
+        const Edit edit = anyWiringStep(before);
+        Applied applied = apply(before, edit);
+        RC_LOG() << "edit " << static_cast<int>(edit.name) << " of " << edit.detail << '\n';
+        RC_ASSERT(validate(applied.plan).empty());
+        for (const auto& [key, wire] : applied.plan.wires)
+            if (wire) RC_ASSERT(!(wire->a == wire->b));
+        for (const StageId stage : {kFound, before.job.goal}) {
+            const std::set<DeviceId> was = fedAt(before, stage), is = fedAt(applied.plan, stage);
+            for (const DeviceId device : was)
+                if (!is.contains(device) && !(stage == before.job.goal && unfedIsSaid(applied.plan, device))) {
+                    RC_LOG() << "cut off " << textOf(device) << " at " << textOf(stage);
+                    RC_FAIL("a driver was cut off");
+                }
+        }
+        history.push_back(std::move(applied.plan));
+        inverses.push_back(std::move(applied.inverse));
+    }
+    for (size_t step = inverses.size(); step-- > 0;)
+        RC_ASSERT(apply(history[step + 1], inverses[step]).plan == history[step]);
 }
 
 // One thing a person may enter next; nothing where there is nothing to enter it for.

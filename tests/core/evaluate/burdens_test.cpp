@@ -64,7 +64,7 @@ TEST(Burdens, TravelAndVoltsAreTheLargestOfTheirCurves)
     for (const RunResult& run : stage.runs) {
         const double limit_v = findCircuit(stage, run.run.id.channel)->sourceLimit_v.minCoeff();
         EXPECT_NEAR(run.most_v, limit_v * run.transfer.abs().maxCoeff(), 1e-12);
-        EXPECT_NEAR(run.travel_m, limit_v * run.excursion_m_v.maxCoeff(), 1e-15);
+        EXPECT_NEAR(run.travel.sine_m, limit_v * run.excursion_m_v.maxCoeff(), 1e-15);
     }
 }
 

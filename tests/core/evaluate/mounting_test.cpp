@@ -36,7 +36,7 @@ struct OnePlace {
     }
     [[nodiscard]] SoundSource source() const
     {
-        return soundSource(resolve(plan, plan.job.goal), tests::kLeftSpeaker, 55e-4, practice);
+        return soundSource(resolve(plan, plan.job.goal), {tests::kLeftSpeaker, "1"}, 55e-4, practice);
     }
     [[nodiscard]] const StageResult& result()
     {
@@ -252,7 +252,11 @@ TEST(Hearing, AnIdenticalDriverBesideTheFirstNeverLowersReach)
     pair.runs.push_back(pair.runs.front());
     pair.ways.push_back(pair.ways.front());
     const GridTables tables = gridTables(one.practice);
-    for (StageResult* stage : {&alone, &pair}) setCleanVoltage(*stage, one.practice, tables);
+    for (StageResult* stage : {&alone, &pair}) {
+        stage->cones.assign(stage->runs.size(), stage->cones.front());
+        for (size_t i = 0; i < stage->runs.size(); ++i) stage->cones[i].runs = {i};
+        setCleanVoltage(*stage, one.practice, tables);
+    }
     EXPECT_TRUE((alone.clean.most_v == pair.clean.most_v).all());
     const auto single = hear(alone, twelve.driver, one.practice, tables);
     const auto both = hear(pair, twelve.driver, one.practice, tables);

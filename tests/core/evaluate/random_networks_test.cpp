@@ -106,7 +106,7 @@ RC_GTEST_PROP(RandomNetworkProperty, ResultsStayFiniteAndPartsAreRated, ())
         }
     }
     for (const RunResult& run : evaluation.stages.at(plan.job.goal)->runs)
-        RC_ASSERT(finite(run.travel_m) && finite(run.most_v) && finite(run.programme_w));
+        RC_ASSERT(finite(run.travel.sine_m) && finite(run.travel.programme_m) && finite(run.most_v) && finite(run.programme_w));
 }
 
 RC_GTEST_PROP(RandomNetworkProperty, ItsNetlistSolvesToTheSameVoltages, ())

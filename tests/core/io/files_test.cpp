@@ -14,12 +14,15 @@
 #include "core/io/csv.h"
 #include "core/io/practice_file.h"
 #include "core/io/shelf_file.h"
+#include "core/io/shop.h"
 #include "core/model/names.h"
 #include "core/physics/air.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
 namespace {
+
+const Practice kPractice = shippedShop().practice;
 
 namespace fs = std::filesystem;
 
@@ -71,7 +74,7 @@ RC_GTEST_PROP(CsvProperty, WriteThenReadGivesTheSameCells, ())
 
 TEST(ShelfFile, TheShippedShelfIsInOrder)
 {
-    const auto file = readShelf(std::string(shippedShelfText()), "shelf.csv");
+    const auto file = readShelf(std::string(shippedShelfText()), "shelf.csv", kPractice);
     ASSERT_TRUE(file);
     EXPECT_TRUE(file->errors.empty());
     EXPECT_GE(file->shelf.of(PartKind::Driver).size(), 60U);
@@ -85,7 +88,7 @@ TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
     const auto file = readShelf(
         "key,name,re_ohm,colour\na,A,3.3,red\nb,B,three,red\nc,C,-3,red\nd,D\ne,,3.3,red\na,A "
         "again,3.3,red\nf,F,,blue\n",
-        "s.csv");
+        "s.csv", kPractice);
     ASSERT_TRUE(file);
     EXPECT_EQ(file->shelf.parts.size(), 2U);
     EXPECT_FALSE(file->shelf.parts[1].figures.contains(Quantity::Re_ohm));
@@ -100,10 +103,10 @@ TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
 
 TEST(ShelfFile, NeedsAHeading)
 {
-    EXPECT_EQ(oneLine(readShelf("", "s.csv").error()), "s.csv: is empty; expected a heading line with key and name");
-    EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv").error()),
+    EXPECT_EQ(oneLine(readShelf("", "s.csv", kPractice).error()), "s.csv: is empty; expected a heading line with key and name");
+    EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv", kPractice).error()),
               "s.csv line 1: the heading needs the columns key and name, parted by commas");
-    EXPECT_FALSE(readShelf("key;name\n1;2\n", "s.csv")) << "semicolons are not guessed at";
+    EXPECT_FALSE(readShelf("key;name\n1;2\n", "s.csv", kPractice)) << "semicolons are not guessed at";
 }
 
 // Written and read again it is the same shelf, parts of every kind and whatever stands in their names.
@@ -112,7 +115,7 @@ TEST(ShelfFile, WriteThenReadGivesAnEqualShelf)
     const Shelf shelf = shippedShop().shelf;
     std::ostringstream out;
     writeShelf(out, shelf);
-    const auto again = readShelf(out.str(), "again.csv");
+    const auto again = readShelf(out.str(), "again.csv", kPractice);
     ASSERT_TRUE(again);
     EXPECT_TRUE(again->errors.empty()) << oneLine(again->errors.front());
     EXPECT_EQ(again->shelf, shelf);
@@ -126,7 +129,7 @@ RC_GTEST_PROP(ShelfFileProperty, AnyNameAndFigureComesBack, (const std::string& 
     part.figures[Quantity::Thickness_m] = Known{value};
     std::ostringstream out;
     writeShelf(out, {{part}});
-    const auto again = readShelf(out.str(), "again.csv");
+    const auto again = readShelf(out.str(), "again.csv", kPractice);
     RC_ASSERT(again.has_value());
     RC_ASSERT(again->shelf.parts.size() == 1U);
     RC_ASSERT(again->shelf.parts.front() == part);
@@ -137,7 +140,7 @@ RC_GTEST_PROP(ShelfFileProperty, SurvivesADamagedByte, ())
     std::string text(shippedShelfText());
     const auto at = static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(text.size())));
     text[at] = static_cast<char>(*rc::gen::inRange(0, 256));
-    const auto file = readShelf(text, "damaged.csv");  // an answer or an error, never a crash
+    const auto file = readShelf(text, "damaged.csv", kPractice);  // an answer or an error, never a crash
     RC_ASSERT(file.has_value() || !file.error().message.empty());
     if (file)
         for (const InputError& error : file->errors) RC_ASSERT(!error.message.empty() && !error.where.empty());
@@ -150,9 +153,9 @@ TEST(ShelfFile, TakesTerminalsFromItsWords)
         "a,A,driver,flat,,2,\n"
         "b,B,amplifier,,,,FL FR S1\n"
         "c,C,lead,flat,tabs,,\n"
-        "d,D,driver,,,3,\n"
+        "d,D,driver,,,5,\n"
         "e,E,amplifier,,,,F.L\n",
-        "s.csv");
+        "s.csv", kPractice);
     ASSERT_TRUE(file);
     ASSERT_EQ(file->shelf.parts.size(), 3U);
     const Part& twoCoils = file->shelf.parts[0];
@@ -164,7 +167,7 @@ TEST(ShelfFile, TakesTerminalsFromItsWords)
     EXPECT_TRUE(amplifier.inside.at("S1").twin.empty());
     EXPECT_EQ(file->shelf.parts[2].terminals.at("s+"), "tabs");
     ASSERT_EQ(file->errors.size(), 2U);
-    EXPECT_EQ(oneLine(file->errors[0]), "s.csv line 5, column 6 (coils): found '3', expected 1 or 2");
+    EXPECT_EQ(oneLine(file->errors[0]), "s.csv line 5, column 6 (coils): found '5', expected 1 to 4");
     EXPECT_EQ(oneLine(file->errors[1]), "s.csv line 6, column 7 (channels): found 'F.L', expected names such as FL FR");
 }
 

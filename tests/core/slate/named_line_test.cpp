@@ -53,6 +53,8 @@ TEST(NamedLines, LeaveOutOnlyWhatDoesNotFitOneLine)
                                              "mirror",
                                              "smoothing",
                                              "band-means",
+                                             "oval",
+                                             "programme-travel",
                                              "sound-at-ear",
                                              "loudest-at-ear",
                                              "frequency-grid",

@@ -90,6 +90,14 @@ TEST(ParseQuantity, RefusesAnotherDimension)
     EXPECT_EQ(parseQuantity("4 V", Dimension::Resistance).error().message, "found volts, expected ohms");
 }
 
+// What is typed in small units is saved as it would be written in farads: 100 uF is 0.0001, not 9.999999999999999e-05.
+RC_GTEST_PROP(ParseQuantityProperty, SmallUnitsAreExact, ())
+{
+    const std::string digits = std::to_string(*rc::gen::inRange(1, 10000));
+    RC_ASSERT(parseQuantity(digits + " uF", Dimension::Capacitance)->value == std::stod(digits + "e-6"));
+    RC_ASSERT(parseQuantity(digits + " mm", Dimension::Length)->value == std::stod(digits + "e-3"));
+}
+
 RC_GTEST_PROP(ParseQuantityProperty, NeverCrashesAndIsFinite, ())
 {
     const auto text = *rc::gen::container<std::string>(rc::gen::element(

@@ -1,0 +1,130 @@
+#include "cli/add_command.h"
+
+#include <algorithm>
+
+#include "cli/plan_input.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/layers.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/source_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/circuit.h"
+#include "core/evaluate/sides.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
+#include "core/model/usual_vehicle.h"
+
+namespace cli {
+
+using namespace core;
+
+namespace {
+
+// Works on the plan step by step; the first thing that is not there ends it.
+class Adding {
+public:
+    Adding(Plan plan, const AddRequest& request) : m_plan(std::move(plan)), m_request(request)
+    {
+        m_goal = plannedGoal(m_plan);
+    }
+
+    tl::expected<Plan, InputError> run()
+    {
+        if (!m_request.amplifier.empty() && !addAmplifier()) return tl::unexpected(m_error);
+        if (!m_request.spot.empty() && !addSpeaker()) return tl::unexpected(m_error);
+        return std::move(m_plan);
+    }
+
+private:
+    void take(const Edit& edit) { m_plan = apply(std::move(m_plan), edit).plan; }
+    bool fail(const std::string& what, const std::string& why)
+    {
+        m_error = {m_request.plan, what, why};
+        return false;
+    }
+
+    bool addAmplifier()
+    {
+        const Part* part = m_shop.shelf.find(m_request.amplifier);
+        if (!part || !isSource(*part)) return fail(m_request.amplifier, "is no source on the shelf");
+        take(addSource(m_plan, m_goal, *part, {}));
+        return true;
+    }
+
+    bool addSpeaker()
+    {
+        const auto spots = usualSpots(m_plan.body, m_shop.vehicles);
+        const auto spot = std::find_if(spots.begin(), spots.end(),
+                                       [&](const UsualSpot& one) { return one.name == m_request.spot; });
+        if (spot == spots.end()) return fail(m_request.spot, "is no usual spot of this vehicle");
+        const int before = m_plan.lastId;
+        take(addSpeakers(m_plan, m_goal, *spot, m_shop.practice));
+        const DeviceId device = newDriver(before);
+        if (!m_request.driver.empty()) {
+            const Part* part = m_shop.shelf.find(m_request.driver);
+            if (!part || part->kind != PartKind::Driver) return fail(m_request.driver, "is no driver on the shelf");
+            take(fitPart(m_plan, device, *part));
+        }
+        return feed(device) && protect(device);
+    }
+
+    [[nodiscard]] DeviceId newDriver(int before) const
+    {
+        const Fitout fitout = resolve(m_plan, m_goal);
+        for (const auto& [id, device] : fitout.devices)
+            if (id.number > before && fitout.parts.at(device.part).kind == PartKind::Driver &&
+                !leaderOf(fitout, id))
+                return id;
+        return {};
+    }
+
+    bool feed(DeviceId device)
+    {
+        const Fitout fitout = resolve(m_plan, m_goal);
+        if (!m_request.channel.empty()) {
+            const auto port = portFromText(m_request.channel);
+            const auto all = channels(fitout);
+            if (!port || std::find(all.begin(), all.end(), *port) == all.end())
+                return fail(m_request.channel, "is no channel of the plan");
+            take(connectSpeaker(m_plan, m_goal, device, *port));
+        }
+        if (!m_request.onFrom.empty()) {
+            const auto from = idFromText<DeviceId>(m_request.onFrom);
+            if (!from || !fitout.devices.contains(*from) || !mayFeed(fitout, *from, device))
+                return fail(m_request.onFrom, "is no driver that this one could go on from");
+            take(loopThrough(m_plan, m_goal, device, *from));
+        }
+        return true;
+    }
+
+    bool protect(DeviceId device)
+    {
+        const QuantityRow& limits = row(Quantity::Capacitance_f);
+        if (m_request.capacitance_f == 0.0) return true;
+        if (!(m_request.capacitance_f >= limits.least && m_request.capacitance_f <= limits.greatest))
+            return fail("--capacitor", "is no capacitance: farads, such as 4.7e-6");
+        take(addCapacitor(m_plan, device, m_request.capacitance_f));
+        return true;
+    }
+
+    Plan m_plan;
+    const AddRequest& m_request;
+    const Shop m_shop = shippedShop();
+    StageId m_goal{};
+    InputError m_error{};
+};
+
+}  // namespace
+
+int addPlanned(const AddRequest& request)
+{
+    const auto document = readPlanFile(request.plan, request.plan);
+    if (!document) return report(document.error(), request.json);
+    if (request.spot.empty() && request.amplifier.empty())
+        return report({request.plan, {}, "nothing to add: give --spot or --amplifier"}, request.json);
+    const auto added = Adding(document->plan, request).run();
+    return added ? writeTo(*added, request.output, request.json) : report(added.error(), request.json);
+}
+
+}  // namespace cli

@@ -1,0 +1,21 @@
+#pragma once
+
+#include <string>
+
+namespace cli {
+
+// What is added as planned: before stays as it was found.
+struct AddRequest {
+    std::string plan{}, output{};
+    std::string spot{};       // a usual spot of the vehicle ("front door")
+    std::string driver{};     // a key of the shelf; empty: what is usual there
+    std::string channel{};    // what feeds it, such as d10.FL
+    std::string onFrom{};     // or the driver from whose terminals it goes on, such as d12
+    double capacitance_f = 0.0;  // in its lead; 0: none
+    std::string amplifier{};  // a key of the shelf
+    bool json = false;
+};
+// Prints nothing but errors; exit 0 written, 2 something that was asked for is not there.
+int addPlanned(const AddRequest& request);
+
+}  // namespace cli

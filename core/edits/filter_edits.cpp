@@ -1,0 +1,380 @@
+#include "core/edits/filter_edits.h"
+
+#include <algorithm>
+#include <map>
+
+#include "core/edits/layers.h"
+#include "core/edits/parts.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/lead_back.h"
+#include "core/evaluate/wiring_graph.h"
+#include "core/model/inside_ways.h"
+
+namespace core {
+namespace {
+
+const Part& partOf(const Fitout& fitout, DeviceId device)
+{
+    return fitout.parts.at(fitout.devices.at(device).part);
+}
+
+FilterPlace placeOfCapacitor(const Fitout& fitout, DeviceId driver, const Port& capacitor)
+{
+    if (capacitor.device == driver) return FilterPlace::Speaker;
+    const PartKind kind = partOf(fitout, capacitor.device).kind;
+    const bool atDriver = fitout.devices.at(capacitor.device).at == fitout.devices.at(driver).at;
+    return kind == PartKind::Plug || (kind == PartKind::Lead && atDriver) ? FilterPlace::Plug : FilterPlace::Harness;
+}
+
+std::optional<Known> capacitanceOf(const Part& part, const std::string& element)
+{
+    const Figures figures = figuresOf(part, element);
+    const auto found = figures.find(Quantity::Capacitance_f);
+    return found == figures.end() ? std::nullopt : std::optional(found->second);
+}
+
+bool isBridged(const Fitout& fitout, const Port& capacitor)
+{
+    const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
+    const Pin a{capacitor.device, element.a}, b{capacitor.device, element.b};
+    return std::any_of(fitout.wires.begin(), fitout.wires.end(), [&](const auto& entry) {
+        return (entry.second.a == a && entry.second.b == b) || (entry.second.a == b && entry.second.b == a);
+    });
+}
+
+// The devices a driver's pair comes through, nearest first.
+std::vector<DeviceId> devicesBefore(const Fitout& fitout, DeviceId driver)
+{
+    std::vector<DeviceId> devices;
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return devices;
+    for (const std::string& terminal : {ends->plus, ends->minus}) {
+        const LeadBack back = leadBack(fitout, {driver, terminal});
+        for (const WireId id : back.wires)
+            for (const Pin& pin : {fitout.wires.at(id).b, fitout.wires.at(id).a}) {
+                const PartKind kind = partOf(fitout, pin.device).kind;
+                const bool passes =
+                    kind == PartKind::Plug || kind == PartKind::Lead || kind == PartKind::Network;
+                if (passes && std::find(devices.begin(), devices.end(), pin.device) == devices.end())
+                    devices.push_back(pin.device);
+            }
+    }
+    return devices;
+}
+
+// All wires that come from outside to one pin at a stage end at another pin now.
+void moveAt(Plan& after, StageId stage, const Fitout& fitout, const Pin& from, const Pin& to)
+{
+    for (const auto& [id, wire] : fitout.wires) {
+        const bool a = wire.a == from, b = wire.b == from;
+        if (a == b || wire.a.device == wire.b.device) continue;
+        Wire moved = wire;
+        (a ? moved.a : moved.b) = to;
+        putAt(after, &Plan::wires, stage, id, moved);
+    }
+}
+
+// The same at every stage made on this one: what it has of its own there was made on the wires as they were.
+void moveOutside(Plan& after, StageId stage, const Pin& from, const Pin& to)
+{
+    const Plan before = after;
+    for (const auto& [id, one] : before.stages)
+        if (standsOn(before, id, stage)) moveAt(after, id, resolve(before, id), from, to);
+}
+
+Part partInLead(const std::string& name, const Element& element)
+{
+    Part part{.kind = PartKind::Network, .name = name, .shelfKey = "made", .terminals = {{"i", ""}, {"o", ""}}};
+    part.inside[element.kind == ElementKind::Capacitor ? "C" : "R"] = element;
+    return part;
+}
+
+void putInLead(Plan& after, StageId stage, DeviceId driver, const Part& part, PlaceId at)
+{
+    const Fitout fitout = resolve(after, stage);
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return;
+    const PartId id = copyIn(after, part);
+    const auto device = drawId<DeviceId>(after);
+    after.devices[{stage, device}] = Device{.part = id, .at = at, .label = part.name};
+    const Pin tab{driver, ends->plus};
+    moveOutside(after, stage, tab, {device, "i"});
+    after.wires[{stage, drawId<WireId>(after)}] = Wire{.a = {device, "o"}, .b = tab};
+}
+
+Edit planInLead(const Plan& plan, DeviceId driver, EditName name, const Part& part)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId one : withFollowers(fitout, driver))
+        putInLead(after, goal, one, part, fitout.devices.at(one).at);
+    return difference(name, plan, after);
+}
+
+// The pin on the other side of this one, outside its device.
+std::optional<Pin> beyond(const Fitout& fitout, const Pin& pin)
+{
+    for (const auto& [id, wire] : fitout.wires)
+        for (const auto& [near, far] : {std::pair{wire.a, wire.b}, std::pair{wire.b, wire.a}})
+            if (near == pin && far.device != pin.device) return far;
+    return std::nullopt;
+}
+
+// A device of the lead has become nothing but a way through, and goes; what arrived at it goes on to the driver, at
+// every stage by the wires that stage has.
+void takeOutOfLead(Plan& after, StageId stage, DeviceId device)
+{
+    const Plan before = after;
+    for (const auto& [id, one] : before.stages) {
+        const Fitout fitout = resolve(before, id);
+        if (!standsOn(before, id, stage) || !fitout.devices.contains(device)) continue;
+        for (const auto& [name, element] : partOf(fitout, device).inside)
+            if (const auto on = beyond(fitout, {device, element.b}))
+                moveAt(after, id, fitout, {device, element.a}, *on);
+    }
+    dropDevice(after, stage, device);
+}
+
+// Another part in one device alone.
+void play(Plan& after, StageId stage, DeviceId device, const Part& part)
+{
+    Device changed = *itemAt(after, &Plan::devices, stage, device);
+    const PartId before = changed.part;
+    changed.part = copyIn(after, part);
+    if (changed.part == before) return;
+    putAt(after, &Plan::devices, stage, device, changed);
+    const bool used = std::any_of(after.devices.begin(), after.devices.end(), [&](const auto& entry) {
+        return entry.second && entry.second->part == before;
+    });
+    if (!used) after.parts.erase(before);
+}
+
+void setCapacitance(Element& element, const std::optional<Known>& value)
+{
+    element.kind = ElementKind::Capacitor;
+    element.figures.erase(Quantity::Capacitance_f);
+    if (value) element.figures[Quantity::Capacitance_f] = *value;
+}
+
+// What is there goes: a made part out of the lead, a capacitor in a plug or driver out of its part.
+void clearFilter(Plan& after, StageId stage, DeviceId driver)
+{
+    constexpr int kMostInALead = 8;
+    for (int i = 0; i < kMostInALead; ++i) {
+        const Fitout fitout = resolve(after, stage);
+        const FilterFound found = filterOf(fitout, driver);
+        if (found.place == FilterPlace::None || found.place == FilterPlace::Amplifier) return;
+        Part part = partOf(fitout, found.capacitor.device);
+        if (found.place == FilterPlace::Speaker) {
+            setOwnCapacitor(part, std::nullopt);
+            play(after, stage, driver, part);
+        } else if (part.kind == PartKind::Network) {
+            takeOutOfLead(after, stage, found.capacitor.device);
+        } else {
+            Element& element = part.inside.at(found.capacitor.element);
+            element.kind = ElementKind::Link;
+            element.figures.clear();
+            play(after, stage, found.capacitor.device, part);
+        }
+    }
+}
+
+void dropBridge(Plan& after, StageId stage, const Port& capacitor)
+{
+    const Fitout fitout = resolve(after, stage);
+    const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
+    const Pin a{capacitor.device, element.a}, b{capacitor.device, element.b};
+    for (const auto& [id, wire] : fitout.wires)
+        if ((wire.a == a && wire.b == b) || (wire.a == b && wire.b == a)) dropAt(after, &Plan::wires, stage, id);
+}
+
+// The plug of the car that reaches the driver, or a new one before its terminals.
+DeviceId plugBefore(Plan& after, StageId stage, DeviceId driver)
+{
+    const Fitout fitout = resolve(after, stage);
+    for (const DeviceId device : devicesBefore(fitout, driver))
+        if (partOf(fitout, device).kind == PartKind::Plug) return device;
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return {};
+    Part plug{.kind = PartKind::Plug, .name = "plug"};
+    plug.terminals = {{"h+", ""}, {"h-", ""}, {"s+", "plug"}, {"s-", "plug"}};
+    for (const std::string pole : {"+", "-"})
+        plug.inside["link" + pole] = {.kind = ElementKind::Link, .a = "h" + pole, .b = "s" + pole};
+    const auto device = drawId<DeviceId>(after);
+    after.devices[{stage, device}] = Device{.part = copyIn(after, plug), .at = fitout.devices.at(driver).at};
+    for (const auto& [terminal, pole] : {std::pair{ends->plus, "+"}, std::pair{ends->minus, "-"}}) {
+        const std::string in = std::string("h") + pole, out = std::string("s") + pole;
+        moveOutside(after, stage, {driver, terminal}, {device, in});
+        after.wires[{stage, drawId<WireId>(after)}] = Wire{.a = {device, out}, .b = {driver, terminal}};
+    }
+    return device;
+}
+
+void putFilter(Plan& after, StageId stage, DeviceId driver, FilterPlace place, const std::optional<Known>& value)
+{
+    switch (place) {
+        case FilterPlace::None:
+            return;
+        case FilterPlace::Speaker: {
+            const Fitout fitout = resolve(after, stage);
+            Part part = partOf(fitout, driver);
+            setOwnCapacitor(part, Known{});
+            setCapacitance(part.inside.at(ownCapacitorOf(part)), value);
+            return play(after, stage, driver, part);
+        }
+        case FilterPlace::Plug: {
+            const DeviceId plug = plugBefore(after, stage, driver);
+            if (!plug) return;
+            Part part = partOf(resolve(after, stage), plug);
+            for (auto& [name, element] : part.inside)
+                if (element.kind == ElementKind::Link) {
+                    setCapacitance(element, value);
+                    return play(after, stage, plug, part);
+                }
+            return;
+        }
+        case FilterPlace::Harness: {
+            Element element{.a = "i", .b = "o"};
+            setCapacitance(element, value);
+            Part part = partInLead("capacitor in the harness", element);
+            part.shelfKey.clear();  // it was found, nobody made it
+            return putInLead(after, stage, driver, part, {});
+        }
+        case FilterPlace::Amplifier:
+            for (const Run& run : runs(resolve(after, stage))) {
+                if (run.id.coil.device != driver) continue;
+                Part& source =
+                    after.parts.at(itemAt(after, &Plan::devices, stage, run.id.channel.device)->part);
+                source.inside.at(run.id.channel.element).figures[Quantity::HighPass_hz] =
+                    value.value_or(Known{100.0, {Origin::ClassGuess}});
+                return;
+            }
+            return;
+    }
+}
+
+}  // namespace
+
+FilterFound filterOf(const Fitout& fitout, DeviceId driver)
+{
+    const Part& part = partOf(fitout, driver);
+    if (const std::string own = ownCapacitorOf(part); !own.empty())
+        return {FilterPlace::Speaker, {driver, own}, capacitanceOf(part, own), isBridged(fitout, {driver, own})};
+    for (const DeviceId device : devicesBefore(fitout, driver)) {
+        const Part& before = partOf(fitout, device);
+        if (const std::string name = firstOf(before, ElementKind::Capacitor); !name.empty()) {
+            const Port capacitor{device, name};
+            return {placeOfCapacitor(fitout, driver, capacitor), capacitor, capacitanceOf(before, name),
+                    isBridged(fitout, capacitor)};
+        }
+    }
+    for (const Run& run : runs(fitout)) {
+        if (run.id.coil.device != driver) continue;
+        const Figures figures = figuresOf(partOf(fitout, run.id.channel.device), run.id.channel.element);
+        if (const auto found = figures.find(Quantity::HighPass_hz); found != figures.end())
+            return {FilterPlace::Amplifier, {}, found->second, false};
+    }
+    return {};
+}
+
+Edit setFilter(const Plan& plan, StageId stage, DeviceId driver, FilterPlace place, const std::optional<Known>& value)
+{
+    Plan after = plan;
+    const StageId standing = standingAt(plan, &Plan::devices, stage, driver);
+    for (const DeviceId one : mates(resolve(plan, standing), driver)) {
+        const FilterFound found = filterOf(resolve(after, standing), one);
+        if (found.bridged) dropBridge(after, standing, found.capacitor);
+        if (found.place == place && found.capacitor.device) {
+            Part part = partOf(resolve(after, standing), found.capacitor.device);
+            setCapacitance(part.inside.at(found.capacitor.element), value);
+            play(after, standing, found.capacitor.device, part);
+            continue;
+        }
+        clearFilter(after, standing, one);
+        putFilter(after, standing, one, place, value);
+    }
+    dropUnused(after);
+    return difference(EditName::SetFilter, plan, after);
+}
+
+Edit addCapacitor(const Plan& plan, DeviceId driver, double capacitance_f)
+{
+    return planInLead(plan, driver, EditName::SetFilter,
+                      partInLead("capacitor in the lead", {.kind = ElementKind::Capacitor,
+                                                           .a = "i",
+                                                           .b = "o",
+                                                           .figures = {{Quantity::Capacitance_f, Known{capacitance_f}}}}));
+}
+
+Edit addResistor(const Plan& plan, DeviceId driver, double resistance_ohm)
+{
+    return planInLead(plan, driver, EditName::AddResistor,
+                      partInLead("resistor in the lead", {.kind = ElementKind::Resistor,
+                                                          .a = "i",
+                                                          .b = "o",
+                                                          .figures = {{Quantity::Resistance_ohm, Known{resistance_ohm}}}}));
+}
+
+Edit takeBridgeOut(const Plan& plan, const Port& capacitor)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId one : withFollowers(fitout, capacitor.device))
+        if (partOf(fitout, one).inside.contains(capacitor.element)) dropBridge(after, goal, {one, capacitor.element});
+    return difference(EditName::SetFilter, plan, after);
+}
+
+namespace {
+
+// The wires that leave a driver at its two ends, each at the other end.
+std::map<WireId, Wire> crossed(const Fitout& fitout, DeviceId driver)
+{
+    std::map<WireId, Wire> wires;
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return wires;
+    for (const auto& [id, wire] : fitout.wires) {
+        if (wire.a.device == wire.b.device || (wire.a.device != driver && wire.b.device != driver)) continue;
+        Wire turned = wire;
+        std::string& terminal = (wire.a.device == driver ? turned.a : turned.b).terminal;
+        if (terminal == ends->plus)
+            terminal = ends->minus;
+        else if (terminal == ends->minus)
+            terminal = ends->plus;
+        wires[id] = turned;
+    }
+    return wires;
+}
+
+// What a later stage has of its own at this driver is turned over with it: it was made on the wires as they were.
+void turn(Plan& after, const Plan& before, StageId stage, DeviceId driver)
+{
+    for (const auto& [id, one] : before.stages) {
+        if (!standsOn(before, id, stage)) continue;
+        const Fitout fitout = resolve(before, id);
+        if (!fitout.devices.contains(driver)) continue;
+        for (const auto& [wire, turned] : crossed(fitout, driver)) putAt(after, &Plan::wires, id, wire, turned);
+    }
+}
+
+}  // namespace
+
+Edit turnOver(const Plan& plan, StageId stage, DeviceId driver)
+{
+    Plan after = plan;
+    turn(after, plan, standingAt(plan, &Plan::devices, stage, driver), driver);
+    return difference(EditName::TurnOver, plan, after);
+}
+
+Edit planTurnOver(const Plan& plan, DeviceId driver)
+{
+    Plan planned = plan;
+    const StageId goal = plannedGoal(planned);
+    Plan after = planned;
+    turn(after, planned, goal, driver);
+    return difference(EditName::TurnOver, plan, after);
+}
+
+}  // namespace core
