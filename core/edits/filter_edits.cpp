@@ -158,6 +158,40 @@ void setCapacitance(Element& element, const std::optional<Known>& value)
     if (value) element.figures[Quantity::Capacitance_f] = *value;
 }
 
+// The channels that play a driver.
+std::vector<Port> channelsOf(const Fitout& fitout, DeviceId driver)
+{
+    std::vector<Port> ports;
+    for (const Run& run : runs(fitout))
+        if (run.id.coil.device == driver &&
+            std::find(ports.begin(), ports.end(), run.id.channel) == ports.end())
+            ports.push_back(run.id.channel);
+    return ports;
+}
+
+// The channel's own high-pass: as a survey finds it a figure of the source, as planned a knob that is set.
+void setChannelFilter(Plan& after, StageId stage, DeviceId driver, const std::optional<Known>& highPass_hz)
+{
+    for (const Port& channel : channelsOf(resolve(after, stage), driver)) {
+        const bool planned = after.stages.at(stage).kind == StageKind::Planned;
+        if (const auto there = itemAt(after, &Plan::settings, stage, channel); planned || (there && there->highPass)) {
+            Setting setting = there.value_or(Setting{});
+            setting.highPass = highPass_hz ? std::optional(Filter{highPass_hz->value, 2}) : std::nullopt;
+            putAt(after, &Plan::settings, stage, channel, setting);
+        }
+        Part source = partOf(resolve(after, stage), channel.device);
+        Figures& figures = source.inside.at(channel.element).figures;
+        const Figures was = figures;
+        if (!planned || !highPass_hz) figures.erase(Quantity::HighPass_hz);
+        if (!planned && highPass_hz) figures[Quantity::HighPass_hz] = *highPass_hz;
+        if (figures == was) continue;
+        if (planned)
+            play(after, stage, channel.device, source);  // what is built in is switched off for the job alone
+        else
+            after = apply(after, changePart(after, stage, channel.device, source)).plan;
+    }
+}
+
 // What is there goes: a made part out of the lead, a capacitor in a plug or driver out of its part.
 void clearFilter(Plan& after, StageId stage, DeviceId driver)
 {
@@ -165,7 +199,8 @@ void clearFilter(Plan& after, StageId stage, DeviceId driver)
     for (int i = 0; i < kMostInALead; ++i) {
         const Fitout fitout = resolve(after, stage);
         const FilterFound found = filterOf(fitout, driver);
-        if (found.place == FilterPlace::None || found.place == FilterPlace::Amplifier) return;
+        if (found.place == FilterPlace::None) return;
+        if (found.place == FilterPlace::Amplifier) return setChannelFilter(after, stage, driver, std::nullopt);
         Part part = partOf(fitout, found.capacitor.device);
         if (found.place == FilterPlace::Speaker) {
             setOwnCapacitor(part, std::nullopt);
@@ -242,16 +277,10 @@ void putFilter(Plan& after, StageId stage, DeviceId driver, FilterPlace place, c
             part.shelfKey.clear();  // it was found, nobody made it
             return putInLead(after, stage, driver, part, {});
         }
-        case FilterPlace::Amplifier:
-            for (const Run& run : runs(resolve(after, stage))) {
-                if (run.id.coil.device != driver) continue;
-                Part& source =
-                    after.parts.at(itemAt(after, &Plan::devices, stage, run.id.channel.device)->part);
-                source.inside.at(run.id.channel.element).figures[Quantity::HighPass_hz] =
-                    value.value_or(Known{100.0, {Origin::ClassGuess}});
-                return;
-            }
-            return;
+        case FilterPlace::Amplifier: {
+            constexpr double kUsual_hz = 100.0;  // where nobody has read the knob; common practice, no source
+            return setChannelFilter(after, stage, driver, value.value_or(Known{kUsual_hz, {Origin::ClassGuess}}));
+        }
     }
 }
 
@@ -270,9 +299,10 @@ FilterFound filterOf(const Fitout& fitout, DeviceId driver)
                     isBridged(fitout, capacitor)};
         }
     }
-    for (const Run& run : runs(fitout)) {
-        if (run.id.coil.device != driver) continue;
-        const Figures figures = figuresOf(partOf(fitout, run.id.channel.device), run.id.channel.element);
+    for (const Port& channel : channelsOf(fitout, driver)) {
+        if (const auto set = fitout.settings.find(channel); set != fitout.settings.end() && set->second.highPass)
+            return {FilterPlace::Amplifier, {}, Known{set->second.highPass->frequency_hz, {Origin::Stated}}, false};
+        const Figures figures = figuresOf(partOf(fitout, channel.device), channel.element);
         if (const auto found = figures.find(Quantity::HighPass_hz); found != figures.end())
             return {FilterPlace::Amplifier, {}, found->second, false};
     }

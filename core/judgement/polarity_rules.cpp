@@ -41,7 +41,7 @@ std::vector<TurnedPair> turnedPairs(const Judging& judging)
             const PlaceId there = stage.used.devices.at(b.run.id.coil.device).at;
             if (!here || !there || here->pair != there) continue;
             if (directionOf(stage, a) * directionOf(stage, b) >= 0) continue;
-            // The one that stands like most of the others is right; of two alone, the one that is wired plus to plus.
+            // The one whose cone goes outwards for a plus is right.
             const bool aRight = directionOf(stage, a) > 0;
             pairs.push_back(aRight ? TurnedPair{&a, &b} : TurnedPair{&b, &a});
         }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/edits/filter_edits.h"
+#include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/resolve.h"
@@ -62,6 +63,32 @@ TEST(Filter, OfTheAmplifierIsTheChannels)
     const Plan put = apply(demo, setFilter(demo, kFound, kLeftSpeaker, FilterPlace::Amplifier, Known{120.0})).plan;
     EXPECT_EQ(filterOf(resolve(put, kFound), kLeftSpeaker).place, FilterPlace::Amplifier);
     EXPECT_TRUE(findCircuit(*tests::evaluated(put).stages.at(kFound), {kRadio, "RL"})->filteredLow);
+    const Plan taken = apply(put, setFilter(put, kFound, kLeftSpeaker, FilterPlace::None, std::nullopt)).plan;
+    EXPECT_EQ(filterOf(resolve(taken, kFound), kLeftSpeaker).place, FilterPlace::None);
+    const Plan moved = apply(put, setFilter(put, kFound, kLeftSpeaker, FilterPlace::Harness, Known{68e-6})).plan;
+    EXPECT_FALSE(findCircuit(*tests::evaluated(moved).stages.at(kFound), {kRadio, "RL"})->filteredLow);
+}
+
+// As planned it is a knob of the job: the source that was found stays as it was, on both sides.
+TEST(Filter, OfTheAmplifierAsPlannedLeavesWhatWasFound)
+{
+    Plan demo = tests::demoPlan();
+    const StageId goal = plannedGoal(demo);
+    const Plan put = apply(demo, setFilter(demo, goal, kLeftSpeaker, FilterPlace::Amplifier, Known{120.0})).plan;
+    const Evaluation evaluation = tests::evaluated(put);
+    for (const char* channel : {"RL", "RR"}) {
+        EXPECT_TRUE(findCircuit(*evaluation.stages.at(goal), {kRadio, channel})->filteredLow);
+        EXPECT_FALSE(findCircuit(*evaluation.stages.at(kFound), {kRadio, channel})->filteredLow);
+    }
+    EXPECT_EQ(filterOf(resolve(put, goal), kLeftSpeaker).value->value, 120.0);
+    EXPECT_EQ(filterOf(resolve(put, kFound), kLeftSpeaker).place, FilterPlace::Plug);
+    const Plan taken = apply(put, setFilter(put, goal, kLeftSpeaker, FilterPlace::None, std::nullopt)).plan;
+    EXPECT_EQ(filterOf(resolve(taken, goal), kLeftSpeaker).place, FilterPlace::None);
+    // One that is built in is switched off for the job alone.
+    const Plan built = apply(demo, setFilter(demo, kFound, kLeftSpeaker, FilterPlace::Amplifier, Known{90.0})).plan;
+    const Plan off = apply(built, setFilter(built, goal, kLeftSpeaker, FilterPlace::None, std::nullopt)).plan;
+    EXPECT_EQ(filterOf(resolve(off, goal), kLeftSpeaker).place, FilterPlace::None);
+    EXPECT_EQ(filterOf(resolve(off, kFound), kLeftSpeaker).value->value, 90.0);
 }
 
 // A capacitor added in the lead of a driver from which another goes on: that one keeps its bass.
