@@ -6,6 +6,7 @@
 
 #include "core/edits/layers.h"
 #include "core/evaluate/circuit.h"
+#include "core/evaluate/pin_table.h"
 #include "core/evaluate/sides.h"
 
 namespace core {
@@ -64,12 +65,6 @@ void bringPairTo(Plan& after, StageId stage, const Fitout& fitout, DeviceId driv
     }
 }
 
-bool isWired(const Fitout& fitout, const Pin& pin)
-{
-    return std::any_of(fitout.wires.begin(), fitout.wires.end(),
-                       [&](const auto& entry) { return entry.second.a == pin || entry.second.b == pin; });
-}
-
 // A channel for the second coil beside the one that plays the first.
 std::optional<Port> nextChannel(const Fitout& fitout, DeviceId driver)
 {
@@ -80,7 +75,7 @@ std::optional<Port> nextChannel(const Fitout& fitout, DeviceId driver)
         if (const std::string& twin = source.inside.at(own.element).twin; !twin.empty()) return Port{own.device, twin};
         for (const Port& other : channels(fitout))
             if (other.device == own.device && other != own &&
-                !isWired(fitout, {other.device, source.inside.at(other.element).a}))
+                wiresAt(fitout, {other.device, source.inside.at(other.element).a}).empty())
                 return other;
     }
     return std::nullopt;

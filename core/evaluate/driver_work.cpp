@@ -32,7 +32,7 @@ namespace {
 // A tweeter on the same side and in the same row plays the treble for this one.
 bool hasTweeterBeside(const Fitout& fitout, DeviceId device)
 {
-    constexpr double kSameRow_m = 0.8;
+    constexpr double kSameRow_m = 0.8;  // less than the way from one row of seats to the next; common practice, no source
     const Place* own = placeOf(fitout, device);
     if (!own) return false;
     const Vec3& here = own->frame.at_m;
