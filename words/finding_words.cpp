@@ -229,6 +229,8 @@ QString textOf(const Mend& mend)
             return Words::tr("turn it like its twin");
         case MendName::TakeBridgeOut:
             return Words::tr("take the bridge out, %1").arg(farads(mend.figure));
+        case MendName::ConnectDriver:
+            return Words::tr("feed it from a free channel");
         case MendName::SetGain:
             return Words::tr("turn it down %1").arg(decibels(-mend.figure));
     }

@@ -1,9 +1,13 @@
 #include "core/judgement/coil_rules.h"
 
+#include <algorithm>
 #include <set>
 
 #include "core/edits/coil_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/circuit.h"
 #include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/pin_table.h"
 
 namespace core {
 namespace {
@@ -23,6 +27,25 @@ void offerJoins(Finding& finding, const Judging& judging, DeviceId device, const
         finding.mends.push_back({join == CoilJoin::Series ? MendName::CoilsInSeries : MendName::CoilsInParallel, ohm,
                                  planCoils(judging.plan, device, join)});
     }
+}
+
+// The channel that played it before, where it is free, else the first free one.
+void offerChannel(Finding& finding, const Judging& judging, DeviceId device)
+{
+    const Fitout& used = judging.goal.used;
+    const auto isFree = [&](const Port& port) {
+        const Element& output = used.parts.at(used.devices.at(port.device).part).inside.at(port.element);
+        return wiresAt(used, {port.device, output.a}).empty() && wiresAt(used, {port.device, output.b}).empty();
+    };
+    std::vector<Port> free;
+    for (const Port& port : channels(used))
+        if (isFree(port)) free.push_back(port);
+    if (free.empty()) return;
+    const RunResult* before = findRunOfDevice(judging.found, device);
+    const auto same = before ? std::find(free.begin(), free.end(), before->run.id.channel) : free.end();
+    finding.mends.push_back({MendName::ConnectDriver, 0.0,
+                             connectSpeaker(judging.plan, judging.goalId, device,
+                                            same == free.end() ? free.front() : *same)});
 }
 
 }  // namespace
@@ -94,6 +117,7 @@ std::vector<Finding> judgeDriverUnfed(const Judging& judging)
                              {static_cast<double>(allOf(part, ElementKind::Coil).size()), Origin::Stated},
                              {},
                              {}}};
+        offerChannel(finding, judging, id);
         findings.push_back(std::move(finding));
     }
     return findings;

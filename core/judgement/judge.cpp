@@ -40,6 +40,7 @@ int triedAt(MendName name)
         case MendName::TurnCoil:
         case MendName::TurnOver:
         case MendName::TakeBridgeOut:
+        case MendName::ConnectDriver:
             return 1;
         case MendName::ReplaceCapacitor:
         case MendName::AddCapacitor:
@@ -100,7 +101,7 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
           judgePlasticAnchors,   judgeCountsOpen,         judgeScrewReaches,  judgeNeedlessCut,
           judgeFixingOverload,   judgeCoilsFight,         judgeCoilOpen,      judgeDriverUnfed,
           judgeTweeterUnprotected, judgeHighPassLost,     judgeTravelWithProgramme, judgeSubwooferTravel,
-          judgePairTurnedOver,   judgeBassLostByFlip}) {
+          judgeTurnedPairs}) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {
             sortMends(finding);

@@ -83,22 +83,15 @@ Finding findingOf(const Judging& judging, const TurnedPair& pair, RuleId rule, d
 
 }  // namespace
 
-std::vector<Finding> judgePairTurnedOver(const Judging& judging)
-{
-    std::vector<Finding> findings;
-    for (const TurnedPair& pair : turnedPairs(judging))
-        if (const auto gain_db = gainedByTurning_db(judging, *pair.other))
-            findings.push_back(findingOf(judging, pair, RuleId::PairTurnedOver, *gain_db, std::nullopt));
-    return findings;
-}
-
-std::vector<Finding> judgeBassLostByFlip(const Judging& judging)
+std::vector<Finding> judgeTurnedPairs(const Judging& judging)
 {
     std::vector<Finding> findings;
     const double limit_db = judging.practice[PracticeKey::FlipBassCare_db];
     for (const TurnedPair& pair : turnedPairs(judging)) {
         const auto gain_db = gainedByTurning_db(judging, *pair.other);
-        if (!gain_db || !over(*gain_db, limit_db)) continue;
+        if (!gain_db) continue;
+        findings.push_back(findingOf(judging, pair, RuleId::PairTurnedOver, *gain_db, std::nullopt));
+        if (!over(*gain_db, limit_db)) continue;
         Finding finding = findingOf(judging, pair, RuleId::BassLostByFlip, *gain_db, -limit_db);
         soften(finding, {.worst = finding.evidence.front().figure.worst});
         findings.push_back(std::move(finding));

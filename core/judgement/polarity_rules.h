@@ -5,8 +5,7 @@
 namespace core {
 
 // POL1: of two sides that play the same, one stands the other way round. Keep it or correct it: both are predicted.
-[[nodiscard]] std::vector<Finding> judgePairTurnedOver(const Judging& judging);
 // POL4: what that costs in 60-250 Hz is more than can be let pass.
-[[nodiscard]] std::vector<Finding> judgeBassLostByFlip(const Judging& judging);
+[[nodiscard]] std::vector<Finding> judgeTurnedPairs(const Judging& judging);
 
 }  // namespace core

@@ -2,7 +2,6 @@
 
 #include <cmath>
 
-#include "core/base/grid.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/run_change.h"
@@ -15,9 +14,8 @@ namespace core {
 namespace {
 
 // How far under its loudest a coil's voltage is at a frequency.
-double heldBack_db(const RunResult& run, double frequency_hz)
+double heldBack_db(const RunResult& run, const Eigen::ArrayXd& hz, double frequency_hz)
 {
-    const Eigen::ArrayXd hz = frequencyGrid_hz();
     const Eigen::ArrayXd volts = run.transfer.abs();
     Eigen::Index nearest = 0;
     (hz - frequency_hz).abs().minCoeff(&nearest);
@@ -50,13 +48,14 @@ bool isTweeter(const RunResult& run, const Practice& practice)
 
 std::vector<Finding> judgeTweeterUnprotected(const Judging& judging)
 {
+    const Eigen::ArrayXd& hz = judging.tables->frequency_hz;
     constexpr double kLow_ratio = 0.1;  // of its resonance: there it can do nothing but heat and strike
     std::vector<Finding> findings;
     for (const RunResult* run : judging.leadingRuns()) {
         if (run->sameCone || !isTweeter(*run, judging.practice)) continue;
-        const double low_hz = std::max(kLow_ratio * run->driver.fs_hz, frequencyGrid_hz()(0));
+        const double low_hz = std::max(kLow_ratio * run->driver.fs_hz, hz(0));
         const double limit_db = judging.practice[PracticeKey::TweeterLows_db];
-        const double held_db = heldBack_db(*run, low_hz);
+        const double held_db = heldBack_db(*run, hz, low_hz);
         if (!under(held_db, limit_db)) continue;
         const Port& coil = run->run.id.coil;
         const ConeResult& cone = coneOf(judging.goal, *run);

@@ -106,7 +106,8 @@ enum class MendName {
     AddCapacitor,
     AddResistor,
     TurnOver,
-    TakeBridgeOut
+    TakeBridgeOut,
+    ConnectDriver
 };
 
 struct Mend {

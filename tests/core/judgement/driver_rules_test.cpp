@@ -177,7 +177,14 @@ TEST(Unfed, APlannedDriverWithoutAChannelIsAStop)
     EXPECT_EQ(std::count_if(findings.begin(), findings.end(),
                             [](const Finding& f) { return f.rule == RuleId::DriverUnfed; }),
               1);
-    EXPECT_EQ(findingOf(findings, RuleId::DriverUnfed)->severity, Severity::Stop);
+    const Finding& unfed = *findingOf(findings, RuleId::DriverUnfed);
+    EXPECT_EQ(unfed.severity, Severity::Stop);
+    ASSERT_EQ(unfed.mends.size(), 1U);
+    const Plan fed = apply(plan, std::get<Edit>(unfed.mends.front().act)).plan;
+    EXPECT_EQ(findRunOfDevice(*tests::evaluated(fed).stages.at(fed.job.goal), kLeftSpeaker)->run.id.channel,
+              (Port{tests::kRadio, "RL"}))
+        << "the channel that played it";
+    EXPECT_FALSE(severityOf(fed, RuleId::DriverUnfed)) << "the other side too";
 }
 
 // What the vehicle came with is evidence of what its source bears; the same load of another driver is not.
