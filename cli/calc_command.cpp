@@ -2,7 +2,9 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <iostream>
+#include <optional>
 
 #include "cli/calc_json.h"
 #include "core/base/unit.h"
@@ -103,11 +105,12 @@ Result<RawInputs> rawInputs(const CalcRequest& request)
     return raw;
 }
 
-CalcKind kindOf(const CalcModel& model, const std::string& name)
+// Nothing for a name that the model does not have; its own check refuses that.
+std::optional<CalcKind> kindOf(const CalcModel& model, const std::string& name)
 {
     for (const CalcInput& input : model.inputs)
         if (input.name == name) return input.kind;
-    return CalcKind::Text;  // unknown names are refused by the model's own check
+    return std::nullopt;
 }
 
 Result<std::map<std::string, CalcValue>> inputsFor(const CalcModel& model, const RawInputs& raw)
@@ -118,16 +121,24 @@ Result<std::map<std::string, CalcValue>> inputsFor(const CalcModel& model, const
         inputs[name] = std::move(*value);
         return {};
     };
-    for (const auto& [name, json] : raw.file.items())
-        if (const auto taken = take(name, valueFromJson(json, kindOf(model, name))); !taken)
+    for (const auto& [name, json] : raw.file.items()) {
+        const auto kind = kindOf(model, name);
+        if (!kind)
+            inputs[name] = CalcValue{};
+        else if (const auto taken = take(name, valueFromJson(json, *kind)); !taken)
             return tl::unexpected(taken.error());
+    }
     for (const auto& [name, text] : raw.typed) {
-        const CalcKind kind = kindOf(model, name);
-        if (kind == CalcKind::Text && text.starts_with('@')) {
+        if (inputs.contains(name))
+            return tl::unexpected(InputError{"calc", name, "given twice, expected once"});
+        const auto kind = kindOf(model, name);
+        if (!kind) {
+            inputs[name] = CalcValue{};
+        } else if (kind == CalcKind::Text && text.starts_with('@')) {
             const auto content = readWholeFile(text.substr(1));
             if (!content) return tl::unexpected(content.error());
             inputs[name] = CalcValue{.texts = {*content}};
-        } else if (const auto taken = take(name, calcValueFromText(text, kind)); !taken) {
+        } else if (const auto taken = take(name, calcValueFromText(text, *kind)); !taken) {
             return tl::unexpected(taken.error());
         }
     }
@@ -148,6 +159,23 @@ Result<std::map<std::string, double>> spreadsOf(const CalcRequest& request)
     return spreads;
 }
 
+// The first name that no model of the section has.
+std::optional<ModelError> unknownIn(const std::string& section, const std::vector<std::string>& given)
+{
+    std::string known;
+    for (const CalcModel& model : calcModels())
+        if (model.section == section)
+            for (const CalcInput& input : model.inputs) known += (known.empty() ? "" : ", ") + input.name;
+    if (known.empty()) return std::nullopt;
+    for (const std::string& name : given) {
+        const bool there = std::any_of(calcModels().begin(), calcModels().end(), [&](const CalcModel& model) {
+            return model.section == section && kindOf(model, name).has_value();
+        });
+        if (!there) return ModelError{ErrorCode::UnknownName, name, 0.0, "one of " + known};
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 int calc(const CalcRequest& request)
@@ -157,6 +185,7 @@ int calc(const CalcRequest& request)
     if (!raw) return refused(raw.error());
     const CalcModel* model = findCalcModel(request.model, raw->names());
     if (!model) {
+        if (const auto stranger = unknownIn(request.model, raw->names())) return refused(*stranger);
         std::string names;
         for (const CalcModel& one : calcModels())
             if (one.section == request.model) names += (names.empty() ? "" : ", ") + one.name;

@@ -30,6 +30,8 @@ const char* kindText(CalcKind kind)
             return "complex";
         case CalcKind::ComplexNumbers:
             return "complex or list";
+        case CalcKind::Flag:
+            return "true or false";
         case CalcKind::Choice:
             return "choice";
         case CalcKind::Text:
@@ -75,6 +77,7 @@ Result<CalcValue> valueFromJson(const Json& json, CalcKind kind)
         return value;
     }
     if (json.is_string()) return calcValueFromText(json.get<std::string>(), kind);
+    if (json.is_boolean() && kind == CalcKind::Flag) return calcValueFromText(json.dump(), kind);
     value.list = json.is_array();
     for (const Json& one : value.list ? json : Json::array({json})) {
         const auto number = numberFromJson(one);

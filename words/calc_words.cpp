@@ -187,6 +187,9 @@ QString labelOfOutput(const std::string& name)
         {QStringLiteral("sd_m2"), Words::tr("working area")},
         {QStringLiteral("oneWattInNominal_db"), Words::tr("1 W in nominal, 1 m")},
         {QStringLiteral("loss_db"), Words::tr("loss of level")},
+        {QStringLiteral("kinds"), Words::tr("to be had as")},
+        {QStringLiteral("wires"), Words::tr("counted")},
+        {QStringLiteral("coil_degc"), Words::tr("coil at")},
         {QStringLiteral("rise_k"), Words::tr("coil warmer by")},
         {QStringLiteral("sheetPower_w"), Words::tr("as a sheet counts it")},
         {QStringLiteral("limitVoltage_v"), Words::tr("voltage")},
@@ -252,11 +255,23 @@ QString wordOf(const std::string& text)
         {QStringLiteral("silent"), Words::tr("all right")},
         {QStringLiteral("care"), Words::tr("take care")},
         {QStringLiteral("stop"), Words::tr("stop")},
+        {QStringLiteral("twoWire"), Words::tr("two wires, there and back")},
+        {QStringLiteral("oneWire"), Words::tr("one wire, one way")},
+        {QStringLiteral("chassis"), Words::tr("one wire, back through the body")},
         {QStringLiteral("either"), Words::tr("either way is flat")},
         {QStringLiteral("invert"), Words::tr("invert one leg")},
         {QStringLiteral("same"), Words::tr("both alike")},
     };
+    const QHash<QString, QString> fuses{
+        {QStringLiteral("blade"), Words::tr("blade %1")},
+        {QStringLiteral("largeBlade"), Words::tr("large blade %1")},
+        {QStringLiteral("boltM5"), Words::tr("bolted M5 %1")},
+        {QStringLiteral("boltM8"), Words::tr("bolted M8 %1")},
+        {QStringLiteral("anl"), Words::tr("ANL %1")},
+    };
     const QString plain = QString::fromStdString(text);
+    const QString kind = plain.section(QLatin1Char(' '), 0, 0);
+    if (fuses.contains(kind) && kind != plain) return fuses[kind].arg(plain.mid(kind.size() + 1));
     return known.value(plain, plain);
 }
 

@@ -117,7 +117,11 @@ void addList(SlateText& text, const NamedResult& named)
 QString resultText(const SlateAnswer& answer, size_t index)
 {
     const auto& [name, value] = answer.named.results.at(index);
-    if (!value.texts.empty()) return wordOf(value.texts.front());
+    if (!value.texts.empty()) {
+        QStringList texts;
+        for (const std::string& one : value.texts) texts << wordOf(one);
+        return texts.join(QStringLiteral(", "));
+    }
     // A preferred value has the unit of what was typed.
     if (answer.named.model == "preferred-value" && !answer.inputs.empty())
         return figure(magnitudeOf(value, 0), unitOf(answer.inputs.front().dimension));

@@ -61,6 +61,11 @@ QString sentenceOfWarning(const std::string& warning)
          Words::tr("That is more than the input takes: tap a lower level, or turn down.")},
         {QStringLiteral("NothingToCompensate"), Words::tr("No inductance: nothing to take away.")},
         {QStringLiteral("NoSignal"), Words::tr("Nothing has no level.")},
+        {QStringLiteral("CoilTooHot"),
+         Words::tr("That is over what the coil bears: it burns before it gets there. Less voltage, or a filter.")},
+        {QStringLiteral("Estimate"), Words::tr("An estimate: only a measurement in the vehicle can settle it.")},
+        {QStringLiteral("Null(coherent_db)"), Words::tr("Together they cancel.")},
+        {QStringLiteral("Null(rise_db)"), Words::tr("Together they cancel.")},
         {QStringLiteral("Null(same_db)"), Words::tr("With like polarity the two legs cancel.")},
         {QStringLiteral("Null(inverted_db)"), Words::tr("With one leg inverted the two cancel.")},
     };
@@ -68,6 +73,10 @@ QString sentenceOfWarning(const std::string& warning)
     if (plain.startsWith(QStringLiteral("Differs(")))
         return Words::tr("What was typed for %1 differs from what follows from the rest: one of them is wrong.")
             .arg(plain.mid(8).chopped(1));
+    if (plain.startsWith(QStringLiteral("Unused(")))
+        return Words::tr("What was given for %1 has no part in this answer.").arg(plain.mid(7).chopped(1));
+    if (plain.startsWith(QStringLiteral("FewPoints(")))
+        return Words::tr("Too few points of the curve lie there to say much: %1.").arg(plain.mid(10).chopped(1));
     return known.value(plain, plain);
 }
 

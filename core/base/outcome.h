@@ -19,8 +19,9 @@ enum class ErrorCode {
     PortTooSmall,
     NoCutout,
     RingTooLarge,
-    Unreadable,   // a text that is not what was expected; allowed says where and what
-    UnknownName,  // a name that the model does not have
+    Unreadable,      // a text that is not what was expected; allowed says where and what
+    AmbiguousComma,  // a decimal comma, or one between fields?
+    UnknownName,     // a name that the model does not have
 };
 
 // A model that was asked something it cannot answer: which quantity, what was found, what is allowed.
@@ -35,7 +36,8 @@ struct ModelError {
 // Whether an error of this kind was about a number that was there.
 [[nodiscard]] inline bool hasFound(ErrorCode code)
 {
-    return code != ErrorCode::Underdetermined && code != ErrorCode::Unreadable && code != ErrorCode::UnknownName;
+    return code != ErrorCode::Underdetermined && code != ErrorCode::Unreadable && code != ErrorCode::AmbiguousComma &&
+           code != ErrorCode::UnknownName;
 }
 
 [[nodiscard]] inline tl::unexpected<ModelError> refuse(ErrorCode code, std::string quantity, double found,

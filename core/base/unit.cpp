@@ -9,6 +9,7 @@ std::string_view unitOfName(std::string_view name)
     // Longer endings first.
     static constexpr std::pair<std::string_view, std::string_view> kUnits[] = {{"_ohm_sn", "ohm s^n"},
                                                                                {"_ohm_m", "ohm/m"},
+                                                                               {"_m3_s", "m3/s"},
                                                                                {"_kg_m3", "kg/m3"},
                                                                                {"_kg_s", "kg/s"},
                                                                                {"_m_s", "m/s"},

@@ -1,6 +1,7 @@
 #include <cmath>
 
 #include "core/base/threshold.h"
+#include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/amplifier.h"
@@ -31,14 +32,16 @@ Outcome<CalcResults> amplifierPowerModel(const CalcArguments& in)
     if (!limits) return tl::unexpected(limits.error());
     Answer<CalcResults> answer{{}, limits->warnings};
     OutputLimits output = limits->value;
+    if (!in.isSet("bridged") && in.has("bridgedPower_w"))
+        return refuse(ErrorCode::Inconsistent, "bridgedPower_w", in.number("bridgedPower_w"), "together with bridged");
     if (in.isSet("bridged")) {
         AmplifierRating bridge{};
         if (const auto power = in.maybe("bridgedPower_w"))
             bridge = {*power, in.numberOr("bridgedLoad_ohm", output.highestLoad_ohm)};
         output = bridged(output, bridge);
     }
-    if (const auto supply = in.maybe("supply_v"); supply && !in.isSet("regulated"))
-        output = onSupply(output, *supply / in.number("ratedSupply_v"));
+    if (in.has("supply_v") && !in.isSet("regulated"))
+        output = onSupply(output, in.number("supply_v") / in.number("ratedSupply_v"));
 
     const std::complex<double> load_ohm = in.complexNumber("load_ohm");
     const double magnitude = std::abs(load_ohm);
@@ -64,9 +67,8 @@ Outcome<CalcResults> loadVerdictModel(const CalcArguments& in)
     return Answer<CalcResults>{CalcResults()
                                    .set("seen_ohm", seen_ohm)
                                    .set("ratio", seen_ohm / minimum_ohm)
-                                   .set("verdict", std::string(verdict == LoadVerdict::Stop   ? "stop"
-                                                               : verdict == LoadVerdict::Care ? "care"
-                                                                                              : "silent")),
+                                   .set("verdict", verdictText(verdict == LoadVerdict::Stop,
+                                                               verdict == LoadVerdict::Care)),
                                {}};
 }
 
@@ -121,9 +123,13 @@ Outcome<CalcResults> supplyCurrentModel(const CalcArguments& in)
 {
     const double crest_db = in.number("crestFactor_db");
     const double share = programmeShare(crest_db);
+    const std::string& stage = in.text("stage");
     const double average_w = in.number("channels") * in.number("ratedPower_w") * share;
-    Answer<double> efficiency{in.number("switching_ratio"), {}};
-    if (in.text("stage") != "switching") {
+    Answer<double> efficiency{};
+    if (stage == "switching") {
+        efficiency.value = in.number("switching_ratio");
+        warnOfClipping(efficiency.warnings, crest_db);
+    } else {
         efficiency = programmeEfficiency(stageOf(in), crest_db, in.number("lowerRail_ratio"));
         efficiency.value *= in.number("real_ratio");
     }
@@ -188,7 +194,7 @@ void addAmplifierModels(std::vector<CalcModel>& models)
                       "supply-current",
                       "average supply current of an amplifier playing programme",
                       "P = n P_rated 2/10^(CF/10), I = P/(eta V) + I_idle",
-                      {positive("ratedPower_w"), positive("channels").orElse(1.0),
+                      {positive("ratedPower_w"), positive("channels").counted().orElse(1.0),
                        within("crestFactor_db", 0.0, 60.0).orElse(PracticeKey::CrestFactor_db),
                        choice("stage", {"classB", "twoRail", "switching"}), positive("supply_v").orElse(13.8),
                        within("lowerRail_ratio", 0.05, 1.0).orElse(PracticeKey::LowerRail_ratio),

@@ -125,7 +125,7 @@ void addBoxBuildingModels(std::vector<CalcModel>& models)
 {
     const std::vector<CalcInput> port{
         positive("port_m").maybe().meaning("diameter of one"), positive("area_m2").maybe().meaning("of one"),
-        within("ports", 1.0, 20.0).orElse(1.0), choice("ends", {"oneFlanged", "bothFlanged", "bothFree", "slot"})};
+        within("ports", 1.0, 20.0).counted().orElse(1.0), choice("ends", {"oneFlanged", "bothFlanged", "bothFree", "slot"})};
     const auto withPort = [&](std::vector<CalcInput> more) {
         more.insert(more.begin(), port.begin(), port.end());
         return more;

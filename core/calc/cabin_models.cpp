@@ -18,17 +18,14 @@
 namespace core {
 namespace {
 
-constexpr double kNear_m = 0.05;
-
 Outcome<CalcResults> pathModel(const CalcArguments& in)
 {
     const Eigen::ArrayXcd path = directPath(in.number("distance_m"), in.numbers("frequency_hz"));
     const bool list = in.isList("frequency_hz");
-    Answer<CalcResults> answer;
+    Answer<CalcResults> answer{{}, nearness(in.number("distance_m"))};
     answer.value.set("level_db", levels_db(path.abs()), list)
-        .set("phase_deg", path.unaryExpr([](const auto& p) { return degreesOf(p); }).eval(), list)
+        .set("phase_deg", phases_deg(path), list)
         .set("arrival_s", in.number("distance_m") / kSoundSpeed_m_s);
-    if (in.number("distance_m") < kNear_m) answer.warnings.emplace_back("NearField");
     return answer;
 }
 
@@ -41,13 +38,12 @@ Outcome<CalcResults> alignModel(const CalcArguments& in)
     const Eigen::ArrayXd delay = Eigen::Map<const Eigen::ArrayXd>(delays.data(), std::ssize(delays));
     const double rate = in.number("sampleRate_hz");
     const Eigen::ArrayXd samples = (delay * rate).round();
-    Answer<CalcResults> answer;
+    Answer<CalcResults> answer{{}, nearness(distances.minCoeff())};
     answer.value.set("delay_s", delay)
         .set("samples", samples)
         .set("residual_s", (delay - samples / rate).eval())
         .set("level_db", (20.0 * (distances.maxCoeff() / distances).log10()).eval())
         .set("arrival_s", (distances / air.soundSpeed_m_s).eval());
-    if (distances.minCoeff() < kNear_m) answer.warnings.emplace_back("NearField");
     return answer;
 }
 
@@ -79,7 +75,8 @@ Outcome<CalcResults> directivityModel(const CalcArguments& in)
     const Eigen::ArrayXd d =
         pistonDirectivity((f * ovalArgument(oval, angle, radians(in.number("phi_deg")), 1.0)).eval());
     CalcResults results;
-    results.set("directivity", d, list).set("level_db", levels_db(d).max(kLowestReadOut_db).eval(), list);
+    results.set("directivity", d, list).set("level_db", levels_db(d).max(kLowestReadOut_db).eval(), list)
+        .set("phase_deg", phases_deg(d.cast<std::complex<double>>()), list);
     if (!in.has("otherRadius_m")) {
         results.set("beaming_hz", beaming_hz(radius))
             .set("index_db", f.unaryExpr([&](double one) { return directivityIndex_db(radius, one); }).eval(), list);
@@ -127,8 +124,7 @@ Outcome<CalcResults> combModel(const CalcArguments& in)
     results.set("notch_hz", notches).set("firstPeak_hz", found.firstPeak_hz);
     if (r * direct < direct + longer) results.set("depth_db", found.depth_db);
     if (in.has("frequency_hz"))
-        results.set("response_db", levels_db(combResponse(direct, longer, r, in.numbers("frequency_hz")).abs()),
-                    in.isList("frequency_hz"));
+        setResponse(results, combResponse(direct, longer, r, in.numbers("frequency_hz")), in.isList("frequency_hz"));
     return Answer<CalcResults>{std::move(results), {}};
 }
 
@@ -164,8 +160,10 @@ Outcome<CalcResults> cabinModel(const CalcArguments& in)
     if (!gain) return tl::unexpected(gain.error());
     const Eigen::ArrayXd f = in.numbers("frequency_hz");
     const bool list = in.isList("frequency_hz");
+    const Eigen::ArrayXcd response = cabinGainResponse(gain->value, f);
     return Answer<CalcResults>{CalcResults()
-                                   .set("gain_db", levels_db(cabinGainResponse(gain->value, f).abs()), list)
+                                   .set("gain_db", levels_db(response.abs()), list)
+                                   .set("phase_deg", phases_deg(response), list)
                                    .set("distanceShare", distanceShare(gain->value.zone_hz, f), list)
                                    .set("zone_hz", gain->value.zone_hz)
                                    .set("plateau_db", 2.0 * decibels(gain->value.zone_hz / gain->value.leak_hz)),
@@ -195,7 +193,7 @@ Outcome<CalcResults> sumModel(const CalcArguments& in)
     }
     Answer<CalcResults> answer{CalcResults().set("incoherent_db", powerDecibels(apart)), {}};
     if (std::abs(together) > 0.0)
-        answer.value.set("coherent_db", decibels(std::abs(together)));
+        answer.value.set("coherent_db", decibels(std::abs(together))).set("coherentPhase_deg", degreesOf(together));
     else
         answer.warnings.emplace_back("Null(coherent_db)");
     return answer;
@@ -288,6 +286,7 @@ void addCabinModels(std::vector<CalcModel>& models)
          }});
     CalcInput left = positive("left_m"), right = positive("right_m");
     left.least = right.least = kNear_m;
+    left.above = right.above = true;
     models.push_back({"F2",
                       "image-shift",
                       "where between a left and a right speaker the image stands: -1 right to +1 left",
@@ -303,7 +302,7 @@ void addCabinModels(std::vector<CalcModel>& models)
                       {positive("radius_m"), within("angle_deg", 0.0, 180.0), frequencies,
                        positive("otherRadius_m").maybe().meaning("of an oval, across"),
                        within("phi_deg", -360.0, 360.0).orElse(0.0).meaning("from the first radius")},
-                      {"directivity", "level_db", "beaming_hz", "halfPressure_hz", "index_db"},
+                      {"directivity", "level_db", "phase_deg", "beaming_hz", "halfPressure_hz", "index_db"},
                       directivityModel});
     models.push_back({"F4",
                       "mirror",
@@ -319,7 +318,7 @@ void addCabinModels(std::vector<CalcModel>& models)
                       "1 + r (d/d') exp(-jk delta); notches (2n + 1) c/(2 delta)",
                       {positive("difference_m"), positive("direct_m").orElse(1.0),
                        within("coefficient", 0.0, 1.0).orElse(1.0), frequencies.maybe()},
-                      {"notch_hz", "firstPeak_hz", "depth_db", "response_db"},
+                      {"notch_hz", "firstPeak_hz", "depth_db", "response_db", "phase_deg"},
                       combModel});
     models.push_back(
         {"F4",
@@ -341,7 +340,7 @@ void addCabinModels(std::vector<CalcModel>& models)
                       "the rise in the bass of a closed cabin",
                       "H = (s^2 + s fz/q + fz^2)/(s^2 + s fl/q + fl^2), fz = c/(2 Lmax)",
                       {positive("longest_m"), positive("leak_hz").orElse(PracticeKey::CabinLeak_hz), frequencies},
-                      {"gain_db", "distanceShare", "zone_hz", "plateau_db"},
+                      {"gain_db", "phase_deg", "distanceShare", "zone_hz", "plateau_db"},
                       cabinModel});
     models.push_back({"F6",
                       "sealed-volume-gain",
@@ -355,7 +354,7 @@ void addCabinModels(std::vector<CalcModel>& models)
                       "several sounds together",
                       "10 log sum 10^(L/10); 20 log |sum 10^(L/20) exp(j phase)|",
                       {within("level_db", -400.0, 400.0).list(), anyNumber("phase_deg").list().maybe()},
-                      {"incoherent_db", "coherent_db"},
+                      {"incoherent_db", "coherent_db", "coherentPhase_deg"},
                       sumModel});
     models.push_back({"F7",
                       "left-and-right",

@@ -3,6 +3,10 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/physics/air.h"
+#include "core/physics/efficiency.h"
+#include "core/physics/level.h"
+
 namespace core {
 namespace {
 
@@ -16,7 +20,7 @@ std::vector<CalcInput> joined(std::vector<CalcInput> first, const std::vector<Ca
 
 std::vector<CalcInput> withFilterShape(std::vector<CalcInput> more)
 {
-    return joined({choice("family", {"butterworth", "linkwitzRiley", "bessel"}), within("order", 1.0, 8.0)}, more);
+    return joined({choice("family", {"butterworth", "linkwitzRiley", "bessel"}), within("order", 1.0, 8.0).counted()}, more);
 }
 
 Outcome<FilterShape> shapeOf(const std::string& family, double order, const char* input)
@@ -58,9 +62,15 @@ DriverParameters electricalDriver(const CalcArguments& in)
             .qes = in.number("qes")};
 }
 
-CoilLoss coilLoss(const CalcArguments& in)
+Outcome<CoilLoss> coilLoss(const CalcArguments& in)
 {
-    return {in.number("l2_h"), in.number("r2_ohm"), in.number("k_ohm_sn"), in.number("exponent")};
+    CoilLoss loss{.l2_h = in.number("l2_h"), .r2_ohm = in.number("r2_ohm"), .k = in.number("k_ohm_sn")};
+    if (loss.k > 0.0) loss.exponent = in.number("exponent");
+    if ((loss.r2_ohm > 0.0) != (loss.l2_h > 0.0))
+        return refuse(ErrorCode::Inconsistent, "r2_ohm", loss.r2_ohm, "together with l2_h");
+    if (loss.k > 0.0 && in.number("le_h") > 0.0)
+        return refuse(ErrorCode::Inconsistent, "k_ohm_sn", loss.k, "without le_h, for which it stands");
+    return Answer<CoilLoss>{loss, {}};
 }
 
 std::vector<CalcInput> withDriver(std::vector<CalcInput> more)
@@ -89,8 +99,10 @@ std::vector<CalcInput> withBox(std::vector<CalcInput> first, const std::vector<C
 std::optional<Box> boxOf(const CalcArguments& in)
 {
     if (!in.has("box_m3")) return std::nullopt;
-    return Box{in.number("box_m3"), in.maybe("tuning_hz"), in.maybe("leakQ"), in.maybe("portQ"),
-               in.text("leakTo") == "outdoors"};
+    Box box{.volume_m3 = in.number("box_m3"), .tuning_hz = in.maybe("tuning_hz"), .leakQ = in.maybe("leakQ")};
+    if (box.tuning_hz) box.portQ = in.maybe("portQ");
+    if (box.leakQ) box.leaksOutdoors = in.text("leakTo") == "outdoors";
+    return box;
 }
 
 Eigen::ArrayXd levels_db(const Eigen::ArrayXd& magnitudes)
@@ -98,9 +110,47 @@ Eigen::ArrayXd levels_db(const Eigen::ArrayXd& magnitudes)
     return 20.0 * magnitudes.abs().max(1e-300).log10();
 }
 
+void setResponse(CalcResults& results, const Eigen::ArrayXcd& response, bool list)
+{
+    results.set("response_db", levels_db(response.abs()), list).set("phase_deg", phases_deg(response), list);
+}
+
+Eigen::ArrayXd phases_deg(const Eigen::ArrayXcd& values)
+{
+    return values.unaryExpr([](const std::complex<double>& value) { return degreesOf(value); });
+}
+
+Eigen::ArrayXcd pressureOfFlow_pa(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXcd& flow_m3_s)
+{
+    return std::complex<double>{0.0, kAirDensity_kg_m3} * frequency_hz.cast<std::complex<double>>() * flow_m3_s;
+}
+
+std::vector<std::string> nearness(double distance_m)
+{
+    if (distance_m < kNear_m) return {"NearField"};
+    return {};
+}
+
+void warnOfClipping(std::vector<std::string>& warnings, double crestFactor_db)
+{
+    if (crestFactor_db < kSineAsTyped_db) warnings.emplace_back("ClippedProgramme");
+}
+
+std::string verdictText(bool stop, bool care)
+{
+    return stop ? "stop" : care ? "care" : "silent";
+}
+
 double radians(double degrees)
 {
     return degrees * std::numbers::pi / 180.0;
+}
+
+tl::unexpected<ModelError> refuseCurve(const InputError& error)
+{
+    const bool comma = error.message.starts_with("AmbiguousComma");
+    return comma ? refuse(ErrorCode::AmbiguousComma, "decimalComma", 0.0, oneLine(error))
+                 : refuse(ErrorCode::Unreadable, "curve", 0.0, error.where + ": " + error.message);
 }
 
 Outcome<Vec3> vectorOf(const CalcArguments& in, const char* input)

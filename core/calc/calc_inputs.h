@@ -1,5 +1,7 @@
 #pragma once
 
+#include <cmath>
+
 #include "core/base/vec3.h"
 #include "core/calc/calc_model.h"
 #include "core/model/names.h"
@@ -21,7 +23,8 @@ namespace core {
 // re, le, fs, qms, qes and the coil's losses first: a driver as far as its coil shows it
 [[nodiscard]] std::vector<CalcInput> withElectricalDriver(std::vector<CalcInput> more);
 [[nodiscard]] DriverParameters electricalDriver(const CalcArguments& in);
-[[nodiscard]] CoilLoss coilLoss(const CalcArguments& in);
+// errors  Inconsistent (r2_ohm without l2_h; le_h beside k_ohm_sn, which stands for it)
+[[nodiscard]] Outcome<CoilLoss> coilLoss(const CalcArguments& in);
 
 // and with vas and sd: the whole of it
 [[nodiscard]] std::vector<CalcInput> withDriver(std::vector<CalcInput> more);
@@ -42,7 +45,28 @@ template <class Enum>
 
 // 20 log of magnitudes, the floor far below anything heard
 [[nodiscard]] Eigen::ArrayXd levels_db(const Eigen::ArrayXd& magnitudes);
+// response_db and phase_deg of a transfer
+void setResponse(CalcResults& results, const Eigen::ArrayXcd& response, bool list);
+// phases in (-180, 180]
+[[nodiscard]] Eigen::ArrayXd phases_deg(const Eigen::ArrayXcd& values);
+// The pressure of a flow at 1 m, half space, on axis: jw rho U0/(2 pi).
+[[nodiscard]] Eigen::ArrayXcd pressureOfFlow_pa(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXcd& flow_m3_s);
+// The same driver radiates into full space 20 log 2 lower than into half space, on axis.
+inline const double kHalfSpaceGain_db = 20.0 * std::log10(2.0);
+
+// NearField where a distance is within kNear_m of the source: level does not follow distance there.
+inline constexpr double kNear_m = 0.05;
+[[nodiscard]] std::vector<std::string> nearness(double distance_m);
+
+// A crest factor under a sine's (3.01 dB) is programme that clips.
+void warnOfClipping(std::vector<std::string>& warnings, double crestFactor_db);
+
+// "silent", "care", "stop"
+[[nodiscard]] std::string verdictText(bool stop, bool care);
 [[nodiscard]] double radians(double degrees);
+
+// errors  AmbiguousComma, Unreadable: why a curve's text could not be read
+[[nodiscard]] tl::unexpected<ModelError> refuseCurve(const InputError& error);
 
 // three numbers as a point or a direction
 // errors  OutOfDomain (not three)

@@ -6,6 +6,12 @@
 
 namespace core {
 
+CalcInput CalcInput::counted() const
+{
+    CalcInput other = *this;
+    other.whole = true;
+    return other;
+}
 CalcInput CalcInput::list() const
 {
     CalcInput other = *this;
@@ -55,7 +61,8 @@ CalcInput within(std::string name, double least, double greatest)
 }
 CalcInput flag(std::string name)
 {
-    return within(std::move(name), 0.0, 1.0).orElse(0.0);
+    return CalcInput{
+        .name = std::move(name), .kind = CalcKind::Flag, .least = 0.0, .greatest = 1.0, .whole = true, .needed = false, .usual = 0.0};
 }
 CalcInput impedance(std::string name)
 {
@@ -74,11 +81,13 @@ std::string allowedText(const CalcInput& input)
 {
     if (input.kind == CalcKind::Choice) return fmt::format("one of {}", fmt::join(input.choices, ", "));
     if (input.kind == CalcKind::Text) return "a text";
+    if (input.kind == CalcKind::Flag) return "true or false";
+    const std::string whole = input.whole ? "a whole number " : "";
     const bool low = std::isfinite(input.least), high = std::isfinite(input.greatest);
-    if (low && high) return fmt::format("{:g} to {:g}", input.least, input.greatest);
-    if (low) return fmt::format("{} {:g}", input.above ? ">" : ">=", input.least);
-    if (high) return fmt::format("<= {:g}", input.greatest);
-    return "finite";
+    if (low && high) return whole + fmt::format("{:g} to {:g}", input.least, input.greatest);
+    if (low) return whole + fmt::format("{} {:g}", input.above ? ">" : ">=", input.least);
+    if (high) return whole + fmt::format("<= {:g}", input.greatest);
+    return whole + "finite";
 }
 
 Eigen::ArrayXd CalcArguments::numbers(const std::string& name) const

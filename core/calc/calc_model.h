@@ -5,6 +5,7 @@
 #include <limits>
 #include <map>
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -21,14 +22,16 @@ struct CalcInput {
     double least = -std::numeric_limits<double>::infinity();
     double greatest = std::numeric_limits<double>::infinity();
     bool above = false;  // the least itself is not allowed
+    bool whole = false;  // counts something
     bool needed = true;
     std::optional<double> usual{};
     std::optional<PracticeKey> practice{};  // its default is an entry of practice
     std::vector<std::string> choices{};     // of a Choice; the first is the default
     std::string note{};
 
-    [[nodiscard]] CalcInput list() const;   // a list is welcome, too
-    [[nodiscard]] CalcInput maybe() const;  // may be left out
+    [[nodiscard]] CalcInput counted() const;  // whole numbers only
+    [[nodiscard]] CalcInput list() const;     // a list is welcome, too
+    [[nodiscard]] CalcInput maybe() const;    // may be left out
     [[nodiscard]] CalcInput orElse(double value) const;
     [[nodiscard]] CalcInput orElse(PracticeKey key) const;
     [[nodiscard]] CalcInput meaning(std::string text) const;
@@ -39,7 +42,7 @@ struct CalcInput {
 [[nodiscard]] CalcInput positive(std::string name);
 [[nodiscard]] CalcInput notNegative(std::string name);
 [[nodiscard]] CalcInput within(std::string name, double least, double greatest);
-[[nodiscard]] CalcInput flag(std::string name);       // 0 or 1, 0 if not given
+[[nodiscard]] CalcInput flag(std::string name);       // true or false, false if not given
 [[nodiscard]] CalcInput impedance(std::string name);  // complex, real part >= 0
 [[nodiscard]] CalcInput choice(std::string name, std::vector<std::string> choices);
 [[nodiscard]] CalcInput textInput(std::string name);
@@ -47,7 +50,8 @@ struct CalcInput {
 // "> 0", "0 to 1", "one of lowPass, highPass"
 [[nodiscard]] std::string allowedText(const CalcInput& input);
 
-// Inputs that have passed their checks. Names that a model does not declare may not be asked for.
+// Inputs that have passed their checks. Names that a model does not declare may not be asked for. Remembers which ones
+// were read: what was given and never looked at is not dropped in silence.
 class CalcArguments {
 public:
     CalcArguments(std::map<std::string, CalcValue> values, const Practice& practice)
@@ -79,12 +83,18 @@ public:
     [[nodiscard]] const std::string& text(const std::string& name) const { return value(name).texts.front(); }
     [[nodiscard]] bool isList(const std::string& name) const { return value(name).list; }
     [[nodiscard]] const Practice& practice() const { return m_practice; }
+    [[nodiscard]] bool wasRead(const std::string& name) const { return m_read.contains(name); }
 
 private:
-    [[nodiscard]] const CalcValue& value(const std::string& name) const { return m_values.at(name); }
+    [[nodiscard]] const CalcValue& value(const std::string& name) const
+    {
+        m_read.insert(name);
+        return m_values.at(name);
+    }
 
     std::map<std::string, CalcValue> m_values;
     const Practice& m_practice;
+    mutable std::set<std::string> m_read{};
 };
 
 // Results in the order in which they are to be read.
@@ -123,7 +133,8 @@ struct CalcModel {
 [[nodiscard]] const CalcModel* findCalcModel(std::string_view nameOrSection, const std::vector<std::string>& given);
 
 // The one checked entry of every model: unknown names, missing inputs, what is not finite, what is out of its range;
-// then the model; then whether its results are finite.
+// then the model; then whether its results are finite.      warnings  "Unused(portQ)" and the like: given, but what else
+// was given leaves it without a part in the results
 [[nodiscard]] Outcome<CalcResults> calculate(const CalcModel& model, const std::map<std::string, CalcValue>& inputs,
                                              const Practice& practice);
 

@@ -79,6 +79,10 @@ Result<CalcValue> calcValueFromText(std::string_view text, CalcKind kind)
     }
     value.isComplex = kind == CalcKind::Complex || kind == CalcKind::ComplexNumbers;
     text = trimmed(text);
+    if (kind == CalcKind::Flag && (text == "true" || text == "false")) {
+        value.numbers.emplace_back(text == "true" ? 1.0 : 0.0);
+        return value;
+    }
     value.list = text.starts_with('[') && text.ends_with(']') && text.size() >= 2;
     const auto parts = value.list ? partsOf(text.substr(1, text.size() - 2)) : std::vector{text};
     for (const std::string_view part : parts) {

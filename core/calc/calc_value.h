@@ -18,7 +18,8 @@ struct CalcValue {
     bool operator==(const CalcValue&) const = default;
 };
 
-enum class CalcKind { Number, Numbers, Complex, ComplexNumbers, Choice, Text };
+// A Flag is one number, 1 or 0, typed true or false if one likes.
+enum class CalcKind { Number, Numbers, Complex, ComplexNumbers, Flag, Choice, Text };
 
 // A value as typed: 4, 2.2e-6, 3.3+2.2j, [4,8,2], nan, inf; for a text kind, the text as it stands.
 // No unit and no scale letter: SI throughout.

@@ -24,6 +24,9 @@ bool takesList(CalcKind kind)
     return kind == CalcKind::Numbers || kind == CalcKind::ComplexNumbers;
 }
 
+// Nothing measured is smaller or larger in SI units, and its fourth power is still a number.
+constexpr double kLeastSize = 1e-60, kMostSize = 1e60;
+
 std::optional<ModelError> checkNumbers(const CalcInput& input, const CalcValue& value)
 {
     if (value.numbers.empty()) return ModelError{ErrorCode::OutOfDomain, input.name, 0.0, "at least one number"};
@@ -36,6 +39,11 @@ std::optional<ModelError> checkNumbers(const CalcInput& input, const CalcValue& 
             return ModelError{ErrorCode::NotFinite, input.name, std::isfinite(real) ? number.imag() : real, "finite"};
         if (number.imag() != 0.0 && !isComplex(input.kind))
             return ModelError{ErrorCode::OutOfDomain, input.name, number.imag(), "a real number"};
+        if (const double size = std::abs(number); size != 0.0 && (size < kLeastSize || size > kMostSize))
+            return ModelError{ErrorCode::OutOfDomain, input.name, real,
+                              fmt::format("0, or {:g} to {:g} in size", kLeastSize, kMostSize)};
+        if (input.whole && real != std::floor(real))
+            return ModelError{ErrorCode::OutOfDomain, input.name, real, allowedText(input)};
         if (real < input.least || (input.above && real == input.least) || real > input.greatest)
             return ModelError{ErrorCode::OutOfDomain, input.name, real, allowedText(input)};
     }
@@ -114,10 +122,13 @@ Outcome<CalcResults> calculate(const CalcModel& model, const std::map<std::strin
 {
     auto complete = checked(model, inputs, practice);
     if (!complete) return tl::unexpected(complete.error());
-    auto answer = model.run(CalcArguments(std::move(*complete), practice));
+    const CalcArguments arguments(std::move(*complete), practice);
+    auto answer = model.run(arguments);
     if (!answer) return answer;
     for (const auto& [name, value] : answer->value.values())
         if (!isFinite(value)) return tl::unexpected(tooExtreme(model, inputs));
+    for (const auto& [name, value] : inputs)
+        if (!arguments.wasRead(name)) answer->warnings.push_back("Unused(" + name + ")");
     return answer;
 }
 
@@ -178,6 +189,8 @@ std::string_view textOf(ErrorCode code)
             return "RingTooLarge";
         case ErrorCode::Unreadable:
             return "Unreadable";
+        case ErrorCode::AmbiguousComma:
+            return "AmbiguousComma";
         case ErrorCode::UnknownName:
             return "UnknownName";
     }

@@ -1,4 +1,5 @@
 #include <cmath>
+#include <numbers>
 
 #include "core/base/grid.h"
 #include "core/calc/calc_inputs.h"
@@ -31,7 +32,8 @@ Outcome<CalcResults> seriesCapacitorModel(const CalcArguments& in)
     if (in.has("frequency_hz")) {
         const Eigen::ArrayXd x = in.numbers("frequency_hz") / corner_hz;
         answer.value.set("level_db", (20.0 * (x / (1.0 + x.square()).sqrt()).log10()).eval(),
-                         in.isList("frequency_hz"));
+                         in.isList("frequency_hz"))
+            .set("phase_deg", (x.inverse().atan() * (180.0 / std::numbers::pi)).eval(), in.isList("frequency_hz"));
     }
     return answer;
 }
@@ -39,11 +41,12 @@ Outcome<CalcResults> seriesCapacitorModel(const CalcArguments& in)
 Outcome<CalcResults> crossingsModel(const CalcArguments& in)
 {
     const DriverParameters driver = electricalDriver(in);
-    const CoilLoss loss = coilLoss(in);
+    const auto loss = coilLoss(in);
+    if (!loss) return tl::unexpected(loss.error());
     const double capacitance_f = in.number("capacitance_f"), esr_ohm = in.number("seriesResistance_ohm");
     const double source_ohm = in.number("source_ohm");
     const auto magnitude = [&](const Eigen::ArrayXd& f) {
-        const Eigen::ArrayXcd coil = impedance_ohm(driver, f, loss);
+        const Eigen::ArrayXcd coil = impedance_ohm(driver, f, loss->value);
         const Eigen::ArrayXcd s = std::complex<double>{0.0, 2.0 * std::numbers::pi} * f.cast<std::complex<double>>();
         return (coil / (coil + (s * capacitance_f).inverse() + esr_ohm + source_ohm)).abs().eval();
     };
@@ -197,7 +200,7 @@ void addCrossoverModels(std::vector<CalcModel>& models)
                       "f = 1/(2 pi R C), |H| = x/sqrt(1 + x^2), x = f/f0",
                       {positive("resistance_ohm"), positive("capacitance_f").maybe(), positive("corner_hz").maybe(),
                        positive("frequency_hz").list().maybe()},
-                      {"corner_hz", "capacitance_f", "level_db"},
+                      {"corner_hz", "capacitance_f", "level_db", "phase_deg"},
                       seriesCapacitorModel});
     models.push_back({"B3",
                       "series-capacitor-on-driver",
@@ -276,7 +279,7 @@ void addCrossoverModels(std::vector<CalcModel>& models)
                       "two legs of a crossover together, with like and with opposite polarity",
                       "S = L + p H, dr adds -360 f dr/c degrees to H",
                       withFilterShape({positive("corner_hz"), positive("frequency_hz").maybe(),
-                                       within("highOrder", 1.0, 8.0).maybe(), positive("highCorner_hz").maybe(),
+                                       within("highOrder", 1.0, 8.0).counted().maybe(), positive("highCorner_hz").maybe(),
                                        within("pathDifference_m", -100.0, 100.0).orElse(0.0)}),
                       {"low_db", "high_db", "difference_deg", "same_db", "largestSame_db", "inverted_db",
                        "largestInverted_db", "rule"},

@@ -1,6 +1,7 @@
 #include <cmath>
 
 #include "core/base/grid.h"
+#include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/evaluate/complete.h"
@@ -18,20 +19,12 @@ void setImpedance(CalcResults& results, const Eigen::ArrayXcd& z, bool list)
 {
     results.set("impedance_ohm", z, list)
         .set("magnitude_ohm", z.abs().eval(), list)
-        .set("phase_deg", z.unaryExpr([](const auto& v) { return degreesOf(v); }).eval(), list);
-}
-
-Outcome<CoilLoss> checkedLoss(const CalcArguments& in)
-{
-    const CoilLoss loss = coilLoss(in);
-    if ((loss.r2_ohm > 0.0) != (loss.l2_h > 0.0))
-        return refuse(ErrorCode::Inconsistent, "r2_ohm", loss.r2_ohm, "together with l2_h");
-    return Answer<CoilLoss>{loss, {}};
+        .set("phase_deg", phases_deg(z), list);
 }
 
 Outcome<CalcResults> impedanceModel(const CalcArguments& in)
 {
-    const auto loss = checkedLoss(in);
+    const auto loss = coilLoss(in);
     if (!loss) return tl::unexpected(loss.error());
     const DriverParameters driver = electricalDriver(in);
     const MotionalElements m = motionalElements(driver);
@@ -46,11 +39,12 @@ Outcome<CalcResults> impedanceModel(const CalcArguments& in)
 
 Outcome<CalcResults> boxedModel(const CalcArguments& in)
 {
-    const auto loss = checkedLoss(in);
+    const auto loss = coilLoss(in);
     if (!loss) return tl::unexpected(loss.error());
     DriverParameters driver = electricalDriver(in);
     driver.vas_m3 = in.number("vas_m3");
-    const Box box{in.number("box_m3"), in.maybe("tuning_hz"), in.maybe("leakQ"), in.maybe("portQ")};
+    Box box{.volume_m3 = in.number("box_m3"), .tuning_hz = in.maybe("tuning_hz"), .leakQ = in.maybe("leakQ")};
+    if (box.tuning_hz) box.portQ = in.maybe("portQ");
     const BoxElements elements = boxElements(driver, box);
     CalcResults results;
     setImpedance(results, boxedImpedance_ohm(driver, box, in.numbers("frequency_hz"), loss->value),
@@ -139,8 +133,8 @@ Outcome<CalcResults> excursionModel(const CalcArguments& in)
     const Eigen::ArrayXd frequency_hz = in.numbers("frequency_hz");
     const bool list = in.isList("frequency_hz");
     const double voltage_v = in.number("voltage_v"), distance_m = in.number("distance_m");
-    const Eigen::ArrayXd excursion_m =
-        voltage_v * pistonMotion(driver, frequency_hz, in.number("source_ohm")).excursion_m_v;
+    const PistonMotion motion = pistonMotion(driver, frequency_hz, in.number("source_ohm"));
+    const Eigen::ArrayXd excursion_m = voltage_v * motion.excursion_m_v;
     const auto level = [&](const Eigen::ArrayXd& x) {
         Eigen::ArrayXd result(x.size());
         for (Eigen::Index i = 0; i < x.size(); ++i)
@@ -149,18 +143,22 @@ Outcome<CalcResults> excursionModel(const CalcArguments& in)
         return result;
     };
     CalcResults results;
-    results.set("excursion_m", excursion_m, list).set("level_db", level(excursion_m), list);
+    results.set("excursion_m", excursion_m, list)
+        .set("level_db", level(excursion_m), list)
+        .set("phase_deg", phases_deg(pressureOfFlow_pa(frequency_hz, motion.flow_m3_s_v)), list)
+        .set("fullSpace_db", (level(excursion_m) - kHalfSpaceGain_db).eval(), list);
     if (const auto xmax = in.maybe("xmax_m"))
         results.set("limitLevel_db", level(Eigen::ArrayXd::Constant(frequency_hz.size(), *xmax)), list)
             .set("limitVoltage_v", (voltage_v * *xmax / excursion_m).eval(), list);
-    return Answer<CalcResults>{std::move(results), {}};
+    return Answer<CalcResults>{std::move(results), nearness(distance_m)};
 }
 
 Outcome<CalcResults> displacementModel(const CalcArguments& in)
 {
     const double pressure = pistonPressure_pa(in.number("frequency_hz"), in.number("sd_m2"), in.number("xmax_m"));
-    return Answer<CalcResults>{
-        CalcResults().set("level_db", decibels(pressure / in.number("distance_m") / kReferencePressure_pa)), {}};
+    const double level = decibels(pressure / in.number("distance_m") / kReferencePressure_pa);
+    return Answer<CalcResults>{CalcResults().set("level_db", level).set("fullSpace_db", level - kHalfSpaceGain_db),
+                               nearness(in.number("distance_m"))};
 }
 
 VoiceCoilHeat coilHeat(const CalcArguments& in)
@@ -172,11 +170,15 @@ VoiceCoilHeat coilHeat(const CalcArguments& in)
 Outcome<CalcResults> compressionModel(const CalcArguments& in)
 {
     const HotCoil hot = hotCoil(coilHeat(in), in.number("voltage_v"));
-    return Answer<CalcResults>{CalcResults()
+    const double coil_degc = in.number("ambient_degc") + hot.rise_k;
+    Answer<CalcResults> answer{CalcResults()
                                    .set("resistance_ratio", hot.resistance_ratio)
                                    .set("rise_k", hot.rise_k)
+                                   .set("coil_degc", coil_degc)
                                    .set("loss_db", hot.loss_db),
                                {}};
+    if (over(coil_degc, in.number("limit_degc"))) answer.warnings.emplace_back("CoilTooHot");
+    return answer;
 }
 
 Outcome<CalcResults> thermalLimitModel(const CalcArguments& in)
@@ -294,7 +296,7 @@ void addDriverModels(std::vector<CalcModel>& models)
                       "u = Bl V/(ze (zm + Bl^2/ze)), x = sqrt2 |u|/w, p = rho w^2 Sd x/(sqrt2 2 pi r)",
                       withDriver({positive("voltage_v"), frequencies, positive("distance_m").orElse(1.0),
                                   notNegative("source_ohm").orElse(0.0), positive("xmax_m").maybe()}),
-                      {"excursion_m", "level_db", "limitLevel_db", "limitVoltage_v"},
+                      {"excursion_m", "level_db", "phase_deg", "fullSpace_db", "limitLevel_db", "limitVoltage_v"},
                       excursionModel});
     models.push_back(
         {"D5",
@@ -302,7 +304,7 @@ void addDriverModels(std::vector<CalcModel>& models)
          "level that an area gives at a travel",
          "p = rho w^2 Sd x/(sqrt2 2 pi r)",
          {positive("frequency_hz"), positive("sd_m2"), positive("xmax_m"), positive("distance_m").orElse(1.0)},
-         {"level_db"},
+         {"level_db", "fullSpace_db"},
          displacementModel});
     const CalcInput thermal = positive("thermal_k_w").orElse(PracticeKey::CoilThermal_k_w);
     const CalcInput wire = choice("wire", {"copper", "aluminium"});
@@ -311,8 +313,9 @@ void addDriverModels(std::vector<CalcModel>& models)
          "power-compression",
          "how hot a coil gets, and the level that costs",
          "u = (ua + sqrt(ua^2 + 4 alpha Rth V^2/Re))/2, loss = 20 log(u/ua)",
-         {positive("re_ohm"), positive("voltage_v"), thermal, within("ambient_degc", -40.0, 120.0).orElse(20.0), wire},
-         {"resistance_ratio", "rise_k", "loss_db"},
+         {positive("re_ohm"), positive("voltage_v"), thermal, within("ambient_degc", -40.0, 120.0).orElse(20.0),
+          within("limit_degc", -40.0, 400.0).orElse(PracticeKey::CoilLimit_degc), wire},
+         {"resistance_ratio", "rise_k", "coil_degc", "loss_db"},
          compressionModel});
     models.push_back(
         {"D6",

@@ -22,15 +22,24 @@ Outcome<CalcResults> closedModel(const CalcArguments& in)
     const double fs = in.number("fs_hz"), vas = in.number("vas_m3"), volume = in.number("box_m3");
     if (in.has("boxQ") && !in.has("qes"))
         return refuse(ErrorCode::Underdetermined, "qes", 0.0, "qes together with boxQ");
+    if (in.has("boxQ") && in.has("qts"))
+        return refuse(ErrorCode::Inconsistent, "qts", in.number("qts"), "without boxQ, which gives Qtc together with qes");
     if (!in.has("boxQ") && !in.has("qts")) return refuse(ErrorCode::Underdetermined, "qts", 0.0, "qts");
+    const auto qes = in.maybe("qes");
+    if (qes && in.has("qts") && in.number("qts") >= *qes)
+        return refuse(ErrorCode::Inconsistent, "qts", in.number("qts"), "below qes");
     const ClosedBox box = in.has("boxQ") ? lossyClosedBox(fs, in.number("qes"), vas, volume, in.number("boxQ"))
                                          : closedBox(fs, in.number("qts"), vas, volume);
     CalcResults results;
     results.set("totalQ", box.totalQ).set("resonance_hz", box.resonance_hz).set("halfPower_hz", halfPower_hz(box));
+    const double stiffer = box.resonance_hz / fs;  // sqrt(1 + alpha)
+    if (qes) {
+        const double qmc = in.has("boxQ") ? in.number("boxQ") : stiffer / (1.0 / in.number("qts") - 1.0 / *qes);
+        results.set("qec", *qes * stiffer).set("qmc", qmc);
+    }
     if (const auto peak = peakOf(box)) results.set("peak_db", peak->height_db).set("peakAt_hz", peak->at_hz);
     if (in.has("frequency_hz"))
-        results.set("response_db", levels_db(closedBoxResponse(box, in.numbers("frequency_hz")).abs()),
-                    in.isList("frequency_hz"));
+        setResponse(results, closedBoxResponse(box, in.numbers("frequency_hz")), in.isList("frequency_hz"));
     return Answer<CalcResults>{std::move(results), {}};
 }
 
@@ -49,13 +58,18 @@ Outcome<CalcResults> motionModel(const CalcArguments& in)
     const Eigen::ArrayXd f = in.numbers("frequency_hz");
     const bool list = in.isList("frequency_hz");
     const double voltage = in.number("voltage_v"), source = in.number("source_ohm");
-    const PistonMotion motion = pistonMotion(driver, f, source, box, coilLoss(in));
-    const Eigen::ArrayXd pressure_pa = kAirDensity_kg_m3 * f * motion.flow_m3_s_v.abs() * voltage;
+    const auto loss = coilLoss(in);
+    if (!loss) return tl::unexpected(loss.error());
+    const PistonMotion motion = pistonMotion(driver, f, source, box, loss->value);
+    const Eigen::ArrayXcd pressure_pa = voltage * pressureOfFlow_pa(f, motion.flow_m3_s_v);
+    const Eigen::ArrayXd level_db = levels_db(pressure_pa.abs() / kReferencePressure_pa);
     const Eigen::ArrayXcd load =
-        source + (box ? boxedImpedance_ohm(driver, *box, f, coilLoss(in)) : impedance_ohm(driver, f, coilLoss(in)));
+        source + (box ? boxedImpedance_ohm(driver, *box, f, loss->value) : impedance_ohm(driver, f, loss->value));
     CalcResults results;
     results.set("excursion_m", (voltage * motion.excursion_m_v).eval(), list)
-        .set("level_db", levels_db(pressure_pa / kReferencePressure_pa), list)
+        .set("level_db", level_db, list)
+        .set("phase_deg", phases_deg(pressure_pa), list)
+        .set("fullSpace_db", (level_db - kHalfSpaceGain_db).eval(), list)
         .set("flow_m3_s", (voltage * motion.flow_m3_s_v.abs()).eval(), list)
         .set("load_ohm", load.abs().eval(), list);
     if (motion.portFlow_m3_s_v.size() > 0) {
@@ -72,10 +86,10 @@ Outcome<CalcResults> responseModel(const CalcArguments& in)
 {
     const Eigen::ArrayXcd response =
         boxResponse(in.number("fs_hz"), in.number("qts"), in.number("vas_m3"), *boxOf(in), in.numbers("frequency_hz"));
-    return Answer<CalcResults>{CalcResults()
-                                   .set("response_db", levels_db(response.abs()), in.isList("frequency_hz"))
-                                   .set("magnitude", response.abs().eval(), in.isList("frequency_hz")),
-                               {}};
+    CalcResults results;
+    setResponse(results, response, in.isList("frequency_hz"));
+    results.set("magnitude", response.abs().eval(), in.isList("frequency_hz"));
+    return Answer<CalcResults>{std::move(results), {}};
 }
 
 Outcome<CalcResults> alignmentModel(const CalcArguments& in)
@@ -99,8 +113,6 @@ Outcome<CalcResults> alignmentModel(const CalcArguments& in)
 
 Outcome<CalcResults> groupModel(const CalcArguments& in)
 {
-    const double cones = in.number("cones");
-    if (cones != std::floor(cones)) return refuse(ErrorCode::OutOfDomain, "cones", cones, "a whole number");
     const DriverGroup group{in.whole("cones"), in.isSet("isobaric"),
                             in.text("wiring") == "series" ? CoilWiring::Series : CoilWiring::Parallel};
     const DriverParameters all = groupAsOne(driverOf(in), group);
@@ -156,19 +168,18 @@ Outcome<CalcResults> leakModel(const CalcArguments& in)
     const BaffleLeak leak{in.number("path_m"), in.number("coupling")};
     const Eigen::ArrayXd f = in.numbers("frequency_hz");
     const bool list = in.isList("frequency_hz");
-    return Answer<CalcResults>{CalcResults()
-                                   .set("response_db", levels_db(baffleLeakResponse(leak, f).abs()), list)
-                                   .set("bare_db", levels_db(bareLeakResponse(leak, f).abs()), list)
-                                   .set("firstMaximum_hz", kSoundSpeed_m_s / (2.0 * leak.path_m)),
-                               {}};
+    CalcResults results;
+    setResponse(results, baffleLeakResponse(leak, f), list);
+    results.set("bare_db", levels_db(bareLeakResponse(leak, f).abs()), list)
+        .set("firstMaximum_hz", kSoundSpeed_m_s / (2.0 * leak.path_m));
+    return Answer<CalcResults>{std::move(results), {}};
 }
 
 Outcome<CalcResults> podModel(const CalcArguments& in)
 {
-    return Answer<CalcResults>{
-        CalcResults().set("response_db", levels_db(podResponse(in.number("width_m"), in.numbers("frequency_hz")).abs()),
-                          in.isList("frequency_hz")),
-        {}};
+    CalcResults results;
+    setResponse(results, podResponse(in.number("width_m"), in.numbers("frequency_hz")), in.isList("frequency_hz"));
+    return Answer<CalcResults>{std::move(results), {}};
 }
 
 }  // namespace
@@ -181,9 +192,10 @@ void addEnclosureModels(std::vector<CalcModel>& models)
                       "a driver in a closed box",
                       "k = sqrt(1 + Vas/Vb), Qtc = Qts k, fc = fs k",
                       {positive("fs_hz"), positive("qts").maybe(), positive("vas_m3"), positive("box_m3"),
-                       positive("qes").maybe().meaning("together with boxQ, instead of qts"),
+                       positive("qes").maybe().meaning("beside qts for Qec and Qmc, or with boxQ instead of qts"),
                        positive("boxQ").maybe().meaning("Q_mc, the losses of driver and box"), frequencies.maybe()},
-                      {"totalQ", "resonance_hz", "halfPower_hz", "peak_db", "peakAt_hz", "response_db"},
+                      {"totalQ", "resonance_hz", "halfPower_hz", "qec", "qmc", "peak_db", "peakAt_hz",
+                       "response_db", "phase_deg"},
                       closedModel});
     models.push_back({"E1",
                       "closed-box-volume",
@@ -200,8 +212,9 @@ void addEnclosureModels(std::vector<CalcModel>& models)
                                           notNegative("k_ohm_sn").orElse(0.0), within("exponent", 0.5, 1.0).orElse(0.7),
                                           positive("voltage_v"), notNegative("source_ohm").orElse(0.0)}),
                               {positive("port_m").maybe().meaning("diameter of the port"),
-                               within("ports", 1.0, 20.0).orElse(1.0), frequencies}),
-                      {"excursion_m", "level_db", "flow_m3_s", "load_ohm", "portFlow_m3_s", "portSpeed_m_s"},
+                               within("ports", 1.0, 20.0).orElse(1.0).counted(), frequencies}),
+                      {"excursion_m", "level_db", "phase_deg", "fullSpace_db", "flow_m3_s", "load_ohm", "portFlow_m3_s",
+                       "portSpeed_m_s"},
                       motionModel});
     std::vector<CalcInput> responseInputs =
         withBox({positive("fs_hz"), positive("qts"), positive("vas_m3")}, {frequencies});
@@ -211,7 +224,7 @@ void addEnclosureModels(std::vector<CalcModel>& models)
                       "response of a box relative to its level far above, no coil inductance",
                       "H = S (S/alpha)/(yb (S + 1/Qts + 1/S) + 1)",
                       responseInputs,
-                      {"response_db", "magnitude"},
+                      {"response_db", "phase_deg", "magnitude"},
                       responseModel});
     models.push_back({"E3",
                       "vented-alignment",
@@ -227,7 +240,7 @@ void addEnclosureModels(std::vector<CalcModel>& models)
          "driver-group",
          "identical drivers working as one",
          "side by side: Sd, Vas, Mms x n; a pair one behind the other: Mms x 2, Vas / 2",
-         withDriver({within("cones", 1.0, 64.0).orElse(2.0).meaning("radiating areas"),
+         withDriver({within("cones", 1.0, 64.0).counted().orElse(2.0).meaning("radiating areas"),
                      flag("isobaric").meaning("each area is a pair"), choice("wiring", {"parallel", "series"})}),
          {"fs_hz", "qts", "re_ohm", "vas_m3", "sd_m2", "mms_kg", "bl_tm", "efficiency", "change_db"},
          groupModel});
@@ -237,7 +250,7 @@ void addEnclosureModels(std::vector<CalcModel>& models)
          "voltage that a box allows before the cone leaves its travel, and from where on it is safe",
          "V_x = V Xmax/x_peak(V)",
          withBox(withDriver({positive("xmax_m"), positive("voltage_v").maybe(), notNegative("source_ohm").orElse(0.0),
-                             positive("subsonic_hz").maybe(), within("subsonicOrder", 1.0, 8.0).orElse(4.0)}),
+                             positive("subsonic_hz").maybe(), within("subsonicOrder", 1.0, 8.0).counted().orElse(4.0)}),
                  {positive("low_hz").orElse(20.0), positive("high_hz").orElse(80.0), frequencies.maybe()}),
          {"limit_v", "limitAt_hz", "safeFrom_hz", "travelVoltage_v", "excursion_m"},
          unloadingModel});
@@ -246,14 +259,14 @@ void addEnclosureModels(std::vector<CalcModel>& models)
                       "what sound round the edge of a baffle or through its holes takes away",
                       "H = 1 - g exp(-jkD), g fading from c/(4D) to c/D",
                       {positive("path_m"), within("coupling", 0.0, 1.0), frequencies},
-                      {"response_db", "bare_db", "firstMaximum_hz"},
+                      {"response_db", "phase_deg", "bare_db", "firstMaximum_hz"},
                       leakModel});
     models.push_back({"F10",
                       "pod",
                       "a free-standing pod without half space, relative to a baffle",
                       "(1 + 2jy)/(2 + 2jy), y = f B/163",
                       {positive("width_m"), frequencies},
-                      {"response_db"},
+                      {"response_db", "phase_deg"},
                       podModel});
 }
 

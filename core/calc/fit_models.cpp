@@ -2,6 +2,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/physics/cutout.h"
@@ -13,6 +14,7 @@
 namespace core {
 namespace {
 
+constexpr double kNothing_m = 1e-9;  // 68 + 5 - 73 is not exact in binary
 constexpr double kDegree_rad = std::numbers::pi / 180.0;
 
 DriverFront frontOf(const CalcArguments& in)
@@ -20,26 +22,40 @@ DriverFront frontOf(const CalcArguments& in)
     return {in.number("flange_m"), in.number("surround_m"), in.number("travel_m")};
 }
 
-void setStack(CalcResults& results, const Practice& practice, double needed_m)
+// Sets what is needed and what stock there is for it; the sum of the stock, or the need where none reaches.
+double setStack(CalcResults& results, const Practice& practice, double needed_m)
 {
     results.set("spacer_m", needed_m);
     const auto stack = spacerStack(needed_m, practice[PracticeList::Spacer_m],
                                    static_cast<int>(practice[PracticeKey::MostSpacers_count]));
-    if (!stack) return;
+    if (!stack) return needed_m;
     results.set("stock_m", stack->sum_m);
     const std::vector<double>& pieces = stack->pieces_m;
     results.set("pieces_m", Eigen::ArrayXd(Eigen::Map<const Eigen::ArrayXd>(pieces.data(),
                                                                             static_cast<Eigen::Index>(pieces.size()))));
+    return stack->sum_m;
+}
+
+// "fits", "fits with a spacer", "does not fit": by the spacers there are, and by what is left on the other side.
+void setVerdict(CalcResults& results, double needed_m, const char* left, const std::optional<double>& left_m)
+{
+    if (left_m) results.set(left, *left_m);
+    const bool stock = results.find("stock_m") != nullptr, room = !left_m || !under(*left_m, 0.0);
+    if (left_m && !room) results.set("shortfall_m", -*left_m);
+    results.set("verdict", std::string(!stock || !room  ? "does not fit"
+                                       : over(needed_m, kNothing_m) ? "fits with a spacer"
+                                                        : "fits"));
 }
 
 Outcome<CalcResults> depthModel(const CalcArguments& in)
 {
     CalcResults results;
     const double needed_m = spacerForDepth_m(in.number("depth_m"), in.number("margin_m"), in.number("available_m"));
-    setStack(results, in.practice(), needed_m);
-    const CalcValue* stock = results.find("stock_m");
-    results.set("frontNeed_m",
-                frontNeed_m(frontOf(in), stock ? stock->numbers.front().real() : needed_m, in.number("frontMargin_m")));
+    const double stock_m = setStack(results, in.practice(), needed_m);
+    const double need_m = frontNeed_m(frontOf(in), stock_m, in.number("frontMargin_m"));
+    results.set("frontNeed_m", need_m);
+    const auto free_m = in.maybe("frontFree_m");
+    setVerdict(results, needed_m, "frontLeft_m", free_m ? std::optional(*free_m - need_m) : std::nullopt);
     return Answer<CalcResults>{std::move(results), {}};
 }
 
@@ -47,10 +63,11 @@ Outcome<CalcResults> underPanelModel(const CalcArguments& in)
 {
     CalcResults results;
     const double needed_m = spacerBelow_m(frontOf(in), in.number("frontMargin_m"), in.number("between_m"));
-    setStack(results, in.practice(), needed_m);
-    const CalcValue* stock = results.find("stock_m");
-    results.set("depthNeed_m", depthBelow_m(frontOf(in), in.number("depth_m"),
-                                            stock ? stock->numbers.front().real() : needed_m, in.number("margin_m")));
+    const double stock_m = setStack(results, in.practice(), needed_m);
+    const double need_m = depthBelow_m(frontOf(in), in.number("depth_m"), stock_m, in.number("margin_m"));
+    results.set("depthNeed_m", need_m);
+    const auto free_m = in.maybe("depthFree_m");
+    setVerdict(results, needed_m, "depthLeft_m", free_m ? std::optional(*free_m - need_m) : std::nullopt);
     return Answer<CalcResults>{std::move(results), {}};
 }
 
@@ -66,8 +83,10 @@ Outcome<CalcResults> cutoutModel(const CalcArguments& in)
         .set("most_m", limits->value.most_m)
         .setIf("saw_m", plan.saw_m)
         .set("cut_m", plan.cut_m);
-    if (const auto old = in.maybe("oldCutout_m"); old && needsRing(limits->value, *old)) {
-        const auto ring = adapterRing(driver, plan.cut_m, *old, in.maybe("vehicleCircle_m"), in.number("sheet_m"));
+    if (const auto there_m = in.maybe("oldCutout_m"); there_m && needsRing(limits->value, *there_m)) {
+        OldOpening old{.cutout_m = *there_m, .boltCircle_m = in.maybe("vehicleCircle_m")};
+        if (old.boltCircle_m) old.screwHole_m = in.number("vehicleHole_m");
+        const auto ring = adapterRing(driver, plan.cut_m, old, in.number("sheet_m"));
         if (!ring) return tl::unexpected(ring.error());
         results.set("ringInside_m", ring->value.inside_m).set("ringOutside_m", ring->value.outside_m);
     }
@@ -217,15 +236,17 @@ void addFitModels(std::vector<CalcModel>& models)
                       "fit-depth",
                       "spacer for the depth behind, and what it then needs in front",
                       "s = max(0, depth + margin - available); front = s + max(flange, surround + travel) + margin",
-                      withFront({notNegative("depth_m"), notNegative("available_m")}),
-                      {"spacer_m", "stock_m", "pieces_m", "frontNeed_m"},
+                      withFront({notNegative("depth_m"), notNegative("available_m"),
+                                 notNegative("frontFree_m").maybe().meaning("to the grille or trim")}),
+                      {"spacer_m", "stock_m", "pieces_m", "frontNeed_m", "frontLeft_m", "shortfall_m", "verdict"},
                       depthModel});
     models.push_back({"I1",
                       "fit-under-panel",
                       "spacer for a driver clamped under a panel, and the depth it then needs",
                       "s = max(0, surround + travel + margin - between); below = s + flange + depth + margin",
-                      withFront({notNegative("depth_m"), notNegative("between_m")}),
-                      {"spacer_m", "stock_m", "pieces_m", "depthNeed_m"},
+                      withFront({notNegative("depth_m"), notNegative("between_m"),
+                                 notNegative("depthFree_m").maybe().meaning("under the panel")}),
+                      {"spacer_m", "stock_m", "pieces_m", "depthNeed_m", "depthLeft_m", "shortfall_m", "verdict"},
                       underPanelModel});
     models.push_back({"I2",
                       "cutout",
@@ -233,7 +254,8 @@ void addFitModels(std::vector<CalcModel>& models)
                       "basket + 1 mm <= D <= min(bolt circle - hole - 4 mm, flange - 8 mm)",
                       {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(),
                        positive("hole_m").orElse(0.0045), positive("oldCutout_m").maybe(),
-                       positive("vehicleCircle_m").maybe(), positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
+                       positive("vehicleCircle_m").maybe(),
+                       positive("vehicleHole_m").orElse(0.0045).meaning("its screw holes"), positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
                       {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
                       cutoutModel});
     models.push_back({"I2",
@@ -256,7 +278,7 @@ void addFitModels(std::vector<CalcModel>& models)
                       "screw-circle",
                       "holes on a circle",
                       "B/2 cos(a0 + 360 i/n), B/2 sin(a0 + 360 i/n); chord B sin(180/n)",
-                      {within("count", 3.0, 12.0), positive("circle_m"), anyNumber("first_deg").orElse(0.0)},
+                      {within("count", 3.0, 12.0).counted(), positive("circle_m"), anyNumber("first_deg").orElse(0.0)},
                       {"u_m", "v_m", "chord_m"},
                       circleModel});
     models.push_back({"I3",
@@ -287,7 +309,7 @@ void addFitModels(std::vector<CalcModel>& models)
                       "what each fixing bears in a shock, and the drill for its screw",
                       "F = m a g/n; pilot 85-90 % of the outer diameter",
                       {positive("mass_kg"), positive("shock_ratio").orElse(PracticeKey::Shock_ratio),
-                       within("fixings", 1.0, 24.0), positive("screw_m").maybe()},
+                       within("fixings", 1.0, 24.0).counted(), positive("screw_m").maybe()},
                       {"force_n", "pilot_m"},
                       fixingModel});
 }

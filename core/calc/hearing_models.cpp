@@ -1,3 +1,5 @@
+#include <fmt/format.h>
+
 #include <cmath>
 #include <numbers>
 
@@ -24,7 +26,7 @@ namespace {
 Outcome<MeasuredCurve> curveOf(const CalcArguments& in)
 {
     auto curve = readCurveFile(in.text("curve"), CurveFileKind::Response, "curve");
-    if (!curve) return refuse(ErrorCode::Unreadable, "curve", 0.0, curve.error().where + ": " + curve.error().message);
+    if (!curve) return refuseCurve(curve.error());
     if (curve->curve.frequency_hz.size() < 2)
         return refuse(ErrorCode::OutOfDomain, "curve", static_cast<double>(curve->curve.frequency_hz.size()),
                       "two points or more");
@@ -38,13 +40,17 @@ Outcome<CalcResults> smoothModel(const CalcArguments& in)
     const Eigen::ArrayXd at = in.numbers("frequency_hz");
     const bool list = in.isList("frequency_hz");
     const Eigen::ArrayXd& f = curve->value.frequency_hz;
+    const double perOctave = in.number("perOctave"), side = std::exp2(1.0 / (2.0 * perOctave));
     if (at.minCoeff() < f(0) || at.maxCoeff() > f(f.size() - 1))
         return refuse(ErrorCode::OutOfDomain, "frequency_hz", at(0), "within the curve");
-    return Answer<CalcResults>{
-        CalcResults()
-            .set("level_db", smoothed_db(f, curve->value.magnitude, in.number("perOctave"), at), list)
-            .set("raw_db", readCurve(curve->value, at).magnitude, list),
-        {}};
+    Answer<CalcResults> answer;
+    answer.value.set("level_db", smoothed_db(f, curve->value.magnitude, perOctave, at), list)
+        .set("raw_db", readCurve(curve->value, at).magnitude, list);
+    constexpr Eigen::Index kLeastSamples = 3;
+    for (const double middle : at)
+        if ((f >= middle / side && f <= middle * side).count() < kLeastSamples && answer.warnings.empty())
+            answer.warnings.emplace_back("FewPoints(level_db)");
+    return answer;
 }
 
 Outcome<CalcResults> bandsModel(const CalcArguments& in)
@@ -69,6 +75,7 @@ Outcome<CalcResults> bandsModel(const CalcArguments& in)
         const double low = centre / std::numbers::sqrt2, high = centre * std::numbers::sqrt2;
         if (f(f.size() - 1) <= low || f(0) >= high) continue;
         centres(count) = centre;
+        if ((f >= low && f <= high).count() < 2) warnings.push_back(fmt::format("FewPoints(octave_db[{}])", count));
         octaves(count++) = bandMean_db(f, curve->value.magnitude, low, high);
     }
     results.set("octave_hz", centres.head(count).eval()).set("octave_db", octaves.head(count).eval());
@@ -97,6 +104,17 @@ struct EarCase {
     Eigen::ArrayXcd ear{};  // per volt
 };
 
+// What the model takes on trust, or takes for something else.
+std::vector<std::string> earWarnings(const CalcArguments& in)
+{
+    std::vector<std::string> warnings = nearness(in.number("distance_m"));
+    warnings.emplace_back("Estimate");
+    bool behind = in.number("angle_deg") > 90.0;
+    if (in.has("mirror_m") && in.has("mirrorAngle_deg")) behind |= in.numbers("mirrorAngle_deg").maxCoeff() > 90.0;
+    if (behind) warnings.emplace_back("BehindTheBaffle");
+    return warnings;
+}
+
 Outcome<EarCase> earCase(const CalcArguments& in)
 {
     EarCase one;
@@ -104,6 +122,9 @@ Outcome<EarCase> earCase(const CalcArguments& in)
     one.driver = driverOf(in);
     one.driver.topCorner_hz = 1e12;
     one.mounting = {boxOf(in), {}, in.maybe("podWidth_m")};
+    if (in.has("leakPath_m") && one.mounting.box)
+        return refuse(ErrorCode::Inconsistent, "leakPath_m", in.number("leakPath_m"),
+                      "either a box or a way from front to back, never both");
     if (in.has("leakPath_m")) one.mounting.leak = BaffleLeak{in.number("leakPath_m"), in.number("leakCoupling")};
     std::optional<CabinGain> cabin;
     if (in.has("longest_m")) {
@@ -147,10 +168,11 @@ Outcome<CalcResults> earModel(const CalcArguments& in)
     return Answer<CalcResults>{
         CalcResults()
             .set("level_db", levels_db(voltage / kReferencePressure_pa * one.ear.abs()), list)
-            .set("phase_deg", one.ear.unaryExpr([](const auto& p) { return degreesOf(p); }).eval(), list)
+            .set("phase_deg", phases_deg(one.ear), list)
             .set("source_db", levels_db(voltage / kReferencePressure_pa * one.untopped.abs()), list)
+            .set("sourcePhase_deg", phases_deg(one.untopped), list)
             .set("distanceShare", one.field.distanceShare, list),
-        {"Estimate"}};
+        earWarnings(in)};
 }
 
 Outcome<CalcResults> loudestModel(const CalcArguments& in)
@@ -189,16 +211,19 @@ Outcome<CalcResults> loudestModel(const CalcArguments& in)
     for (const Limit limit : clean.limit)
         names.emplace_back(limit == Limit::Source ? "source" : limit == Limit::Travel ? "travel" : "heat");
     const bool list = in.isList("frequency_hz");
+    std::vector<std::string> warnings = earWarnings(in);
+    warnOfClipping(warnings, in.number("crestFactor_db"));
     return Answer<CalcResults>{
         CalcResults()
             .set("level_db", levels_db(clean.most_v / kReferencePressure_pa * one.ear.abs()), list)
+            .set("phase_deg", phases_deg(one.ear), list)
             .set("limit", names)
             .set("voltage_v", clean.most_v, list)
             .set("amplifier_v", amplifier_v, list)
             .set("travel_v", travel_v, list)
             .set("heat_v", heat_v)
             .set("load_ohm", seen, list),
-        {"Estimate"}};
+        std::move(warnings)};
 }
 
 }  // namespace
@@ -211,7 +236,7 @@ void addHearingModels(std::vector<CalcModel>& models)
                       "smoothing",
                       "a response as the ear sees it",
                       "mean of |H|^2 over ln f, fc 2^(-1/2n) to fc 2^(1/2n)",
-                      {curve, positive("perOctave").orElse(3.0), frequencies},
+                      {curve, positive("perOctave").counted().orElse(3.0), frequencies},
                       {"level_db", "raw_db"},
                       smoothModel});
     models.push_back({"F8",
@@ -258,7 +283,7 @@ void addHearingModels(std::vector<CalcModel>& models)
          "one driver in its box, over its ways, in its cabin, at one ear",
          "P = p1 G C, G = O D r^-beta exp(-jkr) + beta sum O r_m D d^-beta exp(-jkd)",
          withBox(withDriver({positive("voltage_v").orElse(2.0 * std::numbers::sqrt2)}), withWay({frequencies})),
-         {"level_db", "phase_deg", "source_db", "distanceShare"},
+         {"level_db", "phase_deg", "source_db", "sourcePhase_deg", "distanceShare"},
          earModel});
     models.push_back(
         {"F11",
@@ -271,7 +296,7 @@ void addHearingModels(std::vector<CalcModel>& models)
                              within("limit_degc", -40.0, 400.0).orElse(PracticeKey::CoilLimit_degc),
                              positive("crestFactor_db").orElse(PracticeKey::CrestFactor_db)}),
                  withWay({frequencies})),
-         {"level_db", "limit", "voltage_v", "amplifier_v", "travel_v", "heat_v", "load_ohm"},
+         {"level_db", "phase_deg", "limit", "voltage_v", "amplifier_v", "travel_v", "heat_v", "load_ohm"},
          loudestModel});
 }
 

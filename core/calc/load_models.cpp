@@ -2,6 +2,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/coil_arrangements.h"
@@ -184,8 +185,14 @@ Outcome<CalcResults> bridgedLoadModel(const CalcArguments& in)
     Answer<CalcResults> answer;
     answer.value.set("half_ohm", half_ohm);
     if (const auto minimum = in.maybe("minimum_ohm")) {
-        const double allowed = in.isSet("driverLoad") ? kRatedShare * *minimum : *minimum;
+        const bool driver = in.isSet("driverLoad");
+        const double allowed = driver ? kRatedShare * *minimum : *minimum;
+        const Practice& practice = in.practice();
+        const LoadVerdict verdict = loadVerdict(half_ohm, *minimum, practice[PracticeKey::LoadCare_ratio],
+                                                practice[PracticeKey::LoadStop_ratio]);
         answer.value.set("allowed", under(half_ohm, allowed) ? 0.0 : 1.0);
+        if (driver)
+            answer.value.set("verdict", verdictText(verdict == LoadVerdict::Stop, verdict == LoadVerdict::Care));
         if (under(half_ohm, allowed)) answer.warnings.emplace_back("BelowRatedLoad");
     }
     return answer;
@@ -266,7 +273,7 @@ void addLoadModels(std::vector<CalcModel>& models)
                       "Z_half = Z/2",
                       {impedance("load_ohm"), positive("minimum_ohm").maybe(),
                        flag("driverLoad").meaning("1: load_ohm is a driver's |Z|, which may fall to 0.8 of nominal")},
-                      {"half_ohm", "allowed"},
+                      {"half_ohm", "allowed", "verdict"},
                       bridgedLoadModel});
     models.push_back(
         {"A7",

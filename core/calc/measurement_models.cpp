@@ -1,6 +1,7 @@
 #include <cmath>
 #include <sstream>
 
+#include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/io/curve_file.h"
 #include "core/physics/impedance_fit.h"
@@ -103,10 +104,7 @@ Outcome<CalcResults> curveModel(const CalcArguments& in)
     const bool impedance = in.text("kind") == "impedance";
     const auto file = readCurveFile(in.text("curve"), impedance ? CurveFileKind::Impedance : CurveFileKind::Response,
                                     "curve", {in.isSet("decimalComma")});
-    if (!file) {
-        const bool comma = file.error().message.starts_with("AmbiguousComma");
-        return refuse(ErrorCode::Unreadable, comma ? "decimalComma" : "curve", 0.0, oneLine(file.error()));
-    }
+    if (!file) return refuseCurve(file.error());
     Answer<CalcResults> answer{{}, file->warnings};
     answer.value.set("points", static_cast<double>(file->curve.frequency_hz.size()))
         .set("lowest_hz", file->curve.frequency_hz.minCoeff())

@@ -3,6 +3,7 @@
 #include <sstream>
 
 #include "core/base/grid.h"
+#include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/io/netlist_file.h"
@@ -154,6 +155,8 @@ Outcome<CalcResults> stressModel(const CalcArguments& in)
                         ? capacitorRating_v(volts(i), margins)
                         : (coil ? saturationCurrent_a(amperes(i)) : resistorRating_w(programme(i), sine(i), margins));
     }
+    std::vector<std::string> warnings = netlist->warnings;
+    warnOfClipping(warnings, in.number("crestFactor_db"));
     return Answer<CalcResults>{CalcResults()
                                    .set("part", std::move(names))
                                    .set("voltage_v", volts)
@@ -162,7 +165,7 @@ Outcome<CalcResults> stressModel(const CalcArguments& in)
                                    .set("sineAt_hz", sineAt)
                                    .set("programmePower_w", programme)
                                    .set("leastRating", rating),
-                               netlist->warnings};
+                               std::move(warnings)};
 }
 
 Outcome<CalcResults> netlistModel(const CalcArguments& in)
@@ -209,7 +212,8 @@ void addNetworkModels(std::vector<CalcModel>& models)
          {netlist, textInput("node"), positive("frequency_hz").list(),
           textInput("parts").meaning("names with commas: C1,L1,C2"),
           within("tolerance", 0.0, 0.5).list().meaning("+- share, one a part"),
-          within("seed", 0.0, 9007199254740992.0).orElse(1.0), within("draws", 2.0, 100000.0).orElse(2000.0)},
+          within("seed", 0.0, 9007199254740992.0).counted().orElse(1.0),
+          within("draws", 2.0, 100000.0).counted().orElse(2000.0)},
          {"nominal_db", "lowest_db", "highest_db", "low_db", "median_db", "high_db", "slope_db"},
          toleranceModel});
     models.push_back({"B10",

@@ -12,6 +12,7 @@
 #include "core/physics/bands.h"
 #include "core/physics/crest.h"
 #include "core/physics/driver.h"
+#include "core/physics/efficiency.h"
 #include "core/physics/filter.h"
 #include "core/physics/level.h"
 #include "core/physics/radiation.h"
@@ -55,6 +56,7 @@ Outcome<CalcResults> branchPowerModel(const CalcArguments& in)
     const double pad = powerRatioOf(-in.number("attenuation_db"));
     const double mean_w = full_w * programmeShare(in.number("crestFactor_db")) * fraction->value * pad;
     Answer<CalcResults> answer;
+    warnOfClipping(answer.warnings, in.number("crestFactor_db"));
     answer.value.set("fraction", fraction->value).set("mean_w", mean_w).set("worstSine_w", full_w * pad);
     if (const auto rated = in.maybe("rated_w")) {
         answer.value.set("ratedShare", mean_w / *rated);
@@ -117,11 +119,13 @@ Outcome<CalcResults> crestModel(const CalcArguments& in)
         return refuse(ErrorCode::Underdetermined, "crestFactor_db", 0.0, "to be given for programme");
     const ClippedSignal clipped =
         sine ? clippedSine(overdrive) : clippedProgramme(in.number("crestFactor_db"), overdrive);
-    return Answer<CalcResults>{CalcResults()
+    Answer<CalcResults> answer{CalcResults()
                                    .set("rms_ratio", clipped.rms_ratio)
                                    .set("crest_db", clipped.crest_db)
                                    .set("lowering_db", clipped.lowering_db),
                                {}};
+    if (!sine) warnOfClipping(answer.warnings, in.number("crestFactor_db"));
+    return answer;
 }
 
 Outcome<CalcResults> shareModel(const CalcArguments& in)
@@ -129,6 +133,7 @@ Outcome<CalcResults> shareModel(const CalcArguments& in)
     const double crest = in.number("crestFactor_db");
     Answer<CalcResults> answer;
     answer.value.set("averageShare", programmeShare(crest));
+    warnOfClipping(answer.warnings, crest);
     return answer;
 }
 
@@ -176,7 +181,7 @@ void addProgrammeModels(std::vector<CalcModel>& models)
                       "how far a cone goes with programme that just touches a limit, in an infinite baffle",
                       "x = 3 x_rms; x_rms^2 = integral(w |X|^2 dln f)/integral(w dln f), X at E 10^(-(CF - 3.01)/20)",
                       withDriver({positive("limit_v").meaning("sine at which the source clips"), spectrum,
-                                  within("crestFactor_db", 3.0103, 60.0).orElse(PracticeKey::CrestFactor_db),
+                                  within("crestFactor_db", kSineAsTyped_db, 60.0).orElse(PracticeKey::CrestFactor_db),
                                   positive("highPass_hz").maybe().meaning("second order, Butterworth"),
                                   positive("capacitance_f").maybe(), positive("xmax_m").maybe()}),
                       {"travel_m", "travelShare"},

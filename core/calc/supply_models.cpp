@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/base/threshold.h"
+#include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
 #include "core/physics/ampacity.h"
 #include "core/physics/fuse.h"
@@ -71,6 +72,7 @@ Outcome<CalcResults> conductorModel(const CalcArguments& in)
                                    .set("area_m2", area->value)
                                    .set("diameter_m", std::sqrt(4.0 * area->value / std::numbers::pi))
                                    .set("perMetre_ohm_m", each)
+                                   .set("wires", std::string("oneWire"))
                                    .set("resistance_ohm", each * in.number("length_m")),
                                {}};
 }
@@ -92,14 +94,13 @@ Outcome<CalcResults> dropModel(const CalcArguments& in)
     return Answer<CalcResults>{CalcResults()
                                    .set("drop_v", drop_v)
                                    .set("drop_ratio", drop_v / supply_v)
+                                   .set("wires", in.text("return"))
                                    .set("resistance_ohm", resistance_ohm)
                                    .set("lost_w", drop_v * current_a)
                                    .set("atLoad_v", supply_v - drop_v)
                                    .set("careOver_v", care_v)
                                    .set("stopOver_v", stop_v)
-                                   .set("verdict", std::string(stop                   ? "stop"
-                                                               : over(drop_v, care_v) ? "care"
-                                                                                      : "silent")),
+                                   .set("verdict", verdictText(stop, over(drop_v, care_v))),
                                {}};
 }
 
@@ -127,8 +128,10 @@ Outcome<CalcResults> ampacityModel(const CalcArguments& in)
     const Practice& practice = in.practice();
     ConductorSetting setting{.area_m2 = area->value};
     setting.insulation_degc = in.number("insulation_degc");
-    setting.ambient_degc =
-        in.isSet("engineSpace") ? practice[PracticeKey::EngineSpace_degc] : in.number("ambient_degc");
+    // A stated ambient is what it says, wherever the cable lies.
+    constexpr double kUsualAmbient_degc = 30.0;
+    const double unstated_degc = in.isSet("engineSpace") ? practice[PracticeKey::EngineSpace_degc] : kUsualAmbient_degc;
+    setting.ambient_degc = in.numberOr("ambient_degc", unstated_degc);
     setting.bundle = bundleShare(in.number("conductors"), practice);
     setting.outsideDiameter_m = in.maybe("outsideDiameter_m");
     const Conductor hot = conductorOf(in, area->value, setting.insulation_degc);
@@ -154,12 +157,38 @@ Outcome<CalcResults> heatBalanceModel(const CalcArguments& in)
         {}};
 }
 
+struct FuseKind {
+    const char* name;
+    PracticeList list;
+};
+constexpr FuseKind kFuseKinds[] = {{"blade", PracticeList::FuseBlade_a},
+                                   {"largeBlade", PracticeList::FuseLargeBlade_a},
+                                   {"boltM5", PracticeList::FuseBoltM5_a},
+                                   {"boltM8", PracticeList::FuseBoltM8_a},
+                                   {"anl", PracticeList::FuseAnl_a}};
+
 PracticeList fuseList(const std::string& kind)
 {
-    if (kind == "largeBlade") return PracticeList::FuseLargeBlade_a;
-    if (kind == "boltM5") return PracticeList::FuseBoltM5_a;
-    if (kind == "boltM8") return PracticeList::FuseBoltM8_a;
-    return kind == "anl" ? PracticeList::FuseAnl_a : PracticeList::FuseBlade_a;
+    return std::find_if(std::begin(kFuseKinds), std::end(kFuseKinds), [&](const FuseKind& one) {
+               return kind == one.name;
+           })->list;
+}
+
+std::vector<std::string> fuseKindNames()
+{
+    std::vector<std::string> names;
+    for (const FuseKind& kind : kFuseKinds) names.emplace_back(kind.name);
+    return names;
+}
+
+// Every kind of fuse that answers a task, with its value: "anl 80 A".
+std::vector<std::string> otherFuses(const FuseTask& task, const Practice& practice)
+{
+    std::vector<std::string> fuses;
+    for (const FuseKind& kind : kFuseKinds)
+        if (const auto fuse = fuse_a(task, practice[kind.list]))
+            fuses.push_back(fmt::format("{} {:g} A", kind.name, fuse->value));
+    return fuses;
 }
 
 Outcome<CalcResults> fuseModel(const CalcArguments& in)
@@ -184,11 +213,14 @@ Outcome<CalcResults> fuseModel(const CalcArguments& in)
                 error.allowed += fmt::format(", such as AWG {:g} ({:g} A)", row.gauge_awg, row.current_a);
                 break;
             }
+        } else if (const auto others = otherFuses(task, in.practice()); !others.empty()) {
+            error.allowed += fmt::format("; there is {}", fmt::join(others, ", "));
         }
         return tl::unexpected(error);
     }
     return Answer<CalcResults>{CalcResults()
                                    .set("fuse_a", fuse->value)
+                                   .set("kinds", otherFuses(task, in.practice()))
                                    .set("needed_a", task.factor * task.load_a)
                                    .set("factor_ratio", task.factor),
                                {}};
@@ -215,6 +247,7 @@ Outcome<CalcResults> speakerCableModel(const CalcArguments& in)
     const auto effect = cableEffect(cable, load);
     if (!effect) return tl::unexpected(effect.error());
     Answer<CalcResults> answer{CalcResults()
+                                   .set("wires", std::string("twoWire"))
                                    .set("wire_ohm", cable.wire_ohm)
                                    .set("change_db", effect->value.change_db)
                                    .set("wireShare", effect->value.wireShare),
@@ -254,7 +287,7 @@ void addSupplyModels(std::vector<CalcModel>& models)
                       "size and resistance of a conductor",
                       "d = 0.127 mm 92^((36 - n)/39), R' = rho(T) kc (1 + lay)/A",
                       conductorInputs({temperature, lay, notNegative("length_m").orElse(1.0)}),
-                      {"area_m2", "diameter_m", "perMetre_ohm_m", "resistance_ohm"},
+                      {"area_m2", "diameter_m", "perMetre_ohm_m", "wires", "resistance_ohm"},
                       conductorModel});
     models.push_back(
         {"A11",
@@ -267,7 +300,7 @@ void addSupplyModels(std::vector<CalcModel>& models)
                           notNegative("contacts_ohm").orElse(0.0), positive("supply_v").orElse(13.8),
                           positive("least_v").maybe().meaning("least voltage of the device"),
                           within("temperature_degc", -40.0, 120.0).orElse(PracticeKey::FeedTemperature_degc), lay}),
-         {"drop_v", "drop_ratio", "resistance_ohm", "lost_w", "atLoad_v", "careOver_v", "stopOver_v", "verdict"},
+         {"drop_v", "drop_ratio", "wires", "resistance_ohm", "lost_w", "atLoad_v", "careOver_v", "stopOver_v", "verdict"},
          dropModel});
     models.push_back(
         {"A12",
@@ -275,8 +308,9 @@ void addSupplyModels(std::vector<CalcModel>& models)
          "safe continuous current of a conductor",
          "I = I_table sqrt((Tins - Tamb)/75), between sizes by ln A and ln I",
          conductorInputs({within("insulation_degc", -40.0, 250.0).orElse(PracticeKey::UnknownInsulation_degc),
-                          within("ambient_degc", -40.0, 120.0).orElse(30.0), flag("engineSpace"),
-                          within("conductors", 1.0, 1000.0).orElse(1.0).meaning("lying together"),
+                          within("ambient_degc", -40.0, 120.0).maybe().meaning("30 where it is not stated"),
+                          flag("engineSpace").meaning("stands for an ambient that is not stated"),
+                          within("conductors", 1.0, 1000.0).counted().orElse(1.0).meaning("lying together"),
                           positive("outsideDiameter_m").maybe().meaning("for sizes outside the table")}),
          {"ampacity_a"},
          ampacityModel});
@@ -294,9 +328,9 @@ void addSupplyModels(std::vector<CalcModel>& models)
          "fuse that carries the load and protects the cable",
          "k I_load <= I_fuse <= ampacity",
          {notNegative("load_a").maybe(), positive("onBoard_a").list().maybe().meaning("fuses of the devices"),
-          positive("ampacity_a"), choice("kind", {"blade", "largeBlade", "boltM5", "boltM8", "anl"}),
+          positive("ampacity_a"), choice("kind", fuseKindNames()),
           within("factor_ratio", 1.0, 3.0).orElse(PracticeKey::FuseFactor_ratio)},
-         {"fuse_a", "needed_a", "factor_ratio"},
+         {"fuse_a", "kinds", "needed_a", "factor_ratio"},
          fuseModel});
     models.push_back({"A14",
                       "alternator-headroom",
@@ -316,7 +350,7 @@ void addSupplyModels(std::vector<CalcModel>& models)
                                        positive("nominal_ohm").maybe(),
                                        notNegative("output_ohm").orElse(PracticeKey::OutputResistance_ohm),
                                        positive("qes").maybe(), positive("re_ohm").maybe(), temperature, lay}),
-                      {"wire_ohm", "change_db", "wireShare", "dampingFactor", "qesWithCable"},
+                      {"wires", "wire_ohm", "change_db", "wireShare", "dampingFactor", "qesWithCable"},
                       speakerCableModel});
     models.push_back({"A16",
                       "line-level",
@@ -330,7 +364,7 @@ void addSupplyModels(std::vector<CalcModel>& models)
                       "channel-sum",
                       "rise of level when channels are summed",
                       "alike 20 log n, unlike 10 log n",
-                      {choice("content", {"alike", "unlike"}), within("channels", 1.0, 64.0).orElse(2.0)},
+                      {choice("content", {"alike", "unlike"}), within("channels", 1.0, 64.0).counted().orElse(2.0)},
                       {"rise_db"},
                       [](const CalcArguments& in) -> Outcome<CalcResults> {
                           const double n = in.number("channels");

@@ -37,12 +37,23 @@ std::string_view trimmed(std::string_view text)
     return text;
 }
 
-// A comma between two digits in a line that also has blanks between fields: a decimal comma, or a separator?
+bool isBetweenDigits(std::string_view line, size_t i)
+{
+    return i > 0 && i + 1 < line.size() && isDigit(line[i - 1]) && isDigit(line[i + 1]);
+}
+
+// A comma between two digits of a line whose fields a tab or a semicolon parts can only be a decimal comma.
+bool partsWithoutCommas(std::string_view line)
+{
+    return line.find_first_of("\t;") != std::string_view::npos;
+}
+
+// One in a line with blanks: a decimal comma, or between fields?
 bool isAmbiguous(std::string_view line)
 {
-    const bool otherSeparator = line.find_first_of(" \t;") != std::string_view::npos;
-    for (size_t i = 1; i + 1 < line.size(); ++i)
-        if (line[i] == ',' && isDigit(line[i - 1]) && isDigit(line[i + 1])) return otherSeparator;
+    if (partsWithoutCommas(line) || line.find(' ') == std::string_view::npos) return false;
+    for (size_t i = 0; i < line.size(); ++i)
+        if (line[i] == ',' && isBetweenDigits(line, i)) return true;
     return false;
 }
 
@@ -91,16 +102,19 @@ private:
 
     Result<Record> recordOf(std::string_view line, size_t number) const
     {
+        while (line.ends_with(';')) line = trimmed(line.substr(0, line.size() - 1));  // ends a line, parts nothing
         if (!m_options.decimalComma && isAmbiguous(line))
             return wrong(number,
                          fmt::format("AmbiguousComma: '{}' could have decimal commas; read the file with decimal "
                                      "commas, or write 100.5",
                                      line));
+        const bool decimal = m_options.decimalComma || partsWithoutCommas(line);
         std::string plain;
-        for (const char c : line) {
+        for (size_t i = 0; i < line.size(); ++i) {
+            const char c = line[i];
             if (c == '"') continue;
-            const bool separator = isBlank(c) || c == ';' || (c == ',' && !m_options.decimalComma);
-            plain += separator ? ' ' : (c == ',' ? '.' : c);
+            const bool comma = c == ',' && !(decimal && isBetweenDigits(line, i));
+            plain += isBlank(c) || c == ';' || comma ? ' ' : (c == ',' ? '.' : c);
         }
         double values[3] = {0.0, 0.0, 0.0};
         size_t count = 0;

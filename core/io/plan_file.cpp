@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <cassert>
 #include <istream>
 #include <iterator>
 #include <ostream>
@@ -9,7 +10,10 @@
 
 #include "core/io/atomic_file.h"
 #include "core/io/plan_json.h"
+#include "core/io/practice_file.h"
+#include "core/model/names.h"
 #include "core/model/validate.h"
+#include "core/shipped/shipped.h"
 
 namespace core {
 namespace {
@@ -59,6 +63,19 @@ Result<void> checkHeader(const Json& json, const std::string& file)
     return {};
 }
 
+// A plan's own practice is held to the ranges of the practice that ships.
+Result<void> checkPractice(const Plan& plan, const std::string& file)
+{
+    if (plan.practice.empty()) return {};
+    const auto practice = readPractice(std::string(shippedPracticeText()), "practice.json");
+    assert(practice);
+    const auto outside = outsidePractice(*practice, plan.practice);
+    if (!outside) return {};
+    return tl::unexpected(InputError{
+        file, "/practice/" + std::string(textOf(outside->key)),
+        fmt::format("found {:g}, allowed {:g} to {:g}", outside->found, outside->entry.least, outside->entry.greatest)});
+}
+
 // Fields of the file that writing the plan again would not give, by pointer.
 void collectUnknown(const Json& original, const Json& written, const std::string& pointer,
                     std::map<std::string, std::string>& unknown)
@@ -94,6 +111,7 @@ Result<Document> readPlanText(const std::string& text, const std::string& file)
     if (!plan) return tl::unexpected(plan.error());
     if (const auto problems = validate(*plan); !problems.empty())
         return tl::unexpected(InputError{file, problems.front().where, problems.front().message});
+    if (const auto practice = checkPractice(*plan, file); !practice) return tl::unexpected(practice.error());
     if (const auto schema = checkPlanSchema(*json, file); !schema) return tl::unexpected(schema.error());
     Document document{std::move(*plan), {}};
     collectUnknown(*json, planToJson(document.plan), {}, document.unknown);

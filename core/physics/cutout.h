@@ -36,11 +36,17 @@ struct CutoutPlan {
 // An adapter ring where the hole there is wider than the driver's screws allow.
 struct AdapterRing {
     double inside_m = 0.0;   // the cut
-    double outside_m = 0.0;  // max(old cutout + 16 mm, flange, the vehicle's bolt circle + hole + 8 mm)
+    double outside_m = 0.0;  // max(old cutout + 16 mm, flange, the vehicle's bolt circle + its hole + 8 mm)
+};
+// What the vehicle has there.
+struct OldOpening {
+    double cutout_m = 0.0;
+    std::optional<double> boltCircle_m{};  // not known: cutout and flange alone decide
+    double screwHole_m = 0.0045;
 };
 [[nodiscard]] bool needsRing(const CutoutLimits& limits, double oldCutout_m);
 // errors  RingTooLarge (wider than the sheets it is cut from)
-[[nodiscard]] Outcome<AdapterRing> adapterRing(const DriverHole& driver, double cut_m, double oldCutout_m,
-                                               std::optional<double> vehicleCircle_m, double sheet_m);
+[[nodiscard]] Outcome<AdapterRing> adapterRing(const DriverHole& driver, double cut_m, const OldOpening& old,
+                                               double sheet_m);
 
 }  // namespace core

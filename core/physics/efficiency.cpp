@@ -36,7 +36,7 @@ Answer<double> programmeEfficiency(OutputStage stage, double crestFactor_db, dou
     assert(crestFactor_db >= 0.0);
     if (crestFactor_db >= kProgrammeCrest_db) return {gaussianEfficiency(stage, crestFactor_db, lowerRail), {}};
     const double full = sineEfficiency(stage, 1.0, lowerRail);
-    if (crestFactor_db >= kSineCrest_db - 1e-4) {  // 3.0103 as people type it is still a sine
+    if (crestFactor_db >= kSineAsTyped_db) {
         const double way = std::max(0.0, crestFactor_db - kSineCrest_db) / (kProgrammeCrest_db - kSineCrest_db);
         return {full + way * (gaussianEfficiency(stage, kProgrammeCrest_db, lowerRail) - full), {}};
     }

@@ -5,6 +5,7 @@
 namespace core {
 
 inline constexpr double kSineCrest_db = 3.0102999566398120;  // 20 log sqrt 2
+inline constexpr double kSineAsTyped_db = 3.0095;            // 3.01 and 3.0103, as people type it, is still a sine
 inline constexpr double kProgrammeCrest_db = 6.0;            // from here on amplitudes are taken as Gaussian
 
 enum class OutputStage { ClassB, TwoRail };

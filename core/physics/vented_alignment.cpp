@@ -103,9 +103,13 @@ void addShape(VentedAlignment& alignment, double qts, double leakQ)
     if (const auto at = firstRoot([&](double x) { return level(x) - half; }, std::log(20.0), -0.01, 600))
         alignment.halfPower_ratio = std::exp(*at);
     if (alignment.kind != AlignmentKind::C4) return;
-    const double low = std::log(alignment.halfPower_ratio);
-    const auto peak = boost::math::tools::brent_find_minima([&](double x) { return -level(x); }, low,
-                                                            low + std::numbers::ln2 * 2.0, 40);
+    // The ripple may have more than one crest: the highest of the whole band, then its top.
+    constexpr double kStep = 0.02;
+    double highest = std::log(alignment.halfPower_ratio);
+    for (double x = highest; x < std::log(20.0); x += kStep)
+        if (level(x) > level(highest)) highest = x;
+    const auto peak = boost::math::tools::brent_find_minima([&](double x) { return -level(x); }, highest - kStep,
+                                                            highest + kStep, 40);
     alignment.peak_db = std::max(0.0, -peak.second);
 }
 

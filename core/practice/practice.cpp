@@ -14,4 +14,13 @@ Practice withChanges(Practice practice, const std::map<PracticeKey, double>& cha
     return practice;
 }
 
+std::optional<PracticeOutside> outsidePractice(const Practice& practice, const std::map<PracticeKey, double>& changes)
+{
+    for (const auto& [key, value] : changes) {
+        const PracticeEntry& entry = practice.entries.at(key);
+        if (!(value >= entry.least && value <= entry.greatest)) return PracticeOutside{key, value, entry};
+    }
+    return std::nullopt;
+}
+
 }  // namespace core

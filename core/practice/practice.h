@@ -80,4 +80,13 @@ struct Practice {
 // The shop's practice with what one plan changes in it.
 [[nodiscard]] Practice withChanges(Practice practice, const std::map<PracticeKey, double>& changes);
 
+// The first of them that lies outside what practice allows for its entry, or is no number.
+struct PracticeOutside {
+    PracticeKey key{};
+    double found = 0.0;
+    PracticeEntry entry{};
+};
+[[nodiscard]] std::optional<PracticeOutside> outsidePractice(const Practice& practice,
+                                                             const std::map<PracticeKey, double>& changes);
+
 }  // namespace core

@@ -329,8 +329,9 @@ TEST_F(Words, SlateSaysWhatAPersonWouldReadOut)
         "|| side by side | a+b 12 Ω | below the minimum: | a||b 2.67 Ω | Unlike coils in series share the voltage by "
         "their impedance, which changes with frequency.");
     EXPECT_EQ(lines("drop 60 A 5 m awg 4"),
-              "drop 558 mV | I = 60 A,  L = 5 m (16.4 ft),  n = 4 AWG,  as usual V = 13.8 V,  T = 50 °C | share of the "
-              "supply 4.04 %  ·  left at the device 13.2 V  ·  lost in the cable 33.5 W | verdict take care");
+              "drop 558 mV | I = 60 A,  L = 5 m (16.4 ft),  n = 4 AWG,  as usual V = 13.8 V,  T = 50 °C | "
+              "counted two wires, there and back  ·  share of the "
+              "supply 4.04 %  ·  left at the device 13.2 V | lost in the cable 33.5 W  ·  verdict take care");
     EXPECT_TRUE(lines("help").contains("fuse 60 A cable 160 A anl"));
 }
 

@@ -119,7 +119,7 @@ TEST_P(BadInput, ExtremesGiveAFiniteResultOrATypedError)
 {
     for (const CalcInput& input : model().inputs) {
         if (isText(input)) continue;
-        for (const double extreme : {0.0, -1.0, 1e-300, 1e-30, 1e30, 1e300, -1e300}) {
+        for (const double extreme : {0.0, -1.0, 5e-324, 1e-310, 1e-300, 1e-30, 1e30, 1e300, 1.7e308, -1e300}) {
             auto inputs = good();
             CalcValue& value = inputs[input.name];
             value = CalcValue{.numbers = {extreme}};

@@ -12,8 +12,21 @@
 namespace core {
 namespace {
 
+// Numbers at the ends of what a double holds, some of them too small to divide by.
+double extreme()
+{
+    return *rc::gen::elementOf(std::vector<double>{5e-324, 1e-310, 1e-200, 1e-60, 1e-20, 1e20, 1e60, 1.7e308});
+}
+
 double randomWithin(const CalcInput& input)
 {
+    if (input.whole && std::isfinite(input.greatest)) {
+        const double most = std::min(input.greatest, input.least + 100.0);
+        return *rc::gen::inRange(static_cast<int>(input.least), static_cast<int>(most) + 1);
+    }
+    if (input.whole) return *rc::gen::inRange(1, 20);
+    if (*rc::gen::inRange(0, 8) == 0)
+        if (const double far = extreme(); far >= input.least && far <= input.greatest) return far;
     const bool low = std::isfinite(input.least), high = std::isfinite(input.greatest);
     if (low && high) return input.least + (input.greatest - input.least) * (*rc::gen::inRange(1, 1000)) / 1000.0;
     const double size = tests::between(1e-6, 1e6);
@@ -33,6 +46,7 @@ std::optional<CalcValue> randomValue(const CalcInput& input)
                 input.choices[static_cast<size_t>(*rc::gen::inRange(0, static_cast<int>(input.choices.size())))]);
             return value;
         case CalcKind::Number:
+        case CalcKind::Flag:
         case CalcKind::Complex:
             value.numbers.emplace_back(randomWithin(input));
             break;
@@ -46,9 +60,6 @@ std::optional<CalcValue> randomValue(const CalcInput& input)
     value.isComplex = input.kind == CalcKind::Complex || input.kind == CalcKind::ComplexNumbers;
     if (value.isComplex)
         for (std::complex<double>& number : value.numbers) number = {number.real(), tests::between(0.01, 100.0)};
-    // Whole numbers where a model counts.
-    if (input.name == "order" || input.name == "highOrder" || input.name == "draws" || input.name == "index")
-        for (std::complex<double>& number : value.numbers) number = std::floor(number.real());
     return value;
 }
 

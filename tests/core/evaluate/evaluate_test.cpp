@@ -10,6 +10,8 @@
 #include "core/evaluate/complete.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/run_change.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 
@@ -189,6 +191,9 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
         plan.settings[{kFound, {tests::kRadio, element}}] =
             Setting{.highPass = Filter{1.0 + *rc::gen::inRange(0, 20000), *rc::gen::inRange(1, 9)},
                     .gain_db = *rc::gen::inRange(-100, 61) * 1.0};
+    for (const auto& [key, entry] : shippedShop().practice.entries)
+        if (*rc::gen::inRange(0, 10) == 0)
+            plan.practice[key] = *rc::gen::arbitrary<bool>() ? entry.least : entry.greatest;
     RC_PRE(validate(plan).empty());
     const Evaluation evaluation = tests::evaluated(plan);
     for (const auto& [id, stage] : evaluation.stages) {
@@ -204,6 +209,21 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
         }
     }
     static_cast<void>(judge(plan, evaluation));
+}
+
+// Whatever a plan's own practice may say, it is answered: no end of a range reaches an assertion.
+TEST(Evaluate, AnswersAtBothEndsOfEveryPracticeEntry)
+{
+    for (const auto& [key, entry] : shippedShop().practice.entries) {
+        for (const double end : {entry.least, entry.greatest}) {
+            Plan plan = tests::troublePlan();
+            plan.practice[key] = end;
+            const Evaluation evaluation = tests::evaluated(plan);
+            for (const RunResult& run : evaluation.stages.at(plan.job.goal)->runs)
+                EXPECT_TRUE(std::isfinite(run.programme_w) && run.pressure_pa_v.isFinite().all()) << textOf(key) << end;
+            static_cast<void>(judge(plan, evaluation));
+        }
+    }
 }
 
 TEST(Complete, FillsFromTheClassAndSaysSo)

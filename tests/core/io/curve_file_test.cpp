@@ -88,6 +88,24 @@ INSTANTIATE_TEST_SUITE_P(Lines, BadCurve,
                                          BadRow{"100 -4", CurveFileKind::Impedance, "found -4 ohm"},
                                          BadRow{"100 0", CurveFileKind::Impedance, "found 0 ohm"}));
 
+// Where a tab or a semicolon parts the fields, a comma between digits can only be a decimal one.
+TEST(CurveFile, ReadsDecimalCommasBetweenTabsAndSemicolons)
+{
+    for (const char* line : {"100,5\t80,25\t-10,5", "100,5;80,25;-10,5", "100,5; 80,25; -10,5;"}) {
+        const auto file = readCurveFile(line, CurveFileKind::Response, "a.frd");
+        ASSERT_TRUE(file) << line;
+        EXPECT_EQ(file->curve.frequency_hz(0), 100.5) << line;
+        EXPECT_EQ(file->curve.magnitude(0), 80.25) << line;
+        EXPECT_EQ(file->curve.phase_deg(0), -10.5) << line;
+    }
+    const auto commas = readCurveFile("100,80,-10", CurveFileKind::Response, "a.frd");
+    ASSERT_TRUE(commas);
+    EXPECT_EQ(commas->curve.magnitude(0), 80.0);
+    const auto spaced = readCurveFile("100, 80, -10;", CurveFileKind::Response, "a.frd");
+    ASSERT_TRUE(spaced);
+    EXPECT_EQ(spaced->curve.phase_deg(0), -10.0);
+}
+
 TEST(CurveFile, WantsAtLeastOneRecordAndNotTooMany)
 {
     EXPECT_NE(readCurveFile("* nothing\n", CurveFileKind::Response, "a").error().message.find("no line"),

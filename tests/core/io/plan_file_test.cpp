@@ -7,6 +7,9 @@
 
 #include <sstream>
 
+#include "core/io/atomic_file.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -26,7 +29,7 @@ std::string replaced(std::string text, const std::string& from, const std::strin
     return text.replace(at, from.size(), to);
 }
 
-const std::string kDemo(shippedDemoText());
+const std::string kDemo = readWholeFile(TEST_FOLDER "/data/plans/quarter-pair.reed").value_or("");
 
 TEST(PlanFile, WriteThenReadGivesAnEqualPlan)
 {
@@ -40,6 +43,27 @@ TEST(PlanFile, WriteThenReadGivesAnEqualPlan)
         ASSERT_TRUE(again) << oneLine(again.error());
         EXPECT_EQ(again->plan, plan);
         EXPECT_TRUE(again->unknown.empty());
+    }
+}
+
+// A plan's own practice keeps to the ranges of the practice that ships: what lies outside is said, with both ends.
+TEST(PlanFile, HoldsItsOwnPracticeToTheShopsRanges)
+{
+    for (const char* value : {"0", "-1", "1e308", "5e-324"}) {
+        const std::string text =
+            replaced(kDemo, "\"version\": 1,",
+                     "\"version\": 1, \"practice\": {\"reOfNominal_ratio\": " + std::string(value) + "},");
+        const auto document = readPlanText(text, "x.reed");
+        ASSERT_FALSE(document) << value;
+        EXPECT_EQ(document.error().where, "/practice/reOfNominal_ratio");
+        EXPECT_NE(document.error().message.find("allowed"), std::string::npos) << document.error().message;
+    }
+    for (const auto& [key, entry] : shippedShop().practice.entries) {
+        Plan plan = tests::demoPlan();
+        for (const double end : {entry.least, entry.greatest}) {
+            plan.practice[key] = end;
+            EXPECT_TRUE(readPlanText(written({plan, {}}), "x.reed")) << textOf(key);
+        }
     }
 }
 

@@ -215,6 +215,18 @@ RC_GTEST_PROP(EnclosureProperty, SealingNeverLowersTheDeepBass, ())
     RC_ASSERT(std::abs(baffleLeakResponse({path, 0.5 * g}, low)(0)) >= std::abs(baffleLeakResponse({path, g}, low)(0)));
 }
 
+// The stated peak is the highest point of the whole band, wherever the ripple has it.
+RC_GTEST_PROP(EnclosureProperty, AnAlignmentsPeakIsTheHighestOfItsBand, ())
+{
+    const double qts = tests::between(0.41, 1.5), leakQ = tests::between(5.0, 50.0);
+    const auto found = ventedAlignment(qts, leakQ);
+    RC_PRE(found.has_value() && found->value.kind == AlignmentKind::C4);
+    const Eigen::ArrayXd at = Eigen::ArrayXd::LinSpaced(4000, std::log(0.02), std::log(50.0)).exp();
+    const double highest =
+        ventedResponse(qts, leakQ, found->value.tuning_ratio, found->value.compliance_ratio, at).abs().maxCoeff();
+    RC_ASSERT(std::abs(found->value.peak_db - std::max(0.0, 20.0 * std::log10(highest))) < 1e-3);
+}
+
 RC_GTEST_PROP(EnclosureProperty, AlignmentsHoldTheirOwnEquations, ())
 {
     const double qts = tests::between(0.21, 0.64), leakQ = tests::between(5.0, 50.0);

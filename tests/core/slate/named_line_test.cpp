@@ -98,6 +98,44 @@ TEST(NamedLines, SayWhichUsualValuesTheyTook)
               usual.end());
 }
 
+// Each line says what it counted: one wire or two, which fuses there are, and what is over a limit.
+TEST(NamedLines, SayWhatTheyCountedAndWhatIsTooMuch)
+{
+    const Practice practice = shippedShop().practice;
+    const auto text = [&](const char* line, const char* output) {
+        const auto answer = slate(line, practice);
+        EXPECT_TRUE(answer) << line;
+        for (const auto& [name, value] : answer->named.results)
+            if (name == output && !value.texts.empty()) return value.texts.front();
+        return std::string("nothing");
+    };
+    EXPECT_EQ(text("drop 60 A 5 m awg 4", "wires"), "twoWire");
+    EXPECT_EQ(text("drop 60 A 5 m awg 4 chassis", "wires"), "chassis");
+    EXPECT_EQ(text("wire awg 12 5 m", "wires"), "oneWire");
+    EXPECT_EQ(text("cable 6 m awg 16 4 ohm", "wires"), "twoWire");
+    EXPECT_EQ(text("fuse 60 A cable 160 A anl", "kinds"), "largeBlade 80 A") << "ISO 8820-3: large blades go to 100 A";
+    const auto blade = slate("fuse 60 A cable 160 A blade", practice);
+    ASSERT_FALSE(blade);  // ISO 8820-3: small blades end at 40 A
+    EXPECT_NE(blade.error().message.find("anl 80 A"), std::string::npos) << blade.error().message;
+    const auto warnings = [&](const char* line) { return slate(line, practice)->named.warnings; };
+    EXPECT_TRUE(warnings("heat 3.3 ohm 15 V").empty());
+    EXPECT_EQ(warnings("heat 3.3 ohm 40 V"), std::vector<std::string>{"CoilTooHot"});
+    EXPECT_TRUE(warnings("draw 75 W 3.01 dB switching").empty()) << "a sine";
+    EXPECT_EQ(warnings("draw 75 W 3 dB switching"), std::vector<std::string>{"ClippedProgramme"});
+}
+
+// 2 kg at 8 times the fall's acceleration on four screws: the shock that was taken is said.
+TEST(NamedLines, SayTheShockThatFixingsBear)
+{
+    const Practice practice = shippedShop().practice;
+    const auto usual = slate("fixings 4 2 kg", practice)->named.usual;
+    EXPECT_NE(std::find(usual.begin(), usual.end(), std::pair(std::string("a/g"), TypedQuantity{practice[PracticeKey::Shock_ratio], Dimension::Number})),
+              usual.end());
+    const auto harder = slate("fixings 4 2 kg shock 10", practice);
+    ASSERT_TRUE(harder);
+    EXPECT_NEAR(harder->named.results.front().second.numbers.front().real(), 49.0, 0.1);  // 2 x 10 x 9.81 / 4
+}
+
 struct BadLine {
     const char* text;
     const char* message;
