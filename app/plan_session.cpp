@@ -12,6 +12,7 @@
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/atomic_file.h"
+#include "core/judgement/held_steady.h"
 #include "core/judgement/judge.h"
 #include "core/judgement/measure_next.h"
 #include "words/name_words.h"
@@ -139,6 +140,7 @@ void PlanSession::adopt(core::Document document, const QString& path)
     m_undo.setClean();
     m_open = true;
     m_snapshot.evaluation = {};
+    m_snapshot.findings.clear();  // another plan's: nothing of them is held
     setPlan(m_document.plan);
     m_recoveryTimer->stop();
     emit opened();
@@ -146,6 +148,8 @@ void PlanSession::adopt(core::Document document, const QString& path)
 
 void PlanSession::setPlan(core::Plan plan)
 {
+    const bool sameThings = plan.parts == m_snapshot.plan.parts && plan.places == m_snapshot.plan.places;
+    if (!sameThings) m_snapshot.next.reset();  // what to measure is another question now
     m_document.plan = std::move(plan);
     m_snapshot.plan = m_document.plan;
     m_snapshot.evaluation = core::evaluateJob(m_snapshot.plan, m_shop.practice, m_snapshot.evaluation);
@@ -158,8 +162,12 @@ void PlanSession::setPlan(core::Plan plan)
 
 void PlanSession::judge()
 {
-    m_snapshot.findings = core::judge(m_snapshot.plan, m_snapshot.evaluation);
-    m_snapshot.next = core::measureNext(m_snapshot.plan, m_snapshot.evaluation, m_snapshot.findings);
+    std::vector<core::Finding> findings = core::judge(m_snapshot.plan, m_snapshot.evaluation);
+    m_snapshot.settling = core::spreadAt(m_snapshot.evaluation, m_snapshot.plan.job.goal) == nullptr;
+    if (m_snapshot.settling) findings = core::heldSteady(m_snapshot.findings, std::move(findings));
+    m_snapshot.findings = std::move(findings);
+    if (!m_snapshot.settling)
+        m_snapshot.next = core::measureNext(m_snapshot.plan, m_snapshot.evaluation, m_snapshot.findings, m_bay);
 }
 
 void PlanSession::takeSpread(const core::Evaluation& widened)
@@ -220,7 +228,9 @@ void PlanSession::take(const core::Mend& mend)
     if (found)
         apply(*found);
     else
-        emit refused(tr("The shelf has no other driver for this place."));
+        emit refused(request.kind == core::SolverRequest::Kind::ChooseBracket
+                         ? tr("The shelf has no bracket that meets this vehicle's holes and the driver's.")
+                         : tr("The shelf has no other driver for this place."));
 }
 
 void PlanSession::setShelf(const core::Shelf& shelf)
@@ -237,6 +247,15 @@ void PlanSession::setSaws(std::vector<double> saws_m)
     if (wanted == saws) return;
     saws = std::move(wanted);
     if (m_open) setPlan(m_document.plan);
+}
+
+void PlanSession::setBay(const core::Bay& bay)
+{
+    if (m_bay == bay) return;
+    m_bay = bay;
+    if (!m_open) return;
+    judge();
+    emit changed(m_snapshot);
 }
 
 QString PlanSession::recoveryPath() const

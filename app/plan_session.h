@@ -32,6 +32,8 @@ public:
     void setShelf(const core::Shelf& shelf);
     // The hole saws at hand, in rising order; none: those that are sold.
     void setSaws(std::vector<double> saws_m);
+    // The instruments at hand: what to measure next is asked of them.
+    void setBay(const core::Bay& bay);
     [[nodiscard]] QUndoStack& undoStack() { return m_undo; }
     [[nodiscard]] const QString& path() const { return m_path; }  // empty: not saved under any name yet
     [[nodiscard]] Widening& widening() { return *m_widening; }
@@ -78,6 +80,7 @@ private:
 
     core::Shop m_shop;
     std::vector<double> m_soldSaws_m{};  // as practice has them
+    core::Bay m_bay = core::kUsualBay;
     QString m_recoveryFolder;
     QString m_path{};
     core::Document m_document{};

@@ -6,6 +6,8 @@
 #include <QStandardPaths>
 #include <QStringList>
 
+#include "core/model/names.h"
+
 namespace app {
 
 ShopSettings ShopSettings::read(const QSettings& settings)
@@ -19,6 +21,11 @@ ShopSettings ShopSettings::read(const QSettings& settings)
     shop.saws = settings.value(QStringLiteral("shop/saws")).toString();
     for (const QString& tool : settings.value(QStringLiteral("shop/missingTools")).toStringList())
         shop.missing.insert(static_cast<core::Tool>(tool.toInt()));
+    if (const QVariant bay = settings.value(QStringLiteral("shop/bay")); bay.isValid()) {
+        shop.bay.clear();
+        for (const QString& name : bay.toStringList())
+            if (const auto one = core::enumFromText<core::Instrument>(name.toStdString())) shop.bay.insert(*one);
+    }
     shop.sheetFolder =
         settings
             .value(QStringLiteral("shop/sheetFolder"),
@@ -37,6 +44,9 @@ void ShopSettings::write(QSettings& settings) const
     QStringList tools;
     for (const core::Tool tool : missing) tools << QString::number(static_cast<int>(tool));
     settings.setValue(QStringLiteral("shop/missingTools"), tools);
+    QStringList bayNames;
+    for (const core::Instrument one : bay) bayNames << QString::fromStdString(std::string(core::textOf(one)));
+    settings.setValue(QStringLiteral("shop/bay"), bayNames);
     settings.setValue(QStringLiteral("shop/sheetFolder"), sheetFolder);
 }
 

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/job/job_plan.h"
+#include "core/judgement/measure_next.h"
 
 class QSettings;
 
@@ -18,6 +19,7 @@ struct ShopSettings {
     bool letterPaper = false;        // else A4
     QString saws{};                  // hole saws at hand, as typed: "44 51 60 mm"
     std::set<core::Tool> missing{};  // tools the shop does not own
+    core::Bay bay = core::kUsualBay;  // instruments at hand
     QString sheetFolder{};           // where vehicle sheets lie
 
     static ShopSettings read(const QSettings& settings);

@@ -15,6 +15,7 @@ struct Snapshot {
     std::vector<core::Finding> findings{};
     core::JobPlan job{};
     std::optional<core::NextReading> next{};  // once the spread is known
+    bool settling = false;                    // until then: what rests on it is held as it was
 
     [[nodiscard]] const core::StageResult& before() const { return *evaluation.stages.at(core::kFound); }
     [[nodiscard]] const core::StageResult& after() const { return *evaluation.stages.at(plan.job.goal); }

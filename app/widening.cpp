@@ -8,7 +8,7 @@ namespace app {
 
 Widening::Widening(QObject* parent) : QObject(parent), m_rest(new QTimer(this))
 {
-    constexpr int kRest_ms = 600;
+    constexpr int kRest_ms = 150;  // longer than two frames of a drag or two keys of a number lie apart
     m_rest->setSingleShot(true);
     m_rest->setInterval(kRest_ms);
     connect(m_rest, &QTimer::timeout, this, &Widening::start);

@@ -255,7 +255,10 @@ Json nextReadingJson(const NextReading& next)
         {"stage", core::textOf(next.stage)},
         {"takenAs", known(next.value.value, std::string(row(next.what.what).unit).c_str(), next.value.basis.origin)},
         {"spread", next.spread},
-        {"share", next.share}};
+        {"share", next.share},
+        {"by", std::string(core::textOf(next.by))},
+        {"minutes", next.minutes},
+        {"lacking", next.lacking}};
     if (next.settles) json["settles"] = std::string(code(*next.settles));
     return json;
 }

@@ -223,7 +223,7 @@ std::string findingsText(const Plan& plan, const Evaluation& evaluation, const s
 std::string nextReadingText(const NextReading& next, const Fitout& fitout)
 {
     const words::ReadingText text = words::textOf(next, fitout);
-    return Words::tr("Measure next: %1\n  %2").arg(text.title, text.reason).toStdString();
+    return Words::tr("Measure next: %1\n  %2\n  %3").arg(text.title, text.reason, text.with).toStdString();
 }
 
 std::string unpluggedText(const Unplugged& off, const Fitout& fitout)

@@ -68,6 +68,25 @@ QString titleOf(Quantity what, const QString& of)
 
 }  // namespace
 
+QString nameOf(Instrument instrument)
+{
+    switch (instrument) {
+        case Instrument::Ohmmeter:
+            return Words::tr("ohmmeter");
+        case Instrument::Voltmeter:
+            return Words::tr("voltmeter");
+        case Instrument::Ruler:
+            return Words::tr("tape measure");
+        case Instrument::Eye:
+            return Words::tr("sheet or stamp");
+        case Instrument::Microphone:
+            return Words::tr("microphone");
+        case Instrument::SoundCard:
+            return Words::tr("sound card");
+    }
+    return {};
+}
+
 QString nameOf(Quantity measurable)
 {
     switch (measurable) {
@@ -123,8 +142,14 @@ ReadingText textOf(const NextReading& next, const Fitout& fitout)
                      : Words::tr("it makes %1 of the doubt in how loud the bands can get").arg(percent(next.share));
     QString name = nameOf(what);
     name[0] = name[0].toUpper();
-    return {titleOf(what, of), Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
-                                   .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs)};
+    const QString with = next.lacking
+                             ? Words::tr("It takes a %1, which this bay lacks; nothing it has settles as much.")
+                                   .arg(nameOf(next.by))
+                             : Words::tr("With the %1, about %2 min.").arg(nameOf(next.by), plainNumber(next.minutes));
+    return {titleOf(what, of),
+            Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
+                .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs),
+            with};
 }
 
 }  // namespace words

@@ -7,6 +7,7 @@
 
 namespace words {
 
+[[nodiscard]] QString nameOf(core::Instrument instrument);
 // What a value is called in a sentence: "the DC resistance".
 [[nodiscard]] QString nameOf(core::Quantity measurable);
 // Where a figure could lie: "2.9 to 3.4".
@@ -15,6 +16,7 @@ namespace words {
 struct ReadingText {
     QString title{};   // what to measure, where
     QString reason{};  // what it is taken for, and what hangs on it
+    QString with{};    // which instrument, and how long; or that the bay lacks it
 };
 [[nodiscard]] ReadingText textOf(const core::NextReading& next, const core::Fitout& fitout);
 

@@ -154,4 +154,14 @@ QString plainNumber(double value)
     return significant(value);
 }
 
+QString asKnown(const QString& figure, core::Origin worst)
+{
+    return worst == core::Origin::ClassGuess ? Words::tr("about %1, class guess").arg(figure) : figure;
+}
+
+QString signedAsKnown(const QString& figure, core::Origin worst)
+{
+    return worst == core::Origin::ClassGuess ? QChar(0x2248) + QString(QChar(0x202F)) + figure : figure;
+}
+
 }  // namespace words

@@ -22,6 +22,9 @@ enum class UnitSystem { Metric, Imperial };
 [[nodiscard]] QString minutes(double value_min);  // "45 min", "2 h 10 min"
 [[nodiscard]] QString length(double value_m,
                              UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
+// A figure that rests on a class guess looks like one: "about 4 Ω". For narrow places the sign alone: "≈ 4 Ω".
+[[nodiscard]] QString asKnown(const QString& figure, core::Origin worst);
+[[nodiscard]] QString signedAsKnown(const QString& figure, core::Origin worst);
 // As it stands in a field and can be typed there again: "143 mm", "4 ohm", in the preferred system.
 [[nodiscard]] QString fieldText(core::Quantity quantity, double value, UnitSystem units);
 // one or many, each with %1 for the count; none: "no findings"

@@ -12,6 +12,7 @@
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/severity_mark.h"
+#include "core/judgement/held_steady.h"
 #include "words/doubt_words.h"
 #include "words/finding_words.h"
 #include "words/name_words.h"
@@ -55,10 +56,12 @@ void FindingsColumn::present(const Snapshot& snapshot)
         used.devices == m_used.devices && used.parts == m_used.parts && used.places.size() == m_used.places.size() &&
         std::equal(used.places.begin(), used.places.end(), m_used.places.begin(),
                    [](const auto& a, const auto& b) { return a.first == b.first && a.second.name == b.second.name; });
-    const bool same = m_shown && sameNames && snapshot.findings == m_findings && snapshot.next == m_next;
+    const bool same = m_shown && sameNames && snapshot.findings == m_findings && snapshot.next == m_next &&
+                      snapshot.settling == m_settling;
     m_used = used;
     m_findings = snapshot.findings;
     m_next = snapshot.next;
+    m_settling = snapshot.settling;
     if (!same) rebuild();
 }
 
@@ -107,6 +110,7 @@ QWidget* FindingsColumn::makeNextSlip()
     layout->addWidget(wrapped(tr("Measure next"), "quiet", slip));
     layout->addWidget(wrapped(text.title, "strong", slip));
     layout->addWidget(wrapped(text.reason, "plain", slip));
+    layout->addWidget(wrapped(text.with, "quiet", slip));
     const auto mend = core::readingMend(*m_next);
     if (!mend) return slip;
     auto* button = new QPushButton(words::textOf(*mend), slip);
@@ -135,7 +139,11 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
     head->addWidget(mark, 0, Qt::AlignTop);
     head->addWidget(wrapped(tr("%1: %2").arg(words::nameOf(finding.severity), text.title), "strong", slip), 1);
     layout->addLayout(head);
-    layout->addWidget(wrapped(words::namesOf(finding.where, m_used), "quiet", slip));
+    const QString names = words::namesOf(finding.where, m_used);
+    const bool settling = m_settling && core::restsOnSpread(finding);
+    auto* where = wrapped(settling ? tr("%1 · settling").arg(names) : names, "quiet", slip);
+    where->setObjectName(QStringLiteral("where_%1").arg(code));
+    layout->addWidget(where);
     auto* numbers = wrapped(text.numbers, "plain", slip);
     numbers->setObjectName(QStringLiteral("numbers_%1").arg(code));
     layout->addWidget(numbers);
@@ -146,8 +154,7 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
         button->setObjectName(QStringLiteral("mend_%1_%2").arg(code).arg(i));
         button->setAccessibleName(tr("%1, mend for: %2").arg(button->text(), text.title));
         if (i == 0) button->setProperty("role", "mend");
-        connect(button, &QPushButton::clicked, this,
-                [this, number, i] { emit mendTaken(m_findings[static_cast<size_t>(number)].mends[i]); });
+        connect(button, &QPushButton::clicked, this, [this, button, number, i] { takeMend(button, number, i); });
         mends->addWidget(button);
     }
     layout->addLayout(mends);
@@ -155,6 +162,18 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
     foot->setAlignment(Qt::AlignRight);
     layout->addWidget(foot);
     return slip;
+}
+
+void FindingsColumn::takeMend(QPushButton* button, int number, size_t mend)
+{
+    const core::Finding& finding = m_findings[static_cast<size_t>(number)];
+    constexpr const char* kAsked = "asked";
+    if (m_settling && core::restsOnSpread(finding) && !button->property(kAsked).toBool()) {
+        button->setProperty(kAsked, true);
+        button->setText(tr("Still settling: press again"));
+        return;
+    }
+    emit mendTaken(finding.mends[mend]);
 }
 
 }  // namespace app

@@ -4,6 +4,7 @@
 
 #include "app/snapshot.h"
 
+class QPushButton;
 class QVBoxLayout;
 
 namespace app {
@@ -25,6 +26,8 @@ private:
     void rebuild();
     QWidget* makeNextSlip();
     QWidget* makeSlip(const core::Finding& finding, int number);
+    // A mend of a finding that still settles is asked for twice.
+    void takeMend(QPushButton* button, int number, size_t mend);
 
     const Theme& m_theme;
     QVBoxLayout* m_slips;
@@ -32,6 +35,7 @@ private:
     core::Fitout m_used{};
     std::optional<core::NextReading> m_next{};
     bool m_all = false;
+    bool m_settling = false;
     bool m_shown = false;  // what is held is what the slips say
 };
 

@@ -215,6 +215,7 @@ void MainWindow::takeShop(const ShopSettings& shop)
     m_match->setPaper(shop.letterPaper);
     m_jobCard->setShop(shop);
     m_session.setSaws(sawsOf(shop.saws));
+    m_session.setBay(shop.bay);
 }
 
 }  // namespace app

@@ -13,14 +13,18 @@
 #include "app/theme/theme.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/slate/quantity_text.h"
+#include "core/model/names.h"
+#include "words/doubt_words.h"
 #include "words/job_words.h"
 
 namespace app {
 namespace {
 
-constexpr core::Tool kTools[] = {core::Tool::PlasticPry, core::Tool::CrossHead,     core::Tool::Ohmmeter,
-                                 core::Tool::Camera,     core::Tool::SolderOrCrimp, core::Tool::SideCutter,
-                                 core::Tool::HexBattery, core::Tool::Tape};
+constexpr core::Tool kTools[] = {core::Tool::PlasticPry, core::Tool::CrossHead,  core::Tool::Camera, core::Tool::SolderOrCrimp,
+                                 core::Tool::SideCutter, core::Tool::HexBattery, core::Tool::Tape};
+constexpr core::Instrument kInstruments[] = {core::Instrument::Ohmmeter, core::Instrument::Ruler,
+                                             core::Instrument::Voltmeter, core::Instrument::Microphone,
+                                             core::Instrument::SoundCard};
 
 QComboBox* twoWays(const QString& first, const QString& second, bool isSecond, QWidget* parent)
 {
@@ -71,6 +75,16 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
         tools->addWidget(box, count / 2, count % 2);
         ++count;
     }
+    auto* instruments = new QGridLayout;
+    count = 0;
+    for (const core::Instrument one : kInstruments) {
+        auto* box = new QCheckBox(words::nameOf(one), this);
+        box->setObjectName(QStringLiteral("bay_%1").arg(QString::fromStdString(std::string(core::textOf(one)))));
+        box->setChecked(shop.bay.contains(one));
+        m_bay[one] = box;
+        instruments->addWidget(box, count / 2, count % 2);
+        ++count;
+    }
     m_answer->setObjectName(QStringLiteral("settingsAnswer"));
     m_answer->setWordWrap(true);
     m_answer->hide();
@@ -82,6 +96,8 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(form);
+    layout->addWidget(new QLabel(tr("Instruments in the bay:"), this));
+    layout->addLayout(instruments);
     layout->addWidget(new QLabel(tr("Tools the shop owns:"), this));
     layout->addLayout(tools);
     layout->addWidget(m_answer);
@@ -107,6 +123,10 @@ void SettingsDialog::acceptIfFine()
     m_shop.missing.clear();
     for (const auto& [tool, box] : m_tools)
         if (!box->isChecked()) m_shop.missing.insert(tool);
+    m_shop.bay.clear();
+    for (const auto& [instrument, box] : m_bay)
+        if (box->isChecked()) m_shop.bay.insert(instrument);
+    if (!m_shop.bay.contains(core::Instrument::Ohmmeter)) m_shop.missing.insert(core::Tool::Ohmmeter);
     emit chosen(m_shop, m_units->currentIndex() == 1);
     accept();
 }

@@ -34,6 +34,7 @@ private:
     QComboBox* m_units;
     QComboBox* m_paper;
     std::map<core::Tool, QCheckBox*> m_tools{};
+    std::map<core::Instrument, QCheckBox*> m_bay{};
     QLabel* m_answer;
 };
 

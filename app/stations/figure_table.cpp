@@ -105,10 +105,12 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
     column.cells[HalfPower]->setText(crossings(*run));
     if (const core::CircuitResult* circuit = core::findCircuit(stage, run->run.id.channel)) {
         column.cells[Least]->setText(
-            tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::frequency(circuit->least_hz)));
-        column.cells[AtLimit]->setText(
-            tr("%1 · %2 · %3")
-                .arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w)));
+            words::asKnown(tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::frequency(circuit->least_hz)),
+                           circuit->worst));
+        const QString clip = tr("%1 · %2 · %3")
+                                 .arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a),
+                                      words::watts(circuit->clip_w));
+        column.cells[AtLimit]->setText(words::asKnown(clip, circuit->worst));
     }
 }
 

@@ -12,6 +12,7 @@
 #include "app/widgets/quantity_field.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/edits/named_edits.h"
+#include "core/evaluate/expected_ohms.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/slate/quantity_text.h"
 #include "words/figures.h"
@@ -61,6 +62,8 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, cons
     layout->addLayout(row);
     layout->addWidget(m_answer);
     m_answer->hide();
+    connect(m_which, &QComboBox::activated, this,
+            [this] { m_picked = core::StageId{m_which->currentData().toInt()}; });
     for (QuantityField* field : {m_reading, m_leads})
         connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
 }
@@ -75,8 +78,10 @@ void OhmmeterLine::present(const Snapshot& snapshot, core::DeviceId device)
 {
     if (device != m_device) {
         m_reading->clear();
+        m_doubted_ohm.reset();
         say({});
     }
+    if (device != m_device) m_picked.reset();
     m_snapshot = &snapshot;
     m_device = device;
     setEnabled(static_cast<bool>(device));
@@ -86,17 +91,35 @@ void OhmmeterLine::present(const Snapshot& snapshot, core::DeviceId device)
     const auto planned = snapshot.after().used.devices.find(device);
     const bool changed = found != snapshot.before().used.devices.end() &&
                          planned != snapshot.after().used.devices.end() && found->second.part != planned->second.part;
+    // What hangs there now comes first: the planned one is still in its box.
+    if (changed) m_which->addItem(tr("of the one there now"), core::kFound.number);
     if (planned != snapshot.after().used.devices.end())
-        m_which->addItem(changed ? tr("of the planned speaker") : tr("of the speaker there"),
+        m_which->addItem(changed ? tr("of the planned one") : tr("of the speaker there"),
                          snapshot.plan.job.goal.number);
-    if (changed) m_which->addItem(tr("of the one found"), core::kFound.number);
+    if (m_picked) m_which->setCurrentIndex(std::max(0, m_which->findData(m_picked->number)));
 }
 
 void OhmmeterLine::ask(core::StageId stage)
 {
+    m_picked = stage;
     m_which->setCurrentIndex(std::max(0, m_which->findData(stage.number)));
     m_reading->setFocus();
     say(tr("Plug off, meter across the driver's own tabs; type what it shows, then Enter."));
+}
+
+bool OhmmeterLine::objects(const core::Part& part, const std::string& coil, double ohm)
+{
+    const auto expected = core::expectedOhms(part, coil, m_practice);
+    const bool far = expected && (ohm < expected->low || ohm > expected->high);
+    if (!far || m_doubted_ohm == ohm) {
+        m_doubted_ohm.reset();
+        return false;
+    }
+    m_doubted_ohm = ohm;
+    say(tr("%1 is far from what is stated: %2 to %3 would fit. Is the plug off, and is it this speaker? Enter again "
+           "takes it.")
+            .arg(words::ohms(ohm), words::ohms(expected->low), words::ohms(expected->high)));
+    return true;
 }
 
 void OhmmeterLine::takeReading()
@@ -131,6 +154,7 @@ void OhmmeterLine::takeReading()
     const core::Part& part = used.parts.at(used.devices.at(m_device).part);
     for (const auto& [name, element] : part.inside) {
         if (element.kind != core::ElementKind::Coil) continue;
+        if (objects(part, name, reading->value - leads->value)) return;
         say(tr("Re %1, measured; %2.").arg(words::ohms(reading->value - leads->value), verdict));
         m_reading->setText({});  // unlike clear(), this leaves nothing in the field to undo
         emit edited(core::readResistance(m_snapshot->plan, stage, {m_device, name}, reading->value, leads->value));

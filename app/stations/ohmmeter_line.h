@@ -27,6 +27,8 @@ signals:
 private:
     void takeReading();
     void say(const QString& text);
+    // Whether a reading lies so far from what is stated that it is asked for again before it is taken.
+    [[nodiscard]] bool objects(const core::Part& part, const std::string& coil, double ohm);
 
     const core::Practice& m_practice;
     QComboBox* m_which;  // the speaker as found, or the one that is planned
@@ -35,6 +37,8 @@ private:
     QLabel* m_answer;
     const Snapshot* m_snapshot = nullptr;
     core::DeviceId m_device{};
+    std::optional<core::StageId> m_picked{};  // by hand or by a mend; else what hangs there now
+    std::optional<double> m_doubted_ohm{};  // was objected to; the same again is meant
 };
 
 }  // namespace app

@@ -29,7 +29,8 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         // A coaxial is one thing at a place, and so is a cone with two coils.
         if (device.at != id || run.sameCone || !part.inside.at(run.run.id.coil.element).driverClass.empty()) continue;
         const auto coils = static_cast<qsizetype>(core::coilsOfCone(part, run.run.id.coil.element).size());
-        const QString one = words::ohms(run.coil.at(core::Quantity::Nominal_ohm).value);
+        const core::Known& nominal = run.coil.at(core::Quantity::Nominal_ohm);
+        const QString one = words::signedAsKnown(words::ohms(nominal.value), nominal.basis.origin);
         const QString ohms = coils > 1 ? text("%1 × %2").arg(coils).arg(one) : one;
         QString value = text("%1, %2, channel %3")
                             .arg(part.driverClass.empty() ? QString::fromStdString(part.name)
@@ -38,7 +39,9 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         if (device.basis.origin == core::Origin::ClassGuess) value = text("%1, by estimate").arg(value);
         if (!values.contains(value)) values << value;
         QString figure = ohms;
-        if (run.idealCorner_hz) figure += QLatin1Char('\n') + words::frequency(*run.idealCorner_hz);
+        if (run.idealCorner_hz) 
+            figure += QLatin1Char('\n') +
+                      words::signedAsKnown(words::frequency(*run.idealCorner_hz), nominal.basis.origin);
         if (!figures.contains(figure)) figures << figure;
     }
     thing.value = values.isEmpty() ? text("nothing known to be there") : values.join(text("; "));

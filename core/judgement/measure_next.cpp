@@ -60,26 +60,82 @@ DeviceId deviceOf(const StageResult& stage, const Address& what)
     return {};
 }
 
-std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<Weighed>& all)
+double minutesOf(Instrument by, const Practice& practice)
+{
+    switch (by) {
+        case Instrument::Ohmmeter:
+            return practice[PracticeKey::OhmmeterReading_min];
+        case Instrument::Voltmeter:
+            return practice[PracticeKey::VoltmeterReading_min];
+        case Instrument::Ruler:
+            return practice[PracticeKey::RulerReading_min];
+        case Instrument::Eye:
+            return practice[PracticeKey::SheetReading_min];
+        case Instrument::Microphone:
+            return practice[PracticeKey::MicrophoneReading_min];
+        case Instrument::SoundCard:
+            return practice[PracticeKey::SweepReading_min];
+    }
+    return 1.0;
+}
+
+// What settles most of the doubt a minute. What the bay has no instrument for comes after all that it has one for.
+std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<Weighed>& all, const Bay& bay)
 {
     constexpr double kNothing = 1e-6;
+    const Practice& practice = evaluation.practice;
     double total = 0.0;
-    const Weighed* most = nullptr;
-    for (const Weighed& one : all) {
-        total += one.shift * one.shift;
-        if (!most || std::abs(one.shift) > std::abs(most->shift)) most = &one;
-    }
-    if (!most || std::abs(most->shift) < kNothing) return std::nullopt;
+    for (const Weighed& one : all) total += one.shift * one.shift;
+    if (total < kNothing * kNothing) return std::nullopt;
+    const auto has = [&](const Weighed& one) {
+        const Instrument by = instrumentFor(one.input->what.what);
+        return by == Instrument::Eye || bay.contains(by);
+    };
+    const double worth = practice[PracticeKey::WorthReading_ratio] * total;
+    const auto rank = [&](const Weighed& one) {
+        const double square = one.shift * one.shift;
+        const double perMinute = square / minutesOf(instrumentFor(one.input->what.what), practice);
+        return std::pair(has(one) && square >= worth, perMinute);
+    };
+    const auto most = std::max_element(all.begin(), all.end(),
+                                       [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
     const UncertainInput& input = *most->input;
+    const Instrument by = instrumentFor(input.what.what);
     return NextReading{.what = input.what,
                        .stage = most->stage,
                        .device = deviceOf(*evaluation.stages.at(most->stage), input.what),
                        .value = input.value,
                        .spread = input.spread,
-                       .share = most->shift * most->shift / total};
+                       .share = most->shift * most->shift / total,
+                       .by = by,
+                       .minutes = minutesOf(by, practice),
+                       .lacking = !has(*most)};
 }
 
 }  // namespace
+
+Instrument instrumentFor(Quantity what)
+{
+    switch (what) {
+        case Quantity::Re_ohm:
+        case Quantity::Resistance_ohm:
+            return Instrument::Ohmmeter;
+        case Quantity::Fs_hz:
+        case Quantity::Qms:
+        case Quantity::Qes:
+        case Quantity::Le_h:
+        case Quantity::Vas_m3:
+        case Quantity::Inductance_h:
+            return Instrument::SoundCard;
+        case Quantity::Sd_m2:
+        case Quantity::BoxVolume_m3:
+            return Instrument::Ruler;
+        case Quantity::LeakCoupling:
+            return Instrument::Microphone;
+        default:
+            return Instrument::Eye;  // a sheet, a label, a stamp on the part
+    }
+}
 
 std::optional<Mend> readingMend(const NextReading& next)
 {
@@ -87,21 +143,21 @@ std::optional<Mend> readingMend(const NextReading& next)
     return ohmmeterMend(next.device, next.stage);
 }
 
-std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding)
+std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding, const Bay& bay)
 {
-    auto reading = best(evaluation, weighed(evaluation, finding.leans));
+    auto reading = best(evaluation, weighed(evaluation, finding.leans), bay);
     if (reading) reading->settles = finding.rule;
     return reading;
 }
 
 std::optional<NextReading> measureNext(const Plan& plan, const Evaluation& evaluation,
-                                       const std::vector<Finding>& findings)
+                                       const std::vector<Finding>& findings, const Bay& bay)
 {
     for (const Finding& finding : findings) {
         if (!finding.couldBe) continue;
-        if (auto next = settlingReading(evaluation, finding)) return next;
+        if (auto next = settlingReading(evaluation, finding, bay)) return next;
     }
-    return best(evaluation, weighedByReach(evaluation, plan.job.goal));
+    return best(evaluation, weighedByReach(evaluation, plan.job.goal), bay);
 }
 
 }  // namespace core

@@ -28,7 +28,7 @@ struct Address {
     auto operator<=>(const Address&) const = default;
 };
 
-enum class Instrument { Ohmmeter, Voltmeter, Ruler, Eye };
+enum class Instrument { Ohmmeter, Voltmeter, Ruler, Eye, Microphone, SoundCard };
 
 // A raw fact, read at one stage of the vehicle. It settles nothing by itself: an edit makes it believed.
 struct Reading {

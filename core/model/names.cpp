@@ -49,7 +49,7 @@ CORE_ENUM_NAMES(ElementKind, {Output, "output"}, {Input, "input"}, {Coil, "coil"
                 {Inductor, "inductor"}, {Resistor, "resistor"}, {Link, "link"})
 CORE_ENUM_NAMES(PartKind, {Driver, "driver"}, {Radio, "radio"}, {Amplifier, "amplifier"}, {Network, "network"},
                 {Plug, "plug"}, {Adaptor, "adaptor"}, {Lead, "lead"}, {Cable, "cable"}, {Fuse, "fuse"},
-                {Spacer, "spacer"}, {Mat, "mat"}, {Enclosure, "enclosure"})
+                {Spacer, "spacer"}, {Mat, "mat"}, {Enclosure, "enclosure"}, {ArticleSet, "set"})
 CORE_ENUM_NAMES(BodyKind, {Hatchback, "hatchback"}, {Saloon, "saloon"}, {Estate, "estate"}, {Coupe, "coupe"},
                 {Classic, "classic"}, {Pickup, "pickup"}, {OffRoad, "offRoad"}, {Van, "van"}, {Bus, "bus"},
                 {OpenTwoSeater, "openTwoSeater"}, {OpenSideBySide, "openSideBySide"}, {Motorcycle, "motorcycle"},
@@ -93,7 +93,8 @@ CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "rep
 CORE_ENUM_NAMES(StageKind, {Factory, "factory"}, {Found, "found"}, {Planned, "planned"}, {Built, "built"})
 CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"}, {OpenCover, "openCover"},
                 {ScrewHoles, "screwHoles"}, {WireHole, "wireHole"}, {CutObstruction, "cutObstruction"})
-CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"})
+CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"},
+                {Microphone, "microphone"}, {SoundCard, "soundCard"})
 CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacity_a, "ampacity_a"},
                 {CrossSection_m2, "crossSection_m2"}, {FuseBlade_a, "fuseBlade_a"},
                 {FuseLargeBlade_a, "fuseLargeBlade_a"}, {FuseBoltM5_a, "fuseBoltM5_a"}, {FuseBoltM8_a, "fuseBoltM8_a"},
@@ -187,6 +188,10 @@ CORE_ENUM_NAMES(
     {RankRing_ratio, "rankRing_ratio"}, {RankQuieter_db, "rankQuieter_db"}, {RankBandFree_db, "rankBandFree_db"},
     {RankBand_db, "rankBand_db"}, {RankHeatFree_ratio, "rankHeatFree_ratio"}, {RankTravel_ratio, "rankTravel_ratio"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
+    {OhmmeterReading_min, "ohmmeterReading_min"}, {VoltmeterReading_min, "voltmeterReading_min"},
+    {RulerReading_min, "rulerReading_min"}, {SheetReading_min, "sheetReading_min"},
+    {MicrophoneReading_min, "microphoneReading_min"}, {SweepReading_min, "sweepReading_min"},
+    {WorthReading_ratio, "worthReading_ratio"}, {FarReading_ratio, "farReading_ratio"},
     {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})
 #undef CORE_ENUM_NAMES

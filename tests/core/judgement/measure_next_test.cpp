@@ -114,6 +114,51 @@ TEST(MeasureNext, IsSomethingElseOnceThatIsMeasured)
     EXPECT_NE(next->what.what, Quantity::Re_ohm);
 }
 
+// Everything measured but the resonance: only a sweep settles it, and a bay without a sound card is told so.
+TEST(MeasureNext, IsAskedOfTheInstrumentsInTheBay)
+{
+    Plan plan = tests::demoPlan();
+    const Fitout fitout = resolve(plan, plan.job.goal);
+    const Practice practice = shippedShop().practice;
+    for (auto& [id, part] : plan.parts)
+        for (auto& [name, element] : part.inside) {
+            element.figures = complete(part, name, practice);
+            for (auto& [quantity, known] : element.figures)
+                if (quantity != Quantity::Fs_hz) known.basis.origin = Origin::Measured;
+        }
+    for (auto& [id, place] : plan.places) place.room[Quantity::LeakCoupling] = Known{0.5, Basis{Origin::Measured}};
+    const Judged judged{plan};
+    const auto without = judged.next();
+    ASSERT_TRUE(without);
+    EXPECT_EQ(without->what.what, Quantity::Fs_hz);
+    EXPECT_EQ(without->by, Instrument::SoundCard);
+    EXPECT_TRUE(without->lacking);
+    EXPECT_EQ(without->minutes, practice[PracticeKey::SweepReading_min]);
+    const auto with = measureNext(judged.plan, judged.evaluation, judged.findings, {Instrument::SoundCard});
+    ASSERT_TRUE(with);
+    EXPECT_FALSE(with->lacking);
+}
+
+// Of what the bay can read the best for its minutes; an ohmmeter before a sweep.
+TEST(MeasureNext, TakesWhatSettlesMostAMinuteWithWhatIsThere)
+{
+    const Judged judged{tests::troublePlan()};
+    const Bay all{Instrument::Ohmmeter, Instrument::Ruler, Instrument::Voltmeter, Instrument::Microphone,
+                  Instrument::SoundCard};
+    for (const Bay& bay : {Bay{}, kUsualBay, all}) {
+        const auto next = measureNext(judged.plan, judged.evaluation, judged.findings, bay);
+        ASSERT_TRUE(next);
+        EXPECT_EQ(next->by, instrumentFor(next->what.what));
+        EXPECT_EQ(next->lacking, next->by != Instrument::Eye && !bay.contains(next->by));
+        EXPECT_GT(next->minutes, 0.0);
+    }
+    EXPECT_EQ(instrumentFor(Quantity::Re_ohm), Instrument::Ohmmeter);
+    EXPECT_EQ(instrumentFor(Quantity::Qms), Instrument::SoundCard);
+    EXPECT_EQ(instrumentFor(Quantity::BoxVolume_m3), Instrument::Ruler);
+    EXPECT_EQ(instrumentFor(Quantity::LeakCoupling), Instrument::Microphone);
+    EXPECT_EQ(instrumentFor(Quantity::Xmax_m), Instrument::Eye);
+}
+
 TEST(MeasureNext, IsNothingWhereAllIsMeasured)
 {
     Plan plan = tests::demoPlan();
