@@ -6,6 +6,7 @@
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
@@ -32,6 +33,7 @@ public:
     tl::expected<Plan, InputError> run()
     {
         if (!m_request.amplifier.empty() && !addAmplifier()) return tl::unexpected(m_error);
+        if (!m_request.set.empty() && !addSet()) return tl::unexpected(m_error);
         if (!m_request.spot.empty() && !addSpeaker()) return tl::unexpected(m_error);
         return std::move(m_plan);
     }
@@ -49,6 +51,19 @@ private:
         const Part* part = m_shop.shelf.find(m_request.amplifier);
         if (!part || !isSource(*part)) return fail(m_request.amplifier, "is no source on the shelf");
         take(addSource(m_plan, m_goal, *part, {}));
+        return true;
+    }
+
+    bool addSet()
+    {
+        const Part* part = m_shop.shelf.find(m_request.set);
+        const auto set = part ? contentsOf(m_shop.shelf, *part, m_shop.practice) : std::nullopt;
+        if (!set) return fail(m_request.set, "is no set on the shelf");
+        const auto woofer = idFromText<DeviceId>(m_request.as);
+        const Fitout fitout = resolve(m_plan, m_goal);
+        if (!woofer || !fitout.devices.contains(*woofer) || partOf(fitout, *woofer).kind != PartKind::Driver)
+            return fail("--as " + m_request.as, "is no driver of the plan");
+        take(fitSet(m_plan, *woofer, *set, m_shop.vehicles, m_shop.practice));
         return true;
     }
 
@@ -121,8 +136,8 @@ int addPlanned(const AddRequest& request)
 {
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
-    if (request.spot.empty() && request.amplifier.empty())
-        return report({request.plan, {}, "nothing to add: give --spot or --amplifier"}, request.json);
+    if (request.spot.empty() && request.amplifier.empty() && request.set.empty())
+        return report({request.plan, {}, "nothing to add: give --spot, --amplifier or --set"}, request.json);
     const auto added = Adding(document->plan, request).run();
     return added ? writeTo(*added, request.output, request.json) : report(added.error(), request.json);
 }

@@ -13,6 +13,8 @@ struct AddRequest {
     std::string onFrom{};     // or the driver from whose terminals it goes on, such as d12
     double capacitance_f = 0.0;  // in its lead; 0: none
     std::string amplifier{};  // a key of the shelf
+    std::string set{};        // a set of the shelf, in the role of the woofer `as`, such as d12
+    std::string as{};
     bool json = false;
 };
 // Prints nothing but errors; exit 0 written, 2 something that was asked for is not there.

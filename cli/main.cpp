@@ -89,6 +89,8 @@ int main(int argc, char** argv)
     add->add_option("--channel", addition.channel, "what feeds it, such as d10.FL");
     add->add_option("--on-from", addition.onFrom, "the driver from whose terminals it goes on, such as d12");
     add->add_option("--capacitor", addition.capacitance_f, "farads in its lead");
+    add->add_option("--set", addition.set, "a set of the shelf: woofers, tweeters and networks; with --as");
+    add->add_option("--as", addition.as, "the driver whose role the set's woofer takes, such as d12");
     add->add_option("--amplifier", addition.amplifier, "a key of the shelf");
     CLI::App* fresh = command("new", "an empty job on a vehicle of which only the kind is known",
                               [&] { return cli::newPlanOf(text, output, json); });

@@ -170,13 +170,13 @@ int printRemedies(const std::string& path, const std::string& complaint, const s
     if (listener == plan.listeners.end()) return report({path, seat, "nobody sits there in this plan"}, json);
     const Shop shop = shippedShop();
     const Evaluation evaluation = evaluateJob(plan, shop.practice);
-    const auto found = remedies(plan, shop.practice, shop.shelf, evaluation, *asked, listener->first);
+    const auto found = remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluation, *asked, listener->first);
     const Fitout& used = evaluation.stages.at(plan.job.goal)->used;
     if (json) {
         Json all = Json::array();
         for (const Remedy& remedy : found)
             all.push_back({{"what", words::textOf(remedy, used).toStdString()},
-                           {"place", core::textOf(remedy.place)},
+                           {"place", remedy.place ? core::textOf(remedy.place) : remedy.spot},
                            {"level", quantity(remedy.level_db, "dB")},
                            {"balance", quantity(remedy.balance_db, "dB")},
                            {"reach", quantity(remedy.reach_db, "dB")}});

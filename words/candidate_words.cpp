@@ -51,6 +51,8 @@ QString nameOf(PartKind kind)
             return Words::tr("mat");
         case PartKind::Enclosure:
             return Words::tr("box");
+        case PartKind::ArticleSet:
+            return Words::tr("set");
     }
     return {};
 }
@@ -208,6 +210,10 @@ QString textOf(const Deviation& deviation, UnitSystem units)
 QString textOf(const AmplifierRisk& risk)
 {
     const QString share = percent(risk.ratio);
+    if (risk.grade == RiskGrade::Accepted && risk.worst == Origin::ClassGuess)
+        return Words::tr("Amplifier unknown: about %1 of the old resistance would be accepted practice, but that is a "
+                         "class guess. An ohmmeter at the old coil settles it.")
+            .arg(share);
     if (risk.grade == RiskGrade::Accepted)
         return Words::tr("Amplifier unknown: %1 of the old resistance is accepted practice.").arg(share);
     QStringList ways;

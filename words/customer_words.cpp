@@ -174,7 +174,7 @@ QString textOf(const ComplaintRow& row)
 
 QString textOf(const Remedy& remedy, const Fitout& fitout)
 {
-    const QString place = nameOf(Subject{remedy.place}, fitout);
+    const QString place = remedy.place ? nameOf(Subject{remedy.place}, fitout) : QString();
     QString what;
     switch (remedy.kind) {
         case RemedyKind::Uncover:
@@ -188,6 +188,12 @@ QString textOf(const Remedy& remedy, const Fitout& fitout)
             break;
         case RemedyKind::AnotherDriver:
             what = Words::tr("%1, %2").arg(nameOf(remedy.edit), place);
+            break;
+        case RemedyKind::AddTweeter:
+            what = Words::tr("Add a tweeter, %1").arg(QString::fromStdString(remedy.spot));
+            break;
+        case RemedyKind::AddSubwoofer:
+            what = Words::tr("Add a subwoofer and its amplifier, %1").arg(QString::fromStdString(remedy.spot));
             break;
     }
     return Words::tr("%1: %2 there, %3 against the middle, %4 at the loudest")

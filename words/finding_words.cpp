@@ -195,6 +195,10 @@ QString textOf(const Mend& mend)
             return Words::tr("strike the hole out");
         case MendName::TurnDriver:
             return Words::tr("turn it as the holes want");
+        case MendName::FitBracket:
+            return Words::tr("a bracket from the shelf");
+        case MendName::BreakTabs:
+            return Words::tr("break the tabs off: %1 holes meet then").arg(plainNumber(mend.figure));
         case MendName::NewScrewHoles:
             return Words::tr("new pilot holes");
         case MendName::OpenCover:

@@ -101,6 +101,14 @@ FindingText screwHoles(const Finding& f)
         Words::tr("Fewer than that hold a driver crooked; new pilot holes are for good.")};
 }
 
+FindingText screwOutside(const Finding& f)
+{
+    return {Words::tr("Its screws would hang in air"),
+            Words::tr("They stand %1 apart; a flange like that holds them up to %2.")
+                .arg(length(first(f).figure.value), length(first(f).limit.value_or(0.0))),
+            Words::tr("Pattern and flange are not of one driver: one of its own figures is wrong.")};
+}
+
 FindingText cover(const Finding& f)
 {
     return {Words::tr("What covers it swallows %1").arg(decibels(first(f).figure.value)),
@@ -175,6 +183,8 @@ FindingText fitText(const Finding& f)
             return dome(f);
         case RuleId::ScrewHoles:
             return screwHoles(f);
+        case RuleId::ScrewOutsideFlange:
+            return screwOutside(f);
         case RuleId::FrontClearance:
             return frontOf(f, Words::tr("what covers it"));
         case RuleId::UnderPanel:

@@ -3,6 +3,7 @@
 #include <QStringList>
 
 #include "core/model/inside_ways.h"
+#include "core/design/shelf_facts.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
@@ -323,12 +324,16 @@ Table wireTable(const JobPlan& job, const Fitout& from, const Fitout& to)
     return table;
 }
 
-Table partTable(const JobPlan& job, const Fitout& to)
+Table partTable(const JobPlan& job, const Fitout& to, const Shelf* shelf)
 {
     Table table{{Words::tr("Count"), Words::tr("Part"), Words::tr("Before ordering")}};
-    for (const PartRow& row : job.parts)
-        table.push_back({QString::number(row.count), nameOf(to.parts.at(row.part)),
-                         row.heldBack ? heldBackText(*row.heldBack) : QString()});
+    for (const PartRow& row : job.parts) {
+        const Part& part = to.parts.at(row.part);
+        const Part* article = shelf ? articleFor(part, *shelf) : nullptr;
+        const QString name = article ? Words::tr("%1: %2").arg(nameOf(part), QString::fromStdString(article->name))
+                                     : nameOf(part);
+        table.push_back({QString::number(row.count), name, row.heldBack ? heldBackText(*row.heldBack) : QString()});
+    }
     for (const SmallPartRow& row : job.smallParts)
         table.push_back({QString::number(row.count),
                          row.length_m > 0.0 ? Words::tr("%1, %2 in all").arg(nameOf(row.part), length(row.length_m))

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/job/job_plan.h"
+#include "core/model/shelf.h"
 
 namespace words {
 
@@ -21,6 +22,7 @@ namespace words {
 using Table = std::vector<std::vector<QString>>;
 [[nodiscard]] Table stepTable(const core::JobPlan& job, const core::Fitout& from, const core::Fitout& to);
 [[nodiscard]] Table wireTable(const core::JobPlan& job, const core::Fitout& from, const core::Fitout& to);
-[[nodiscard]] Table partTable(const core::JobPlan& job, const core::Fitout& to);
+// shelf  where it is given, a made capacitor says as what it is bought
+[[nodiscard]] Table partTable(const core::JobPlan& job, const core::Fitout& to, const core::Shelf* shelf = nullptr);
 
 }  // namespace words

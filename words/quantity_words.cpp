@@ -105,6 +105,24 @@ QString labelOf(Quantity quantity)
             return Words::tr("each hole");
         case Quantity::ScrewSlot_m:
             return Words::tr("slots, half long");
+        case Quantity::OuterScrewCount:
+            return Words::tr("outer holes");
+        case Quantity::OuterScrewCircle_m:
+            return Words::tr("circle through the outer holes");
+        case Quantity::OuterScrewWidth_m:
+            return Words::tr("outer holes side by side");
+        case Quantity::OuterScrewHeight_m:
+            return Words::tr("outer holes one over the other");
+        case Quantity::OuterScrewStart_deg:
+            return Words::tr("first outer hole at, degrees");
+        case Quantity::TabCount:
+            return Words::tr("holes in tabs that break off");
+        case Quantity::TabCircle_m:
+            return Words::tr("circle through the tabs");
+        case Quantity::TabsOff:
+            return Words::tr("tabs broken off");
+        case Quantity::RatedVoltage_v:
+            return Words::tr("bears");
         case Quantity::Terminal_deg:
             return Words::tr("terminals at, degrees");
         case Quantity::Badge_deg:

@@ -34,7 +34,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
       m_start(new StartPage(theme)),
       m_walk(new WalkView(theme, session.shop())),
       m_match(new MatchView(theme, session.shop())),
-      m_jobCard(new JobCardView(theme)),
+      m_jobCard(new JobCardView(theme, session.shop())),
       m_findings(new FindingsColumn(theme)),
       m_traces(new TraceDrawer(theme)),
       m_slate(new SlateBar(theme, [&session]() -> const core::Practice& {

@@ -49,7 +49,8 @@ QString figuresHtml(const Snapshot& snapshot)
             JobCard::tr("%1: source sees at least %2 at %3; clipping there %4, %5, %6")
                 .arg(words::nameOf(core::Subject{device}, snapshot.after().used), words::ohms(circuit->least_ohm),
                      words::frequency(circuit->least_hz), words::volts(circuit->clip_v),
-                     words::amperes(circuit->clip_a), words::watts(circuit->clip_w));
+                     words::amperes(circuit->clip_a),
+                     words::asKnown(words::watts(circuit->clip_w), circuit->worst));
         if (run.idealCorner_hz)
             line += JobCard::tr("; %1 cuts at %2")
                         .arg(words::farads(*run.seriesCapacitance_f), words::frequency(*run.idealCorner_hz));
@@ -140,8 +141,8 @@ QString shopHtml(const Snapshot& snapshot, const ShopSettings& shop, const QStri
 
 }  // namespace
 
-QString jobCardHtml(const Snapshot& snapshot, const ShopSettings& shop, const QString& quietColour,
-                    const QString& cautionColour)
+QString jobCardHtml(const Snapshot& snapshot, const ShopSettings& shop, const core::Shelf& shelf,
+                    const QString& quietColour, const QString& cautionColour)
 {
     const core::Plan& plan = snapshot.plan;
     const auto heading = [](const QString& text) { return QStringLiteral("<h3>%1</h3>").arg(escaped(text)); };
@@ -163,7 +164,7 @@ QString jobCardHtml(const Snapshot& snapshot, const ShopSettings& shop, const QS
     html += heading(JobCard::tr("Steps")) + stepsHtml(snapshot, quietColour, cautionColour);
     html += heading(JobCard::tr("Wiring")) +
             tableHtml(words::wireTable(snapshot.job, snapshot.before().used, snapshot.after().used));
-    html += heading(JobCard::tr("Parts")) + tableHtml(words::partTable(snapshot.job, snapshot.after().used));
+    html += heading(JobCard::tr("Parts")) + tableHtml(words::partTable(snapshot.job, snapshot.after().used, &shelf));
     return html + QStringLiteral("<p style='color:%1'>%2</p>")
                       .arg(quietColour, escaped(JobCard::tr(
                                             "The vehicle maker's instructions, local codes and licensed practice come "

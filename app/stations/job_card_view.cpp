@@ -36,8 +36,8 @@ std::string csvText(const words::Table& table)
 
 }  // namespace
 
-JobCardView::JobCardView(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_preview(new QTextBrowser(this))
+JobCardView::JobCardView(const Theme& theme, const core::Shop& shop, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_sold(shop), m_preview(new QTextBrowser(this))
 {
     setObjectName(QStringLiteral("stationPage"));
     m_preview->setObjectName(QStringLiteral("jobCardPreview"));
@@ -70,7 +70,7 @@ void JobCardView::present(const Snapshot& snapshot)
     const int scrolled = m_preview->verticalScrollBar()->value();
     m_preview->document()->setDefaultFont(m_theme.text());
     m_preview->document()->setDocumentMargin(m_theme.px(14));
-    m_preview->setHtml(jobCardHtml(snapshot, m_shop, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
+    m_preview->setHtml(jobCardHtml(snapshot, m_shop, m_sold.shelf, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
     m_preview->verticalScrollBar()->setValue(scrolled);
 }
 
@@ -95,7 +95,7 @@ bool JobCardView::writePdf(const QString& path) const
     font.setLetterSpacing(QFont::AbsoluteSpacing,
                           0.1);  // none to the eye, but without ligatures, which a search of the PDF would miss
     document.setDefaultFont(font);
-    document.setHtml(jobCardHtml(*m_snapshot, m_shop, QStringLiteral("#555"), QStringLiteral("#222")));
+    document.setHtml(jobCardHtml(*m_snapshot, m_shop, m_sold.shelf, QStringLiteral("#555"), QStringLiteral("#222")));
     document.print(&writer);
     return core::writeAtomically(path.toUtf8().toStdString(), bytes.toStdString(), 0).has_value();
 }
@@ -110,7 +110,7 @@ QStringList JobCardView::writeCsv(const QString& path) const
     for (const auto& [suffix, table] :
          {std::pair{QStringLiteral("-steps.csv"), words::stepTable(m_snapshot->job, before, after)},
           std::pair{QStringLiteral("-wiring.csv"), words::wireTable(m_snapshot->job, before, after)},
-          std::pair{QStringLiteral("-parts.csv"), words::partTable(m_snapshot->job, after)}}) {
+          std::pair{QStringLiteral("-parts.csv"), words::partTable(m_snapshot->job, after, &m_sold.shelf)}}) {
         if (!core::writeAtomically((base + suffix).toUtf8().toStdString(), csvText(table), 0)) return {};
         written << base + suffix;
     }

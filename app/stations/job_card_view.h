@@ -4,6 +4,7 @@
 
 #include "app/shop_settings.h"
 #include "app/snapshot.h"
+#include "core/io/shop.h"
 
 class QTextBrowser;
 
@@ -15,7 +16,7 @@ class Theme;
 class JobCardView : public QWidget {
     Q_OBJECT
 public:
-    explicit JobCardView(const Theme& theme, QWidget* parent = nullptr);
+    JobCardView(const Theme& theme, const core::Shop& shop, QWidget* parent = nullptr);
     void present(const Snapshot& snapshot);
     void setShop(const ShopSettings& shop);
 
@@ -33,6 +34,7 @@ private:
     void askForCsv();
 
     const Theme& m_theme;
+    const core::Shop& m_sold;
     ShopSettings m_shop{};
     QTextBrowser* m_preview;
     const Snapshot* m_snapshot = nullptr;

@@ -5,11 +5,14 @@
 
 #include "core/design/complaints.h"
 #include "core/design/try_driver.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/sides.h"
+#include "core/evaluate/wiring_graph.h"
 #include "core/model/inside_ways.h"
 
 namespace core {
@@ -23,11 +26,12 @@ struct Heard {
 
 class RemedyFinder {
 public:
-    RemedyFinder(const Plan& plan, const Practice& practice, const Shelf& shelf, const Evaluation& evaluation,
-                 Complaint complaint, ListenerId listener)
+    RemedyFinder(const Plan& plan, const Practice& practice, const Shelf& shelf, const UsualVehicles& vehicles,
+                 const Evaluation& evaluation, Complaint complaint, ListenerId listener)
         : m_plan(plan),
           m_practice(practice),
           m_shelf(shelf),
+          m_vehicles(vehicles),
           m_evaluation(evaluation),
           m_row(rowOf(complaint)),
           m_listener(listener),
@@ -48,6 +52,7 @@ public:
             tryRun(*run);
         }
         tryDrivers(stop);
+        tryAdding(stop);
         std::stable_sort(m_found.begin(), m_found.end(),
                          [](const Remedy& a, const Remedy& b) { return a.balance_db > b.balance_db; });
         return std::move(m_found);
@@ -74,13 +79,13 @@ private:
         return result;
     }
 
-    void add(RemedyKind kind, PlaceId place, DeviceId device, const Edit& edit)
+    void add(RemedyKind kind, PlaceId place, DeviceId device, const Edit& edit, const std::string& spot = {})
     {
         const Plan tried = apply(m_plan, edit).plan;
         const Evaluation evaluation = evaluateJob(tried, m_practice, m_evaluation);
         const auto then = heard(*evaluation.stages.at(tried.job.goal));
         if (!then) return;
-        Remedy remedy{.kind = kind, .place = place, .device = device, .edit = edit};
+        Remedy remedy{.kind = kind, .place = place, .device = device, .spot = spot, .edit = edit};
         remedy.level_db = then->level_db - m_now->level_db;
         remedy.balance_db = remedy.level_db - (then->middle_db - m_now->middle_db);
         remedy.reach_db = then->reach_db - m_now->reach_db;
@@ -166,9 +171,111 @@ private:
         }
     }
 
+    // The usual spots for what the complaint's band lacks, as long as nothing of the kind stands there.
+    void tryAdding(const std::stop_token& stop)
+    {
+        const double tweeter_m2 = m_evaluation.practice[PracticeKey::LargestTweeter_m2];
+        for (const UsualSpot& spot : usualSpots(m_plan.body, m_vehicles)) {
+            if (stop.stop_requested()) return;
+            const DriverClass& usual = m_practice.driverClass(spot.driverClass);
+            const bool treble = usual.sd_m2 < tweeter_m2 && m_row.to_hz > kBands.back().low_hz;
+            const bool bass = spot.driverClass.starts_with("subwoofer") && m_row.from_hz < kBands[1].high_hz;
+            if ((treble || bass) && !isTaken(spot) && !hasItsLike(spot, bass))
+                addNew(spot, treble ? RemedyKind::AddTweeter : RemedyKind::AddSubwoofer);
+        }
+    }
+
+    // One subwoofer serves the vehicle, one pair of tweeters a row of seats.
+    [[nodiscard]] bool hasItsLike(const UsualSpot& spot, bool bass) const
+    {
+        constexpr double kRow_m = 0.8;
+        return std::any_of(m_goal.runs.begin(), m_goal.runs.end(), [&](const RunResult& run) {
+            const Port& coil = run.run.id.coil;
+            if (bass) return driverClassOf(partOf(m_goal.used, coil.device), coil.element).starts_with("subwoofer");
+            const auto place = m_goal.used.places.find(m_goal.used.devices.at(coil.device).at);
+            return isTweeter(run) && place != m_goal.used.places.end() &&
+                   std::abs(place->second.frame.at_m.x - spot.frame.at_m.x) < kRow_m;
+        });
+    }
+
+    [[nodiscard]] bool isTaken(const UsualSpot& spot) const
+    {
+        constexpr double kNear_m = 0.3;
+        return std::any_of(m_goal.used.places.begin(), m_goal.used.places.end(), [&](const auto& entry) {
+            return distance(entry.second.frame.at_m, spot.frame.at_m) < kNear_m;
+        });
+    }
+
+    static bool isFed(const Fitout& fitout, DeviceId device)
+    {
+        const std::vector<Run> all = runs(fitout);
+        return std::any_of(all.begin(), all.end(), [&](const Run& one) { return one.id.coil.device == device; });
+    }
+
+    // The nearest driver from whose terminals this one may go on; none where nothing plays.
+    static DeviceId nearestFed(const Fitout& fitout, DeviceId device)
+    {
+        const Vec3 here = fitout.places.at(fitout.devices.at(device).at).frame.at_m;
+        DeviceId nearest;
+        double least_m = 0.0;
+        for (const Run& one : runs(fitout)) {
+            const DeviceId other = one.id.coil.device;
+            const auto place = fitout.places.find(fitout.devices.at(other).at);
+            if (place == fitout.places.end() || leaderOf(fitout, other) || !mayFeed(fitout, other, device)) continue;
+            const double apart_m = distance(place->second.frame.at_m, here);
+            if (nearest && apart_m >= least_m) continue;
+            nearest = other;
+            least_m = apart_m;
+        }
+        return nearest;
+    }
+
+    // Of the shelf's own kind for the spot: the dearest amplifier is not needed, the first that suits is.
+    void addNew(const UsualSpot& spot, RemedyKind kind)
+    {
+        Plan after = m_plan;
+        const StageId goal = plannedGoal(after);
+        const auto take = [&](const Edit& edit) { after = apply(std::move(after), edit).plan; };
+        std::optional<Port> channel;
+        if (kind == RemedyKind::AddSubwoofer) {
+            for (const Part* part : m_shelf.of(PartKind::Amplifier)) {
+                if (allOf(*part, ElementKind::Output).size() != 1) continue;
+                const int before = after.lastId;
+                take(addSource(after, goal, *part, {}));
+                const Fitout fitout = resolve(after, goal);
+                for (const auto& [id, device] : fitout.devices)
+                    if (id.number > before) channel = Port{id, firstOf(*part, ElementKind::Output)};
+                break;
+            }
+            if (!channel) return;
+        }
+        const int before = after.lastId;
+        take(addSpeakers(after, goal, spot, m_practice));
+        const Fitout fitout = resolve(after, goal);
+        DeviceId added;
+        for (const auto& [id, device] : fitout.devices)
+            if (id.number > before && partOf(fitout, id).kind == PartKind::Driver && !leaderOf(fitout, id)) added = id;
+        if (!added) return;
+        if (channel) take(connectSpeaker(after, goal, added, *channel));
+        if (!channel && !isFed(fitout, added))
+            if (const DeviceId from = nearestFed(fitout, added)) take(loopThrough(after, goal, added, from));
+        for (const Part* part : m_shelf.of(PartKind::Driver)) {
+            if (part->driverClass != spot.driverClass || coilsOfCone(*part, firstOf(*part, ElementKind::Coil)).size() > 1)
+                continue;
+            take(fitPart(after, added, *part));
+            break;
+        }
+        constexpr double kUsualTweeter_f = 4.7e-6;
+        if (kind == RemedyKind::AddTweeter &&
+            filterOf(resolve(after, goal), added).place == FilterPlace::None)
+            take(addCapacitor(after, added, kUsualTweeter_f));
+        add(kind, {}, added, difference(EditName::AddSpeakers, m_plan, after), spot.name);
+    }
+
     const Plan& m_plan;
     const Practice& m_practice;
     const Shelf& m_shelf;
+    const UsualVehicles& m_vehicles;
     const Evaluation& m_evaluation;
     const ComplaintRow& m_row;
     ListenerId m_listener;
@@ -180,10 +287,10 @@ private:
 }  // namespace
 
 std::vector<Remedy> remedies(const Plan& plan, const Practice& practice, const Shelf& shelf,
-                             const Evaluation& evaluation, Complaint complaint, ListenerId listener,
+                             const UsualVehicles& vehicles, const Evaluation& evaluation, Complaint complaint, ListenerId listener,
                              std::stop_token stop)
 {
-    return RemedyFinder(plan, practice, shelf, evaluation, complaint, listener).run(stop);
+    return RemedyFinder(plan, practice, shelf, vehicles, evaluation, complaint, listener).run(stop);
 }
 
 }  // namespace core

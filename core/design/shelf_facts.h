@@ -14,4 +14,8 @@ struct ShelfCorrelation {
 // Nothing under three drivers, or where one figure is the same for all.
 [[nodiscard]] std::optional<ShelfCorrelation> correlation(const Shelf& shelf, Quantity a, Quantity b);
 
+// The article of the shelf that a made capacitor is bought as: of its value within 2 %, the cheapest. Nothing for
+// another part, or where the shelf has none.
+[[nodiscard]] const Part* articleFor(const Part& made, const Shelf& shelf);
+
 }  // namespace core

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/design/choose_bracket.h"
 #include "core/design/rank_drivers.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
@@ -38,6 +39,7 @@ Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, De
 
 std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf)
 {
+    if (request.kind == SolverRequest::Kind::ChooseBracket) return chooseBracket(plan, practice, shelf, request.device);
     constexpr int kWorthTrying = 12;
     const Evaluation evaluation = evaluateJob(plan, practice);
     std::optional<Edit> best;

@@ -19,8 +19,8 @@ struct Trial {
 [[nodiscard]] Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, DeviceId device,
                               const Evaluation& last = {});
 
-// The edit that answers a request for another driver: of the best candidates of the shelf the one that the rules say
-// least against, and that is not fitted already. Nothing if the shelf has none.
+// The edit that answers a request: for another driver, of the best candidates of the shelf the one that the rules say
+// least against, and that is not fitted already; for a bracket, the flattest that fits. Nothing if the shelf has none.
 [[nodiscard]] std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice,
                                          const Shelf& shelf);
 

@@ -22,11 +22,6 @@ std::vector<Leads> leadsOfCone(const Part& part)
     return leads;
 }
 
-const Part& partOf(const Fitout& fitout, DeviceId device)
-{
-    return fitout.parts.at(fitout.devices.at(device).part);
-}
-
 // The driver's own end of a wire that leaves it; nothing for one that does not.
 Pin* ownEnd(Wire& wire, DeviceId driver)
 {

@@ -14,11 +14,6 @@
 namespace core {
 namespace {
 
-const Part& partOf(const Fitout& fitout, DeviceId device)
-{
-    return fitout.parts.at(fitout.devices.at(device).part);
-}
-
 FilterPlace placeOfCapacitor(const Fitout& fitout, DeviceId driver, const Port& capacitor)
 {
     if (capacitor.device == driver) return FilterPlace::Speaker;

@@ -83,6 +83,16 @@ Edit fixDriver(const Plan& plan, DeviceId device, Fixing fixing)
     return changeMounts(EditName::FixDriver, plan, device, [&](Plan&, Mount& mount) { mount.fixing = fixing; });
 }
 
+Edit breakTabs(const Plan& plan, DeviceId device, bool off)
+{
+    return changeMounts(EditName::FixDriver, plan, device, [&](Plan&, Mount& mount) {
+        if (off)
+            mount.figures[Quantity::TabsOff] = Known{1.0};
+        else
+            mount.figures.erase(Quantity::TabsOff);
+    });
+}
+
 Edit setScrews(const Plan& plan, DeviceId device, double length_m)
 {
     return changeMounts(EditName::FixDriver, plan, device, [&](Plan&, Mount& mount) {

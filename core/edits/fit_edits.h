@@ -17,6 +17,8 @@ namespace core {
 // Turned by so many degrees, counter-clockwise from the front; nothing: as the screws and wishes have it.
 [[nodiscard]] Edit turnDriver(const Plan& plan, DeviceId device, std::optional<double> turn_deg);
 [[nodiscard]] Edit fixDriver(const Plan& plan, DeviceId device, Fixing fixing);
+// The tabs at its edge are broken off, or it keeps them.
+[[nodiscard]] Edit breakTabs(const Plan& plan, DeviceId device, bool off);
 // How long its screws are; 0: nobody knows.
 [[nodiscard]] Edit setScrews(const Plan& plan, DeviceId device, double length_m);
 // The hole of its place cut to this size; oval where a shorter way across is given.

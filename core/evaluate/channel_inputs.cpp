@@ -1,4 +1,5 @@
 #include "core/evaluate/channel_inputs.h"
+#include "core/evaluate/resolve.h"
 
 #include <algorithm>
 
@@ -8,11 +9,6 @@
 
 namespace core {
 namespace {
-
-const Part& partOf(const Fitout& fitout, DeviceId device)
-{
-    return fitout.parts.at(fitout.devices.at(device).part);
-}
 
 // Capacitors one after another on a run count as one.
 void addSeriesCapacitor(CoilInputs& coil, const Fitout& fitout, const Practice& practice)

@@ -13,6 +13,7 @@ namespace core {
 namespace {
 
 constexpr double kDegree_rad = std::numbers::pi / 180.0;
+constexpr double kUsualScrewHole_m = 0.0045;
 
 // A length with the worst origin of all that entered it, or nothing as soon as one of them is unknown.
 class Length {
@@ -191,7 +192,7 @@ private:
         if (const auto opening = openingThere()) {
             fit.there_m = 2.0 * opening->long_m;
             fit.cut = !passes(body, *opening);
-            const double radius_m = 0.5 * valueOf(m_fit.body, Quantity::ScrewHole_m).value_or(0.0045);
+            const double radius_m = 0.5 * valueOf(m_fit.body, Quantity::ScrewHole_m).value_or(kUsualScrewHole_m);
             bool metal = true;
             if (const auto pattern = patternOf(m_fit.body))
                 for (const ScrewHole& hole : pattern->holes)
@@ -227,11 +228,12 @@ private:
             fit.ring = needsRing(fit.limits, *fit.there_m);
             fit.cut = *fit.there_m < fit.limits.least_m - 1e-9;
             if (fit.ring) {
-                std::optional<double> vehicleCircle;
+                OldOpening old{.cutout_m = *fit.there_m};
                 if (const auto pattern = patternOf(m_q.place.room))
-                    vehicleCircle = 2.0 * std::hypot(pattern->holes.front().u_m, pattern->holes.front().v_m);
-                if (const auto ring = adapterRing(driver, fit.plan.cut_m, *fit.there_m, vehicleCircle,
-                                                  m_practice[PracticeKey::RingSheet_m])) {
+                    old.boltCircle_m = 2.0 * std::hypot(pattern->holes.front().u_m, pattern->holes.front().v_m);
+                if (const auto hole = valueOf(m_q.place.room, Quantity::ScrewHole_m)) old.screwHole_m = *hole;
+                if (const auto ring =
+                        adapterRing(driver, fit.plan.cut_m, old, m_practice[PracticeKey::RingSheet_m])) {
                     fit.ringInside_m = ring->value.inside_m;
                     fit.ringOutside_m = ring->value.outside_m;
                 }
@@ -240,9 +242,43 @@ private:
         m_fit.hole = fit;
     }
 
+    // A bracket takes the vehicle's holes with its outer ones, or with those in its tabs, whichever meets more.
+    void findBracket()
+    {
+        if (!m_q.spacer) return;
+        const auto vehicle = patternOf(m_q.place.room);
+        const auto outer = outerPatternOf(m_q.spacer->figures), tabs = tabPatternOf(m_q.spacer->figures);
+        if (!outer) return;
+        m_fit.bracketCount = static_cast<int>(outer->holes.size());
+        if (done(AlterationKind::ScrewHoles)) m_fit.bracket = PatternMatch{.matched = m_fit.bracketCount};
+        if (!vehicle || m_fit.bracket) return;
+        const double tolerance_m = m_practice[PracticeKey::HoleTolerance_m];
+        m_fit.bracket = matchPatterns(*outer, *vehicle, tolerance_m);
+        m_fit.bracketTabsOff = tabs.has_value();
+        if (!tabs) return;
+        const PatternMatch byTabs = matchPatterns(*tabs, *vehicle, tolerance_m);
+        if (byTabs.matched <= m_fit.bracket->matched) return;
+        m_fit.bracket = byTabs;
+        m_fit.bracketCount = static_cast<int>(tabs->holes.size());
+        m_fit.bracketTabsOff = false;
+    }
+
     void findScrews()
     {
-        const auto driver = patternOf(m_fit.body);
+        findBracket();
+        auto driver = patternOf(m_fit.body);
+        if (driver) {
+            const Oval flange = ovalOf(m_fit.body, Quantity::Flange_m, Quantity::FlangeShort_m);
+            const double radius_m = 0.5 * valueOf(m_fit.body, Quantity::ScrewHole_m).value_or(kUsualScrewHole_m);
+            double reach = 0.0;
+            for (const ScrewHole& hole : driver->holes)
+                reach = std::max(reach, screwReach(flange, hole.u_m, hole.v_m, radius_m));
+            m_fit.screwReach = reach;
+        }
+        const auto tabs = tabPatternOf(m_fit.body);
+        const bool tabsOn = tabs && valueOf(m_q.mount.figures, Quantity::TabsOff).value_or(0.0) == 0.0;
+        const auto own = driver;
+        if (tabsOn) driver = tabs;
         if (driver) m_fit.screwCount = static_cast<int>(driver->holes.size());
         auto there = m_q.spacer ? patternOf(m_q.spacer->figures) : std::nullopt;
         if (!there) there = patternOf(m_q.place.room);
@@ -255,6 +291,7 @@ private:
                                          .glass_deg = m_practice[PracticeKey::TurnGlass_deg],
                                          .badge_deg = m_practice[PracticeKey::TurnBadge_deg]}};
         const double tolerance_m = m_practice[PracticeKey::HoleTolerance_m];
+        if (tabsOn && own && there) m_fit.withoutTabs = matchPatterns(*own, *there, tolerance_m);
         if (driver && there) {
             m_fit.screws = matchPatterns(*driver, *there, tolerance_m);
             if (m_fit.screws->matched >=
@@ -328,18 +365,48 @@ Figures bodyFigures(const Part& driver, const Practice& practice)
     return figures;
 }
 
-std::optional<ScrewPattern> patternOf(const Figures& figures)
+namespace {
+
+// Which quantities describe a pattern.
+struct PatternNames {
+    Quantity count{}, circle{};
+    std::optional<Quantity> width{}, height{}, start{};
+};
+
+std::optional<ScrewPattern> patternBy(const Figures& figures, const PatternNames& names)
 {
-    const auto width = valueOf(figures, Quantity::ScrewWidth_m), height = valueOf(figures, Quantity::ScrewHeight_m);
-    const auto circle = valueOf(figures, Quantity::ScrewCircle_m), count = valueOf(figures, Quantity::ScrewCount);
+    const auto value = [&](const std::optional<Quantity>& name) {
+        return name ? valueOf(figures, *name) : std::nullopt;
+    };
+    const auto width = value(names.width), height = value(names.height);
+    const auto circle = value(names.circle), count = value(names.count);
     std::optional<ScrewPattern> pattern;
     if (width && height)
         pattern = rectanglePattern(*width, *height);
     else if (circle && count && *count >= 2.0)
         pattern = circlePattern(static_cast<int>(std::lround(*count)), *circle,
-                                valueOf(figures, Quantity::ScrewStart_deg).value_or(0.0) * kDegree_rad);
+                                value(names.start).value_or(0.0) * kDegree_rad);
     if (pattern) pattern->slot_m = valueOf(figures, Quantity::ScrewSlot_m).value_or(0.0);
     return pattern;
+}
+
+}  // namespace
+
+std::optional<ScrewPattern> patternOf(const Figures& figures)
+{
+    return patternBy(figures, {Quantity::ScrewCount, Quantity::ScrewCircle_m, Quantity::ScrewWidth_m,
+                               Quantity::ScrewHeight_m, Quantity::ScrewStart_deg});
+}
+
+std::optional<ScrewPattern> outerPatternOf(const Figures& figures)
+{
+    return patternBy(figures, {Quantity::OuterScrewCount, Quantity::OuterScrewCircle_m, Quantity::OuterScrewWidth_m,
+                               Quantity::OuterScrewHeight_m, Quantity::OuterScrewStart_deg});
+}
+
+std::optional<ScrewPattern> tabPatternOf(const Figures& figures)
+{
+    return patternBy(figures, {.count = Quantity::TabCount, .circle = Quantity::TabCircle_m});
 }
 
 DriverFit fitOf(const FitQuestion& question, const Practice& practice)

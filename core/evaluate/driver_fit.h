@@ -11,6 +11,9 @@ namespace core {
 
 // The screw holes that these figures describe: a count on a circle, or a rectangle; nothing where neither is known.
 [[nodiscard]] std::optional<ScrewPattern> patternOf(const Figures& figures);
+// The holes by which a bracket takes the vehicle's own, and the holes in tabs that can be broken off.
+[[nodiscard]] std::optional<ScrewPattern> outerPatternOf(const Figures& figures);
+[[nodiscard]] std::optional<ScrewPattern> tabPatternOf(const Figures& figures);
 
 // How this driver would stand at this place.
 struct FitQuestion {

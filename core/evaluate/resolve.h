@@ -8,6 +8,12 @@ namespace core {
 // requires validate(plan) to be empty and the stage to exist
 [[nodiscard]] Fitout resolve(const Plan& plan, StageId stage);
 
+// What a device of the fitout is.
+[[nodiscard]] inline const Part& partOf(const Fitout& fitout, DeviceId device)
+{
+    return fitout.parts.at(fitout.devices.at(device).part);
+}
+
 // The stages from the factory up to this one, in that order.
 [[nodiscard]] std::vector<StageId> wayTo(const Plan& plan, StageId stage);
 

@@ -37,9 +37,24 @@ std::string kindNames()
     return fmt::format("{}", fmt::join(names, ", "));
 }
 
-constexpr std::array<std::string_view, 12> kWords{"key",   "name",     "kind",    "class",
-                                                  "plug",  "mate",     "coils",   "channels",
-                                                  "tweeter", "tweeterCapacitor_f", "mid", "midCapacitor_f"};
+constexpr std::array<std::string_view, 18> kWords{
+    "key",      "name",    "kind",           "class",          "plug",       "mate",       "coils",      "channels", "tweeter",
+    "tweeterCapacitor_f", "mid", "midCapacitor_f", "wooferCoil_h", "wooferShunt_f", "tweeterSeries_f", "tweeterShunt_h",
+    "tweeterPad_ohm", "contents"};
+
+// The parts of a two-way network from the source on, by the column that gives their value.
+struct NetworkPart {
+    std::string_view column, name;
+    ElementKind kind;
+    Quantity quantity;
+    std::string_view a, b;
+};
+constexpr NetworkPart kNetworkParts[] = {
+    {"wooferCoil_h", "Lw", ElementKind::Inductor, Quantity::Inductance_h, "in+", "w+"},
+    {"wooferShunt_f", "Cw", ElementKind::Capacitor, Quantity::Capacitance_f, "w+", "w-"},
+    {"tweeterSeries_f", "Ct", ElementKind::Capacitor, Quantity::Capacitance_f, "in+", "n"},
+    {"tweeterShunt_h", "Lt", ElementKind::Inductor, Quantity::Inductance_h, "n", "t-"},
+    {"tweeterPad_ohm", "Rt", ElementKind::Resistor, Quantity::Resistance_ohm, "n", "t+"}};
 constexpr int kMostCoils = 4;
 
 void addCoil(Part& part, const std::string& name, const std::string& plug, int cone)
@@ -63,6 +78,42 @@ void addWays(Part& part, const std::map<std::string, std::string>& words, const 
         const std::string stated = word((name + "Capacitor_f").c_str());
         addWay(part, driverClass,
                stated.empty() ? usualWayCapacitance(driverClass, practice) : Known{*number(stated)});
+    }
+}
+
+// One part alone is a capacitor in a lead, from i to o; with any of its columns a two-way network, from in to w, the
+// woofer, and t, the tweeter.
+void addNetwork(Part& part, const std::map<std::string, std::string>& words)
+{
+    const auto word = [&](std::string_view name) {
+        const auto found = words.find(std::string(name));
+        return found == words.end() ? std::string() : found->second;
+    };
+    const bool twoWay = std::any_of(std::begin(kNetworkParts), std::end(kNetworkParts),
+                                    [&](const NetworkPart& one) { return !word(one.column).empty(); });
+    if (!twoWay) {
+        const auto capacitance = part.figures.find(Quantity::Capacitance_f);
+        if (capacitance == part.figures.end()) return;
+        part.terminals = {{"i", ""}, {"o", ""}};
+        part.inside["C"] = {.kind = ElementKind::Capacitor,
+                            .a = "i",
+                            .b = "o",
+                            .figures = {{Quantity::Capacitance_f, capacitance->second}}};
+        return;
+    }
+    for (const char* terminal : {"in+", "in-", "w+", "w-", "t+", "t-"}) part.terminals[terminal] = "";
+    part.inside["link-w"] = {.kind = ElementKind::Link, .a = "in-", .b = "w-"};
+    part.inside["link-t"] = {.kind = ElementKind::Link, .a = "in-", .b = "t-"};
+    for (const NetworkPart& one : kNetworkParts) {
+        const bool series = one.a == "in+" || one.b == "t+";
+        Element element{.kind = ElementKind::Link, .a = std::string(one.a), .b = std::string(one.b)};
+        if (const std::string value = word(one.column); !value.empty()) {
+            element.kind = one.kind;
+            element.figures[one.quantity] = Known{*number(value)};
+        } else if (!series) {
+            continue;  // nothing across
+        }
+        part.inside[std::string(one.name)] = std::move(element);
     }
 }
 
@@ -98,6 +149,13 @@ void addTerminals(Part& part, const std::map<std::string, std::string>& words, c
             break;
         }
         case PartKind::Network:
+            addNetwork(part, words);
+            break;
+        case PartKind::ArticleSet: {
+            std::istringstream keys(word("contents"));
+            for (std::string key; keys >> key;) part.contents.push_back(key);
+            break;
+        }
         case PartKind::Plug:
         case PartKind::Cable:
         case PartKind::Enclosure:
@@ -140,6 +198,14 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
                 !(number(cell).value_or(0.0) >= row(Quantity::Capacitance_f).least &&
                   *number(cell) <= row(Quantity::Capacitance_f).greatest && *number(cell) > 0.0))
                 return wrong(column, fmt::format("found '{}', expected farads such as 4.7e-06", cell));
+            for (const NetworkPart& one : kNetworkParts) {
+                if (heading[column] != one.column || cell.empty()) continue;
+                const QuantityRow& limits = row(one.quantity);
+                const auto value = number(cell);
+                if (!value || !(*value >= limits.least && *value <= limits.greatest))
+                    return wrong(column, fmt::format("found '{}', allowed {:g} to {:g} {}", cell, limits.least,
+                                                     limits.greatest, limits.unit));
+            }
             if (heading[column] == "channels" && cell.find_first_of(".:>") != std::string::npos)
                 return wrong(column, fmt::format("found '{}', expected names such as FL FR", cell));
         } else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
@@ -173,6 +239,14 @@ std::string wordOf(const Part& part, std::string_view word)
     if (word == "class") return part.driverClass;
     if (word == "plug") return connector(part.kind == PartKind::Lead ? "h+" : "1+");
     if (word == "mate") return connector("s+");
+    if (word == "contents") return fmt::format("{}", fmt::join(part.contents, " "));
+    for (const NetworkPart& one : kNetworkParts) {
+        if (word != one.column) continue;
+        const auto element = part.inside.find(std::string(one.name));
+        if (part.kind != PartKind::Network || element == part.inside.end()) return {};
+        const auto value = valueOf(element->second.figures, one.quantity);
+        return value ? fmt::format("{}", *value) : std::string();
+    }
     const auto all = [&](ElementKind kind) { return allOf(part, kind); };
     if (word == "coils")
         return part.kind == PartKind::Driver

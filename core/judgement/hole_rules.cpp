@@ -76,9 +76,13 @@ std::vector<Finding> judgeScrewHoles(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        const auto& screws = driver.fit.screws;
-        const int wanted =
-            std::min(driver.fit.screwCount, static_cast<int>(judging.practice[PracticeKey::LeastHoles_count]));
+        const int least = static_cast<int>(judging.practice[PracticeKey::LeastHoles_count]);
+        // A bracket stands between: its outer holes must take the vehicle's before its inner ones take the driver.
+        const auto& bracket = driver.fit.bracket;
+        const bool bracketMisses = bracket && bracket->matched < std::min(driver.fit.bracketCount, least);
+        const auto& screws = bracketMisses ? bracket : driver.fit.screws;
+        const int holes = bracketMisses ? driver.fit.bracketCount : driver.fit.screwCount;
+        const int wanted = std::min(holes, least);
         if (!screws || screws->matched >= wanted) continue;
         Finding finding = fitFinding(judging, driver, RuleId::ScrewHoles, Severity::Care,
                                      {Quantity::MatchedHoles,
@@ -87,13 +91,42 @@ std::vector<Finding> judgeScrewHoles(const Judging& judging)
                                       PracticeKey::LeastHoles_count});
         finding.evidence.push_back({{driver.id, Quantity::ScrewCount},
                                     judging.goalId,
-                                    {static_cast<double>(driver.fit.screwCount), Origin::Stated, {}},
+                                    {static_cast<double>(holes), Origin::Stated, {}},
                                     {},
                                     {}});
+        // In the order of a fitter: what leaves no trace first, new holes last.
         if (driver.mount.turn_deg)
             finding.mends.push_back({MendName::TurnDriver, 0.0, turnDriver(judging.plan, driver.id, std::nullopt)});
+        finding.mends.push_back({MendName::FitBracket, 0.0,
+                                 SolverRequest{SolverRequest::Kind::ChooseBracket, driver.id, judging.goalId}});
+        const auto& bare = driver.fit.withoutTabs;
+        if (!bracketMisses && bare && bare->matched > screws->matched)
+            finding.mends.push_back({MendName::BreakTabs, static_cast<double>(bare->matched),
+                                     breakTabs(judging.plan, driver.id, true)});
         finding.mends.push_back(
             {MendName::NewScrewHoles, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::ScrewHoles)});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+// A pattern whose screws would hang in air belongs to another flange: one of the driver's own figures is wrong.
+std::vector<Finding> judgeScrewOutsideFlange(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const Known& flange = driver.fit.body.at(Quantity::Flange_m);
+        const auto& reach = driver.fit.screwReach;
+        if (!reach || !over(*reach, 1.0) || flange.basis.origin == Origin::ClassGuess) continue;
+        double across_m = 0.0;
+        const auto pattern = patternOf(driver.fit.body);
+        for (const ScrewHole& hole : pattern->holes) across_m = std::max(across_m, 2.0 * std::hypot(hole.u_m, hole.v_m));
+        Finding finding = fitFinding(judging, driver, RuleId::ScrewOutsideFlange, Severity::Stop,
+                                     {Quantity::ScrewCircle_m,
+                                      {across_m, flange.basis.origin, {}},
+                                      across_m / std::sqrt(*reach),
+                                      {}});
+        finding.mends = {measureMend(driver.id, judging.goalId, Quantity::Flange_m), chooseDriverMend(driver.id)};
         findings.push_back(std::move(finding));
     }
     return findings;

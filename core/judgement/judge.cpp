@@ -53,6 +53,8 @@ int triedAt(MendName name)
         case MendName::CutByTemplate:
         case MendName::ForgetCutout:
         case MendName::TurnDriver:
+        case MendName::FitBracket:
+        case MendName::BreakTabs:
         case MendName::NewScrewHoles:
         case MendName::OpenCover:
         case MendName::FixByBracket:
@@ -101,7 +103,7 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
           judgePlasticAnchors,   judgeCountsOpen,         judgeScrewReaches,  judgeNeedlessCut,
           judgeFixingOverload,   judgeCoilsFight,         judgeCoilOpen,      judgeDriverUnfed,
           judgeTweeterUnprotected, judgeHighPassLost,     judgeTravelWithProgramme, judgeSubwooferTravel,
-          judgeTurnedPairs}) {
+          judgeTurnedPairs,         judgeScrewOutsideFlange}) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {
             sortMends(finding);

@@ -19,12 +19,15 @@
 namespace core {
 namespace {
 
-// The devices that this channel plays, the leading ones first.
+// A channel and the drivers on it, each once however many coils it has there.
 std::vector<Subject> playedBy(const Judging& judging, const Port& channel)
 {
     std::vector<Subject> subjects{channel};
-    for (const RunResult& run : judging.goal.runs)
-        if (run.run.id.channel == channel) subjects.emplace_back(run.run.id.coil.device);
+    for (const RunResult& run : judging.goal.runs) {
+        const Subject driver{run.run.id.coil.device};
+        if (run.run.id.channel == channel && std::find(subjects.begin(), subjects.end(), driver) == subjects.end())
+            subjects.push_back(driver);
+    }
     return subjects;
 }
 

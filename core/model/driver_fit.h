@@ -51,7 +51,12 @@ struct DriverFit {
     std::optional<SpacerStack> spacers{};    // that do it and leave room in front; nothing: none does
     std::optional<HoleFit> hole{};           // nothing where no hole fits its own screws
     std::optional<PatternMatch> screws{};    // at the turn that was chosen
-    int screwCount = 0;                      // holes of the driver
+    int screwCount = 0;                      // holes of the driver, those in its tabs while it has them
+    std::optional<double> screwReach{};      // of its farthest hole against its flange: 1 at the edge of what holds
+    std::optional<PatternMatch> withoutTabs{};  // the same once the tabs are broken off, where it has any
+    std::optional<PatternMatch> bracket{};      // a bracket's outer holes against the vehicle's
+    int bracketCount = 0;
+    bool bracketTabsOff = false;  // the holes that fit are not those in its tabs
     std::optional<TurnChoice> turn{};        // what rotation to give it
     double coverLoss_db = 0.0;               // mean over 4-20 kHz
     std::optional<Computed> fixing_n{};      // on each screw in a shock

@@ -33,6 +33,7 @@ std::string_view code(RuleId rule)
         case RuleId::DomeTakenForHole:
             return "FIT4";
         case RuleId::ScrewHoles:
+        case RuleId::ScrewOutsideFlange:
             return "FIT5";
         case RuleId::FrontClearance:
             return "FIT6";

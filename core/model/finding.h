@@ -25,6 +25,7 @@ enum class RuleId {
     CutoutAndRing,
     DomeTakenForHole,
     ScrewHoles,
+    ScrewOutsideFlange,  // a hole of the driver's own pattern
     FrontClearance,
     UnderPanel,
     CoverSwallows,
@@ -70,7 +71,7 @@ struct Lean {
 
 // Asked when the mend is taken: a solver answers with an edit, a reading is typed by whoever holds the meter.
 struct SolverRequest {
-    enum class Kind { ChooseDriver, TakeReading, Measure } kind = Kind::ChooseDriver;
+    enum class Kind { ChooseDriver, TakeReading, Measure, ChooseBracket } kind = Kind::ChooseDriver;
     DeviceId device{};
     StageId stage{};                 // of the reading
     std::optional<Quantity> what{};  // to measure with a ruler
@@ -107,7 +108,9 @@ enum class MendName {
     AddResistor,
     TurnOver,
     TakeBridgeOut,
-    ConnectDriver
+    ConnectDriver,
+    FitBracket,
+    BreakTabs
 };
 
 struct Mend {

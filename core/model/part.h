@@ -34,9 +34,10 @@ enum class PartKind {
     Lead,     // from the vehicle's plug to another one
     Cable,
     Fuse,
-    Spacer,  // or a ring: between a driver and its panel
+    Spacer,  // or a ring or a bracket: between a driver and its panel
     Mat,
-    Enclosure
+    Enclosure,
+    ArticleSet  // sold as one; only a shelf has it
 };
 
 // Whether the minus wires of a source's outputs are its ground. Where they are not, none may touch the chassis.
@@ -66,6 +67,7 @@ struct Part {
     std::map<std::string, PinNote> pins{};           // by terminal
     std::map<Control, bool> controls{};              // what was looked for; absent: nobody has looked
     std::map<std::string, Element> inside{};         // names hold no '.', ':' or '>'
+    std::vector<std::string> contents{};             // of a set: the shelf keys of what is in it
     bool operator==(const Part&) const = default;
 };
 

@@ -66,6 +66,15 @@ enum class Quantity {
     ScrewStart_deg,  // angles: seen from the front, counter-clockwise from the right
     ScrewHole_m,
     ScrewSlot_m,  // half the length of a slot
+    OuterScrewCount,  // of a bracket: the holes by which it takes the vehicle's own, as those of a driver
+    OuterScrewCircle_m,
+    OuterScrewWidth_m,
+    OuterScrewHeight_m,
+    OuterScrewStart_deg,
+    TabCount,     // holes in tabs that can be broken off, of a driver or outside on a bracket
+    TabCircle_m,  // diameter through them
+    TabsOff,      // of a driver as it is mounted: 1, they are broken off
+    RatedVoltage_v,
     Terminal_deg,
     Badge_deg,
     ScrewLength_m,

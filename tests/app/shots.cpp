@@ -27,7 +27,7 @@ int main(int argc, char** argv)
     window.window().resize(1280, 800);
     theme.setGround(app::Ground::Light);
     shoot("start.png");
-    window.openDemo();
+    window.openShipped(false);
     window.key(Qt::Key_1, Qt::ControlModifier);
     window.clickThing(QStringLiteral("rear left"));
     shoot("walk-round.png");
@@ -62,7 +62,7 @@ int main(int argc, char** argv)
     window.click("topicInventory");
     shoot("motorcycle-dark.png");
     theme.setGround(app::Ground::Light);
-    window.openDemo();
+    window.openShipped(false);
     window.pickCandidate("wb-alder-4");
     shoot("match.png");
     window.click("traceImpedance");
@@ -114,7 +114,7 @@ int main(int argc, char** argv)
         .save(folder.filePath(QStringLiteral("shelf.png")));
     window.click("shelfClose");
     window.session().dropRecovery();
-    window.openTrouble();
+    window.openShipped(true);
     theme.setGround(app::Ground::Dark);
     shoot("trouble-dark.png");
     return 0;

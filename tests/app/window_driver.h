@@ -27,9 +27,10 @@ public:
     [[nodiscard]] app::VehicleDrawing& drawing();  // of the walk-round
     [[nodiscard]] QString folder() const { return m_folder.path(); }
 
-    void openDemo();
+    void openDemo();  // a pair of wide-bands and nothing else
+    void openShipped(bool trouble);  // the demos of the menu
     void newJob(const char* kind);  // on the start page, as in files: "estate"
-    void openTrouble();
+    void openTrouble();  // the same with two wrong drivers
     // Waits until what unmeasured values could do is known. It does not come by itself between two keys of a test.
     void rest();
     void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
@@ -46,6 +47,8 @@ public:
     [[nodiscard]] QVector<double> trace(int graph) const;
 
 private:
+    void openSmall(const char* path);
+
     QTemporaryDir m_folder;
     QSettings m_settings;
     QString m_sheets;  // where the window keeps vehicle sheets

@@ -10,7 +10,7 @@
 #include <nlohmann/json.hpp>
 #include <string>
 
-// The command line as others call it, with the demo plans in a folder of the test's own.
+// The command line as others call it, with two small plans in a folder of the test's own, and the demos as they ship.
 namespace tests {
 
 namespace fs = std::filesystem;
@@ -40,8 +40,10 @@ protected:
     void SetUp() override
     {
         fs::create_directories(m_folder);
-        ASSERT_EQ(run("demo -o " + file("demo.reed")).code, 0);
-        ASSERT_EQ(run("demo --trouble -o " + file("trouble.reed")).code, 0);
+        fs::copy_file(TEST_FOLDER "/data/plans/quarter-pair.reed", file("demo.reed"));
+        fs::copy_file(TEST_FOLDER "/data/plans/quarter-trouble.reed", file("trouble.reed"));
+        ASSERT_EQ(run("demo -o " + file("shipped.reed")).code, 0);
+        ASSERT_EQ(run("demo --trouble -o " + file("shipped-trouble.reed")).code, 0);
     }
     void TearDown() override { fs::remove_all(m_folder); }
     [[nodiscard]] std::string file(const std::string& name) const { return (m_folder / name).string(); }

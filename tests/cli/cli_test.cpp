@@ -170,6 +170,8 @@ TEST_F(Cli, CalcRefusesByNameWithCodeTwo)
           BadCalc{"calc fuse load_a=130 ampacity_a=160 kind=anl", "CableTooSmall", "ampacity_a"},
           BadCalc{"calc fuse load_a=1", "Underdetermined", "ampacity_a"},
           BadCalc{"calc fuse load_a=1 colour=2", "UnknownName", "colour"}, BadCalc{"calc bake", "UnknownName", "model"},
+          BadCalc{"calc A7 from_ohm=8 colour=2", "UnknownName", "colour"},
+          BadCalc{"calc fuse load_a=1 load_a=2 ampacity_a=9", "Unreadable", "load_a"},
           BadCalc{"calc fuse load_a=x", "Unreadable", "load_a"}, BadCalc{"calc fuse load_a", "Unreadable", "load_a"},
           BadCalc{listFile.c_str(), "Unreadable", "/"}}) {
         const Ran ran = run(bad.arguments, "2>/dev/null");
@@ -449,6 +451,38 @@ TEST_F(Cli, MapsSpotsAndPutsTheDriverThere)
     const Ran wrong = run("spots " + file("demo.reed") + " d999");
     EXPECT_EQ(wrong.code, 2);
     EXPECT_NE(wrong.out.find("is no driver that plays in this plan; these do: d12, d14"), std::string::npos);
+}
+
+// The demos that ship: every kind of device that a plan must hold, nothing against the one, the known troubles in the
+// other, of which rewiring is the first mend of two coils joined too low.
+TEST_F(Cli, TheDemosShowWhatAVehicleHolds)
+{
+    EXPECT_EQ(run("check " + file("shipped.reed")).code, 0);
+    const Json channels = run("continuity --json " + file("shipped.reed")).json();
+    EXPECT_EQ(channels.at("channels").size(), 6U);
+    const Json unplugged = run("unplug --json " + file("shipped.reed") + " d28 plug").json();
+    EXPECT_FALSE(unplugged.at("dead").empty());
+    const Ran trouble = run("check --json " + file("shipped-trouble.reed"), "2>/dev/null");
+    EXPECT_EQ(trouble.code, 1);
+    bool rewired = false;
+    for (const Json& finding : trouble.json().at("findings"))
+        for (const Json& mend : finding.at("mends"))
+            rewired |= mend.get<std::string>().find("coils in series") != std::string::npos;
+    EXPECT_TRUE(rewired);
+}
+
+TEST_F(Cli, ASetIsAddedAsOneArticle)
+{
+    const std::string out = file("set.reed");
+    EXPECT_EQ(run("add " + file("shipped.reed") + " -o " + out + " --set set-orchid --as d28").code, 0);
+    EXPECT_NE(run("check " + out).code, 2);
+    for (const auto& [arguments, why] : {std::pair{" --set no-set --as d28", "is no set on the shelf"},
+                                         std::pair{" --set set-orchid --as d10", "is no driver of the plan"},
+                                         std::pair{" --set set-orchid", "is no driver of the plan"}}) {
+        const Ran wrong = run("add " + file("shipped.reed") + " -o " + out + arguments);
+        EXPECT_EQ(wrong.code, 2) << arguments;
+        EXPECT_NE(wrong.out.find(why), std::string::npos) << wrong.out;
+    }
 }
 
 }  // namespace

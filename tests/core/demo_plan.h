@@ -10,21 +10,23 @@
 #include "core/judgement/judge.h"
 #include "core/shipped/shipped.h"
 
-// The demo plans as they ship, for tests that need a whole plan. Expected values never come from them.
+// Small whole plans for tests that need one: a pair of wide-bands behind their capacitors, and the same with two wrong
+// drivers. Expected values never come from them.
 namespace tests {
 
-inline core::Plan demoPlan()
+inline core::Plan planFromFolder(const char* path, const char* name)
 {
-    auto document = core::readPlanText(std::string(core::shippedDemoText()), "demo.reed");
+    auto document = core::readPlanFile(path, name);
     EXPECT_TRUE(document) << core::oneLine(document.error());
     return document->plan;
 }
-
+inline core::Plan demoPlan()
+{
+    return planFromFolder(TEST_FOLDER "/data/plans/quarter-pair.reed", "quarter-pair.reed");
+}
 inline core::Plan troublePlan()
 {
-    auto document = core::readPlanText(std::string(core::shippedTroubleText()), "demo-trouble.reed");
-    EXPECT_TRUE(document) << core::oneLine(document.error());
-    return document->plan;
+    return planFromFolder(TEST_FOLDER "/data/plans/quarter-trouble.reed", "quarter-trouble.reed");
 }
 
 inline constexpr core::DeviceId kRadio{10}, kLeftPlug{11}, kLeftSpeaker{12}, kRightSpeaker{14};

@@ -55,6 +55,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_hold(new QPushButton(tr("&Hold"), this)),
       m_compare(new QPushButton(tr("&Compare"), this)),
       m_plan(new QPushButton(tr("Plan &this one"), this)),
+      m_planSet(new QPushButton(tr("The whole set"), this)),
       m_stack(new QStackedWidget(this)),
       m_list(new QListView(this)),
       m_candidates(new CandidateModel(theme, this)),
@@ -74,6 +75,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
         if (m_snapshot) showCandidates();
     });
     connect(m_plan, &QPushButton::clicked, this, &MatchView::fitChosen);
+    connect(m_planSet, &QPushButton::clicked, this, &MatchView::fitSetOfChosen);
     connect(m_hold, &QPushButton::clicked, this, &MatchView::holdChosen);
     connect(m_compare, &QPushButton::toggled, this, &MatchView::showCompared);
     connect(&theme, &Theme::changed, this, [this, &theme] {
@@ -143,6 +145,8 @@ QWidget* MatchView::buildShelf()
     m_compare->setObjectName(QStringLiteral("compareCandidates"));
     m_plan->setObjectName(QStringLiteral("fitCandidate"));
     m_plan->setToolTip(tr("Enter on the list does the same"));
+    m_planSet->setObjectName(QStringLiteral("fitSet"));
+    m_planSet->setToolTip(tr("With its tweeters and networks, as they are sold together"));
     auto* shelf = new QPushButton(tr("Shelf…"), this);
     shelf->setObjectName(QStringLiteral("openShelf"));
     connect(shelf, &QPushButton::clicked, this, &MatchView::shelfAsked);
@@ -154,7 +158,7 @@ QWidget* MatchView::buildShelf()
     auto* head = new QHBoxLayout;
     m_shelfTitle->setMinimumWidth(m_theme.px(48));
     head->addWidget(m_shelfTitle, 1);
-    for (QPushButton* button : {shelf, m_hold, m_compare, m_plan}) head->addWidget(button);
+    for (QPushButton* button : {shelf, m_hold, m_compare, m_planSet, m_plan}) head->addWidget(button);
     auto* filters = new QWidget(box);
     auto* row = new FlowLayout(6);
     filters->setLayout(row);
@@ -392,6 +396,8 @@ void MatchView::showReasons()
     const QStringList lines = candidate ? reasonsOf(*candidate) : QStringList();
     m_reasons->setText(lines.join(QLatin1Char('\n')));
     m_reasons->setVisible(!lines.isEmpty());
+    const auto set = setOfChosen();
+    m_planSet->setVisible(set && set->woofer->shelfKey == candidate->part.shelfKey);
     keepReasonsWhole();
     if (m_snapshot) showFit();
     // The lines may have taken a row's room from the list: the chosen one stays in sight.
@@ -420,6 +426,19 @@ void MatchView::fitChosen()
     if (!candidate) return;
     emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part,
                                    core::leadThatSaves(candidate->damage, m_shop.shelf)));
+}
+
+std::optional<core::ComponentSet> MatchView::setOfChosen() const
+{
+    const core::Candidate* candidate = m_snapshot ? current() : nullptr;
+    const core::Part* set = candidate ? core::setWith(m_shop.shelf, candidate->part.shelfKey) : nullptr;
+    return set ? core::contentsOf(m_shop.shelf, *set, m_shop.practice) : std::nullopt;
+}
+
+void MatchView::fitSetOfChosen()
+{
+    if (const auto set = setOfChosen(); set && set->woofer->shelfKey == current()->part.shelfKey)
+        emit edited(core::fitSet(m_snapshot->plan, chosenDevice(), *set, m_shop.vehicles, m_shop.practice));
 }
 
 void MatchView::holdChosen()

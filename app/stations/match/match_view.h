@@ -4,6 +4,7 @@
 
 #include "app/snapshot.h"
 #include "app/widgets/candidate_model.h"
+#include "core/edits/set_edits.h"
 #include "core/io/shop.h"
 
 class QComboBox;
@@ -66,6 +67,8 @@ private:
     [[nodiscard]] QStringList reasonsOf(const core::Candidate& candidate) const;
     [[nodiscard]] const core::Candidate* current() const;
     void fitChosen();
+    void fitSetOfChosen();
+    [[nodiscard]] std::optional<core::ComponentSet> setOfChosen() const;
     void holdChosen();
     void showCompared();
 
@@ -87,6 +90,7 @@ private:
     QPushButton* m_hold;
     QPushButton* m_compare;
     QPushButton* m_plan;
+    QPushButton* m_planSet;  // of a driver that comes in a set
     QStackedWidget* m_stack;
     QListView* m_list;
     CandidateModel* m_candidates;

@@ -34,7 +34,7 @@ std::vector<Remedy> remediesOf(const Plan& plan, Complaint complaint)
 {
     const Shop shop = shippedShop();
     const Evaluation evaluation = evaluateJob(plan, shop.practice);
-    return remedies(plan, shop.practice, shop.shelf, evaluation, complaint, plan.listeners.begin()->first);
+    return remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluation, complaint, plan.listeners.begin()->first);
 }
 
 const Remedy* find(const std::vector<Remedy>& found, RemedyKind kind)
@@ -76,13 +76,43 @@ TEST(Remedies, BypassingTheCapacitorGivesBassAndOneIsNotToldTwice)
     EXPECT_TRUE(!second || second->level_db < 0.5) << "a second link changes nothing";
 }
 
+// What is missing can be added, not only changed: treble by a tweeter with its own capacitor, bass by a subwoofer.
+TEST(Remedies, AddWhatIsNotThere)
+{
+    const Plan plan = tests::demoPlan();
+    for (const auto& [complaint, kind, band] : {std::tuple{Complaint::Dull, RemedyKind::AddTweeter, size_t{3}},
+                                                {Complaint::NoBass, RemedyKind::AddSubwoofer, size_t{0}}}) {
+        const auto found = remediesOf(plan, complaint);
+        const Remedy* added = find(found, kind);
+        ASSERT_NE(added, nullptr);
+        EXPECT_FALSE(added->spot.empty());
+        const Plan after = apply(plan, added->edit).plan;
+        EXPECT_TRUE(validate(after).empty());
+        const Evaluation before = tests::evaluated(plan), then = tests::evaluated(after);
+        EXPECT_EQ(then.stages.at(kFound)->runs.size(), before.stages.at(kFound)->runs.size()) << "before stays";
+        EXPECT_GT(then.stages.at(after.job.goal)->runs.size(), before.stages.at(plan.job.goal)->runs.size());
+        const ListenerId driver = plan.listeners.begin()->first;
+        const auto reach = [&](const Evaluation& evaluation, StageId stage) {
+            return evaluation.stages.at(stage)->hearing.at(driver).bands[band].reach_db;
+        };
+        EXPECT_GT(reach(then, after.job.goal), reach(before, plan.job.goal));
+        for (const Finding& finding : judge(after, then)) {
+            EXPECT_NE(finding.rule, RuleId::TweeterUnprotected);
+            EXPECT_NE(finding.rule, RuleId::DriverUnfed);
+        }
+    }
+    // Not where something of the kind stands already.
+    const Plan with = apply(plan, find(remediesOf(plan, Complaint::NoBass), RemedyKind::AddSubwoofer)->edit).plan;
+    EXPECT_EQ(find(remediesOf(with, Complaint::NoBass), RemedyKind::AddSubwoofer), nullptr);
+}
+
 TEST(Remedies, StopWhenTold)
 {
     std::stop_source source;
     source.request_stop();
     const Shop shop = shippedShop();
     const Plan plan = tests::demoPlan();
-    EXPECT_TRUE(remedies(plan, shop.practice, shop.shelf, evaluateJob(plan, shop.practice), Complaint::Thin,
+    EXPECT_TRUE(remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluateJob(plan, shop.practice), Complaint::Thin,
                          plan.listeners.begin()->first, source.get_token())
                     .empty());
 }

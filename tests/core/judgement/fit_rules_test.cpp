@@ -50,6 +50,25 @@ TEST_P(FitRule, SpeaksAsItsLimitSays)
     tests::expectMendsHelp(plan, *found);
 }
 
+// 4 holes on 102 mm inside for the driver of the tests; so many on that circle outside.
+auto bracket(double count, double circle_m)
+{
+    return spacer({{Quantity::Thickness_m, 0.006},
+                   {Quantity::ScrewCount, 4.0},
+                   {Quantity::ScrewCircle_m, 0.102},
+                   {Quantity::ScrewStart_deg, 45.0},
+                   {Quantity::OuterScrewCount, count},
+                   {Quantity::OuterScrewCircle_m, circle_m}});
+}
+// A body of 180 by 130 mm under a flange of 204 by 154, its screws in a rectangle.
+auto oval(double width_m, double height_m)
+{
+    return all(driver(Quantity::Basket_m, 0.180), driver(Quantity::BasketShort_m, 0.130),
+               driver(Quantity::Flange_m, 0.204), driver(Quantity::FlangeShort_m, 0.154),
+               driver(Quantity::ScrewHole_m, 0.0045), driver(Quantity::ScrewWidth_m, width_m),
+               driver(Quantity::ScrewHeight_m, height_m));
+}
+
 constexpr auto kStop = Severity::Stop;
 constexpr auto kCare = Severity::Care;
 constexpr auto kNote = Severity::Note;
@@ -131,7 +150,54 @@ INSTANTIATE_TEST_SUITE_P(
                            RuleId::ScrewHoles,
                            all(room({{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.102}}),
                                [](Fitting& s) { s.done.push_back(AlterationKind::ScrewHoles); }),
+                           {}},
+                    FitRow{"a bracket that takes both",
+                           RuleId::ScrewHoles,
+                           all(room({{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.130}}),
+                               bracket(3.0, 0.130)),
+                           {}},
+                    FitRow{"a bracket for other holes than these", RuleId::ScrewHoles,
+                           all(room({{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.130}}),
+                               bracket(3.0, 0.1332)),
+                           kCare},
+                    FitRow{"a bracket with tabs for these",
+                           RuleId::ScrewHoles,
+                           all(room({{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.130}}),
+                               bracket(4.0, 0.150),
+                               [](Fitting& s) {
+                                   s.spacer.figures[Quantity::TabCount] = Known{3.0};
+                                   s.spacer.figures[Quantity::TabCircle_m] = Known{0.130};
+                               }),
+                           {}},
+                    FitRow{"its tabs miss what its own holes meet", RuleId::ScrewHoles,
+                           all(room({{Quantity::ScrewCount, 4.0}, {Quantity::ScrewCircle_m, 0.102}}),
+                               driver(Quantity::TabCount, 4.0), driver(Quantity::TabCircle_m, 0.116)),
+                           kCare},
+                    FitRow{"its tabs broken off",
+                           RuleId::ScrewHoles,
+                           all(room({{Quantity::ScrewCount, 4.0}, {Quantity::ScrewCircle_m, 0.102}}),
+                               driver(Quantity::TabCount, 4.0), driver(Quantity::TabCircle_m, 0.116),
+                               [](Fitting& s) { s.mount.figures[Quantity::TabsOff] = Known{1.0}; }),
                            {}}));
+// Source: geometry; a hole of radius q lies inside a round flange of radius A up to A - 1.5 q from its centre.
+INSTANTIATE_TEST_SUITE_P(
+    Fit5Flange, FitRule,
+    testing::Values(FitRow{"at the edge of what holds", RuleId::ScrewOutsideFlange,
+                           all(driver(Quantity::ScrewHole_m, 0.004), driver(Quantity::ScrewCircle_m, 0.104)), {}},
+                    FitRow{"beyond it", RuleId::ScrewOutsideFlange,
+                           all(driver(Quantity::ScrewHole_m, 0.004), driver(Quantity::ScrewCircle_m, 0.1041)), kStop},
+                    FitRow{"an oval's rectangle inside", RuleId::ScrewOutsideFlange, oval(0.146, 0.096), {}},
+                    FitRow{"an oval's rectangle outside", RuleId::ScrewOutsideFlange, oval(0.150, 0.100), kStop}));
+// FIT3 of ovals: half axes 1 mm over the body's pass; else what to cut is told.
+INSTANTIATE_TEST_SUITE_P(
+    Fit3Oval, FitRule,
+    testing::Values(
+        FitRow{"an opening 1 mm over all round", RuleId::CutoutAndRing,
+               all(oval(0.146, 0.096), room({{Quantity::Cutout_m, 0.182}, {Quantity::CutoutShort_m, 0.132}})), {}},
+        FitRow{"0.9 mm over the short way", RuleId::CutoutAndRing,
+               all(oval(0.146, 0.096), room({{Quantity::Cutout_m, 0.182}, {Quantity::CutoutShort_m, 0.1318}})), kCare},
+        FitRow{"a round hole as wide as its short way", RuleId::CutoutAndRing,
+               all(oval(0.146, 0.096), room({{Quantity::Cutout_m, 0.132}})), kCare}));
 // Surround and travel reach 10 mm: 13 leaves the 3 that are wanted.
 INSTANTIATE_TEST_SUITE_P(
     Fit6, FitRule,
