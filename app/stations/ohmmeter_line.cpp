@@ -29,6 +29,7 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, cons
 {
     m_which->setObjectName(name + QStringLiteral("Which"));
     m_which->setAccessibleName(tr("Which speaker was measured"));
+    m_which->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     m_reading->setObjectName(name + QStringLiteral("Reading"));
     m_reading->setAccessibleName(tr("Ohmmeter reading, plug off"));
     m_reading->setPlaceholderText(tr("3.3 ohm"));

@@ -72,7 +72,10 @@ ChannelMap channelMap(const StageResult& stage, const Eigen::ArrayXd& frequency_
         const Part& part = stage.used.parts.at(device.part);
         const std::vector<std::string> coils = allOf(part, ElementKind::Coil);
         if (!coils.empty() || isSource(part)) filled.insert(device.at);  // a plug alone leaves a place empty
-        for (const std::string& coil : coils) map.rows.push_back(rowOf(stage, id, coil, frequency_hz));
+        for (const std::string& coil : coils) {
+            if (!part.inside.at(coil).driverClass.empty()) continue;  // a coaxial's tweeter came with its cone
+            map.rows.push_back(rowOf(stage, id, coil, frequency_hz));
+        }
     }
     for (const auto& [id, place] : stage.used.places)
         if (!filled.contains(id)) map.rows.push_back({.place = id, .gaps = {Gap::Driver}});

@@ -168,19 +168,35 @@ CoilsAtDriver coilsAtDriver(const Fitout& fitout, DeviceId driver, const Practic
     return out;
 }
 
-std::optional<Leads> feedEnds(const Fitout& fitout, DeviceId driver)
+namespace {
+
+// The coils of a driver's own cone, each of one ohm.
+CoilsAtDriver readByUnits(const Fitout& fitout, DeviceId driver)
 {
     const Part& part = fitout.parts.at(fitout.devices.at(driver).part);
     const std::string first = firstOf(part, ElementKind::Coil);
-    if (first.empty()) return std::nullopt;
+    CoilsAtDriver read;
+    if (first.empty()) return read;
     std::vector<Coil> coils;
     for (const std::string& name : coilsOfCone(part, first))
         if (const auto leads = leadsOf(part, name)) coils.push_back({name, *leads, 1.0});
-    if (coils.empty()) return std::nullopt;
-    if (coils.size() == 1) return coils.front().leads;
-    CoilsAtDriver read;
-    readJoin(read, OwnTerminals(fitout, driver), coils);
-    return read.ends;
+    for (const Coil& coil : coils) read.coils.push_back(coil.name);
+    if (coils.size() == 1) read.ends = coils.front().leads;
+    if (coils.size() > 1) readJoin(read, OwnTerminals(fitout, driver), coils);
+    return read;
+}
+
+}  // namespace
+
+std::optional<Leads> feedEnds(const Fitout& fitout, DeviceId driver)
+{
+    const CoilsAtDriver read = readByUnits(fitout, driver);
+    return read.coils.empty() ? std::nullopt : std::optional(read.ends);
+}
+
+double leadsOverCoil(const Fitout& fitout, DeviceId driver)
+{
+    return readByUnits(fitout, driver).leads_ohm.value_or(1.0);
 }
 
 }  // namespace core

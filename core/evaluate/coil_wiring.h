@@ -38,6 +38,10 @@ struct CoilChoice {
 };
 [[nodiscard]] std::vector<CoilChoice> coilChoices(const Fitout& fitout, DeviceId driver, const Practice& practice);
 
+// How many times the ohms of one of its coils a driver's pair shows: 2 for two in series, 1/2 side by side; 1 for one,
+// or where the coils hang on channels of their own.
+[[nodiscard]] double leadsOverCoil(const Fitout& fitout, DeviceId driver);
+
 // Where a driver's pair arrives: with its coils in series at the first one's plus and the last one's minus. Nothing for
 // a device without a coil that can be reached.
 [[nodiscard]] std::optional<Leads> feedEnds(const Fitout& fitout, DeviceId driver);

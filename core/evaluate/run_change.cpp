@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "core/evaluate/coil_wiring.h"
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
 
@@ -16,14 +17,25 @@ std::optional<RestoringCapacitor> restoringCapacitor(double corner_hz, double no
                               nearest(PreferredSeries::E24)};
 }
 
+namespace {
+
+// The nominal load that a driver's pair is, however its coils are joined.
+double nominalAtLeads_ohm(const StageResult& stage, const RunResult& run)
+{
+    return leadsOverCoil(stage.used, run.run.id.coil.device) * run.coil.at(Quantity::Nominal_ohm).value;
+}
+
+}  // namespace
+
 RunChange runChange(const StageResult& before, const StageResult& after, DeviceId device)
 {
     RunChange change{.before = findRunOfDevice(before, device), .after = findRunOfDevice(after, device)};
     if (!change.before || !change.after) return change;
-    change.equalVolts_db = 10.0 * std::log10(change.before->driver.nominal_ohm / change.after->driver.nominal_ohm);
+    const double now_ohm = nominalAtLeads_ohm(after, *change.after);
+    change.equalVolts_db = 10.0 * std::log10(nominalAtLeads_ohm(before, *change.before) / now_ohm);
     change.midLevel_db = change.after->midLevel_db - change.before->midLevel_db;
     if (change.before->idealCorner_hz)
-        change.restoring = restoringCapacitor(*change.before->idealCorner_hz, change.after->driver.nominal_ohm);
+        change.restoring = restoringCapacitor(*change.before->idealCorner_hz, now_ohm);
     return change;
 }
 

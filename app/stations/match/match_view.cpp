@@ -55,7 +55,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_hold(new QPushButton(tr("&Hold"), this)),
       m_compare(new QPushButton(tr("&Compare"), this)),
       m_plan(new QPushButton(tr("Plan &this one"), this)),
-      m_planSet(new QPushButton(tr("The whole set"), this)),
+      m_planSet(new QPushButton(tr("Plan the whole set"), this)),
       m_stack(new QStackedWidget(this)),
       m_list(new QListView(this)),
       m_candidates(new CandidateModel(theme, this)),
@@ -158,12 +158,12 @@ QWidget* MatchView::buildShelf()
     auto* head = new QHBoxLayout;
     m_shelfTitle->setMinimumWidth(m_theme.px(48));
     head->addWidget(m_shelfTitle, 1);
-    for (QPushButton* button : {shelf, m_hold, m_compare, m_planSet, m_plan}) head->addWidget(button);
+    for (QPushButton* button : {shelf, m_hold, m_compare, m_plan}) head->addWidget(button);
     auto* filters = new QWidget(box);
     auto* row = new FlowLayout(6);
     filters->setLayout(row);
     m_search->setMaximumWidth(m_theme.px(96));
-    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, m_otherKinds})
+    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, m_otherKinds, m_planSet})
         row->addWidget(one);
     auto* page = new QWidget(box);
     auto* under = new QVBoxLayout(page);

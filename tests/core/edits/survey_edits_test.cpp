@@ -300,6 +300,16 @@ TEST(ChannelMap, SaysWhatIsOpenUntilNothingIs)
     ASSERT_TRUE(more.rows.front().from_hz);
 }
 
+// A coaxial is bought, listed and taken out as one thing, whatever plays inside it.
+TEST(ChannelMap, HasOneRowForACoaxial)
+{
+    const Plan plan = tests::withSpots(BodyKind::Estate, {"rear door"});
+    const Evaluation evaluation = tests::evaluated(plan);
+    const StageResult& found = *evaluation.stages.at(kFound);
+    EXPECT_EQ(found.runs.size(), 4U) << "two ways on each side";
+    EXPECT_EQ(channelMap(found, evaluation.frequency_hz).rows.size(), 2U);
+}
+
 TEST(ChannelMap, NamesAChannelOnWhichNothingHangs)
 {
     Plan plan = newPlan(BodyKind::Hatchback, shop().vehicles);
