@@ -129,8 +129,7 @@ Result<std::map<std::string, CalcValue>> inputsFor(const CalcModel& model, const
             return tl::unexpected(taken.error());
     }
     for (const auto& [name, text] : raw.typed) {
-        if (inputs.contains(name))
-            return tl::unexpected(InputError{"calc", name, "given twice, expected once"});
+        if (inputs.contains(name)) return tl::unexpected(InputError{"calc", name, "given twice, expected once"});
         const auto kind = kindOf(model, name);
         if (!kind) {
             inputs[name] = CalcValue{};

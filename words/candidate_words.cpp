@@ -211,8 +211,9 @@ QString textOf(const AmplifierRisk& risk)
 {
     const QString share = percent(risk.ratio);
     if (risk.grade == RiskGrade::Accepted && risk.worst == Origin::ClassGuess)
-        return Words::tr("Amplifier unknown: about %1 of the old resistance would be accepted practice, but that is a "
-                         "class guess. An ohmmeter at the old coil settles it.")
+        return Words::tr(
+                   "Amplifier unknown: about %1 of the old resistance would be accepted practice, but that is a "
+                   "class guess. An ohmmeter at the old coil settles it.")
             .arg(share);
     if (risk.grade == RiskGrade::Accepted)
         return Words::tr("Amplifier unknown: %1 of the old resistance is accepted practice.").arg(share);

@@ -142,10 +142,10 @@ ReadingText textOf(const NextReading& next, const Fitout& fitout)
                      : Words::tr("it makes %1 of the doubt in how loud the bands can get").arg(percent(next.share));
     QString name = nameOf(what);
     name[0] = name[0].toUpper();
-    const QString with = next.lacking
-                             ? Words::tr("It takes a %1, which this bay lacks; nothing it has settles as much.")
-                                   .arg(nameOf(next.by))
-                             : Words::tr("With the %1, about %2 min.").arg(nameOf(next.by), plainNumber(next.minutes));
+    const QString with =
+        next.lacking
+            ? Words::tr("It takes a %1, which this bay lacks; nothing it has settles as much.").arg(nameOf(next.by))
+            : Words::tr("With the %1, about %2 min.").arg(nameOf(next.by), plainNumber(next.minutes));
     return {titleOf(what, of),
             Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
                 .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs),

@@ -2,8 +2,8 @@
 
 #include <QStringList>
 
-#include "core/model/inside_ways.h"
 #include "core/design/shelf_facts.h"
+#include "core/model/inside_ways.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
@@ -330,8 +330,8 @@ Table partTable(const JobPlan& job, const Fitout& to, const Shelf* shelf)
     for (const PartRow& row : job.parts) {
         const Part& part = to.parts.at(row.part);
         const Part* article = shelf ? articleFor(part, *shelf) : nullptr;
-        const QString name = article ? Words::tr("%1: %2").arg(nameOf(part), QString::fromStdString(article->name))
-                                     : nameOf(part);
+        const QString name =
+            article ? Words::tr("%1: %2").arg(nameOf(part), QString::fromStdString(article->name)) : nameOf(part);
         table.push_back({QString::number(row.count), name, row.heldBack ? heldBackText(*row.heldBack) : QString()});
     }
     for (const SmallPartRow& row : job.smallParts)

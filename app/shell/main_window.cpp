@@ -37,9 +37,11 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
       m_jobCard(new JobCardView(theme, session.shop())),
       m_findings(new FindingsColumn(theme)),
       m_traces(new TraceDrawer(theme)),
-      m_slate(new SlateBar(theme, [&session]() -> const core::Practice& {
-          return session.isOpen() ? session.snapshot().evaluation.practice : session.shop().practice;
-      })),
+      m_slate(new SlateBar(theme,
+                           [&session]() -> const core::Practice& {
+                               return session.isOpen() ? session.snapshot().evaluation.practice
+                                                       : session.shop().practice;
+                           })),
       m_notice(new NoticeBar),
       m_split(new QSplitter(Qt::Vertical))
 {

@@ -12,16 +12,17 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/quiet_combo.h"
-#include "core/slate/quantity_text.h"
 #include "core/model/names.h"
+#include "core/slate/quantity_text.h"
 #include "words/doubt_words.h"
 #include "words/job_words.h"
 
 namespace app {
 namespace {
 
-constexpr core::Tool kTools[] = {core::Tool::PlasticPry, core::Tool::CrossHead,  core::Tool::Camera, core::Tool::SolderOrCrimp,
-                                 core::Tool::SideCutter, core::Tool::HexBattery, core::Tool::Tape};
+constexpr core::Tool kTools[] = {core::Tool::PlasticPry,    core::Tool::CrossHead,  core::Tool::Camera,
+                                 core::Tool::SolderOrCrimp, core::Tool::SideCutter, core::Tool::HexBattery,
+                                 core::Tool::Tape};
 constexpr core::Instrument kInstruments[] = {core::Instrument::Ohmmeter, core::Instrument::Ruler,
                                              core::Instrument::Voltmeter, core::Instrument::Microphone,
                                              core::Instrument::SoundCard};

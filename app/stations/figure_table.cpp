@@ -104,16 +104,15 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
             : tr("no capacitor"));
     column.cells[HalfPower]->setText(crossings(*run));
     if (const core::CircuitResult* circuit = core::findCircuit(stage, run->run.id.channel)) {
-        column.cells[Least]->setText(
-            words::signedAsKnown(tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::frequency(circuit->least_hz)),
-                           circuit->worst));
-        const QString clip = tr("%1 · %2 · %3")
-                                 .arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a),
-                                      words::watts(circuit->clip_w));
+        column.cells[Least]->setText(words::signedAsKnown(
+            tr("%1  at %2").arg(words::ohms(circuit->least_ohm), words::frequency(circuit->least_hz)), circuit->worst));
+        const QString clip =
+            tr("%1 · %2 · %3")
+                .arg(words::volts(circuit->clip_v), words::amperes(circuit->clip_a), words::watts(circuit->clip_w));
         column.cells[AtLimit]->setText(words::signedAsKnown(clip, circuit->worst));
         for (const Row row : {Least, AtLimit})
             column.cells[row]->setToolTip(circuit->worst == core::Origin::ClassGuess ? tr("rests on a class guess")
-                                                                                   : QString());
+                                                                                     : QString());
     }
 }
 

@@ -49,8 +49,7 @@ QString figuresHtml(const Snapshot& snapshot)
             JobCard::tr("%1: source sees at least %2 at %3; clipping there %4, %5, %6")
                 .arg(words::nameOf(core::Subject{device}, snapshot.after().used), words::ohms(circuit->least_ohm),
                      words::frequency(circuit->least_hz), words::volts(circuit->clip_v),
-                     words::amperes(circuit->clip_a),
-                     words::asKnown(words::watts(circuit->clip_w), circuit->worst));
+                     words::amperes(circuit->clip_a), words::asKnown(words::watts(circuit->clip_w), circuit->worst));
         if (run.idealCorner_hz)
             line += JobCard::tr("; %1 cuts at %2")
                         .arg(words::farads(*run.seriesCapacitance_f), words::frequency(*run.idealCorner_hz));

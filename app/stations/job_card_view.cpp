@@ -70,7 +70,8 @@ void JobCardView::present(const Snapshot& snapshot)
     const int scrolled = m_preview->verticalScrollBar()->value();
     m_preview->document()->setDefaultFont(m_theme.text());
     m_preview->document()->setDocumentMargin(m_theme.px(14));
-    m_preview->setHtml(jobCardHtml(snapshot, m_shop, m_sold.shelf, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
+    m_preview->setHtml(
+        jobCardHtml(snapshot, m_shop, m_sold.shelf, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
     m_preview->verticalScrollBar()->setValue(scrolled);
 }
 

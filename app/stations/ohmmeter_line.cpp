@@ -63,8 +63,7 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, cons
     layout->addLayout(row);
     layout->addWidget(m_answer);
     m_answer->hide();
-    connect(m_which, &QComboBox::activated, this,
-            [this] { m_picked = core::StageId{m_which->currentData().toInt()}; });
+    connect(m_which, &QComboBox::activated, this, [this] { m_picked = core::StageId{m_which->currentData().toInt()}; });
     for (QuantityField* field : {m_reading, m_leads})
         connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
 }

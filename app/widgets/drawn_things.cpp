@@ -39,9 +39,9 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         if (device.basis.origin == core::Origin::ClassGuess) value = text("%1, by estimate").arg(value);
         if (!values.contains(value)) values << value;
         QString figure = ohms;
-        if (run.idealCorner_hz) 
-            figure += QLatin1Char('\n') +
-                      words::signedAsKnown(words::frequency(*run.idealCorner_hz), nominal.basis.origin);
+        if (run.idealCorner_hz)
+            figure +=
+                QLatin1Char('\n') + words::signedAsKnown(words::frequency(*run.idealCorner_hz), nominal.basis.origin);
         if (!figures.contains(figure)) figures << figure;
     }
     thing.value = values.isEmpty() ? text("nothing known to be there") : values.join(text("; "));

@@ -64,12 +64,12 @@ Outcome<CalcResults> loadVerdictModel(const CalcArguments& in)
     const double seen_ohm = in.number("least_ohm") * (in.isSet("bridged") ? 0.5 : 1.0);
     const double minimum_ohm = in.number("minimum_ohm");
     const LoadVerdict verdict = loadVerdict(seen_ohm, minimum_ohm, in.number("care_ratio"), in.number("stop_ratio"));
-    return Answer<CalcResults>{CalcResults()
-                                   .set("seen_ohm", seen_ohm)
-                                   .set("ratio", seen_ohm / minimum_ohm)
-                                   .set("verdict", verdictText(verdict == LoadVerdict::Stop,
-                                                               verdict == LoadVerdict::Care)),
-                               {}};
+    return Answer<CalcResults>{
+        CalcResults()
+            .set("seen_ohm", seen_ohm)
+            .set("ratio", seen_ohm / minimum_ohm)
+            .set("verdict", verdictText(verdict == LoadVerdict::Stop, verdict == LoadVerdict::Care)),
+        {}};
 }
 
 Outcome<CalcResults> gainModel(const CalcArguments& in)

@@ -123,9 +123,10 @@ Outcome<CalcResults> gapModel(const CalcArguments& in)
 
 void addBoxBuildingModels(std::vector<CalcModel>& models)
 {
-    const std::vector<CalcInput> port{
-        positive("port_m").maybe().meaning("diameter of one"), positive("area_m2").maybe().meaning("of one"),
-        within("ports", 1.0, 20.0).counted().orElse(1.0), choice("ends", {"oneFlanged", "bothFlanged", "bothFree", "slot"})};
+    const std::vector<CalcInput> port{positive("port_m").maybe().meaning("diameter of one"),
+                                      positive("area_m2").maybe().meaning("of one"),
+                                      within("ports", 1.0, 20.0).counted().orElse(1.0),
+                                      choice("ends", {"oneFlanged", "bothFlanged", "bothFree", "slot"})};
     const auto withPort = [&](std::vector<CalcInput> more) {
         more.insert(more.begin(), port.begin(), port.end());
         return more;

@@ -75,7 +75,8 @@ Outcome<CalcResults> directivityModel(const CalcArguments& in)
     const Eigen::ArrayXd d =
         pistonDirectivity((f * ovalArgument(oval, angle, radians(in.number("phi_deg")), 1.0)).eval());
     CalcResults results;
-    results.set("directivity", d, list).set("level_db", levels_db(d).max(kLowestReadOut_db).eval(), list)
+    results.set("directivity", d, list)
+        .set("level_db", levels_db(d).max(kLowestReadOut_db).eval(), list)
         .set("phase_deg", phases_deg(d.cast<std::complex<double>>()), list);
     if (!in.has("otherRadius_m")) {
         results.set("beaming_hz", beaming_hz(radius))

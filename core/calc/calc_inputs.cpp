@@ -20,7 +20,8 @@ std::vector<CalcInput> joined(std::vector<CalcInput> first, const std::vector<Ca
 
 std::vector<CalcInput> withFilterShape(std::vector<CalcInput> more)
 {
-    return joined({choice("family", {"butterworth", "linkwitzRiley", "bessel"}), within("order", 1.0, 8.0).counted()}, more);
+    return joined({choice("family", {"butterworth", "linkwitzRiley", "bessel"}), within("order", 1.0, 8.0).counted()},
+                  more);
 }
 
 Outcome<FilterShape> shapeOf(const std::string& family, double order, const char* input)

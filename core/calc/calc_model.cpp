@@ -61,8 +61,13 @@ CalcInput within(std::string name, double least, double greatest)
 }
 CalcInput flag(std::string name)
 {
-    return CalcInput{
-        .name = std::move(name), .kind = CalcKind::Flag, .least = 0.0, .greatest = 1.0, .whole = true, .needed = false, .usual = 0.0};
+    return CalcInput{.name = std::move(name),
+                     .kind = CalcKind::Flag,
+                     .least = 0.0,
+                     .greatest = 1.0,
+                     .whole = true,
+                     .needed = false,
+                     .usual = 0.0};
 }
 CalcInput impedance(std::string name)
 {

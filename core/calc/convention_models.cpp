@@ -8,17 +8,17 @@ namespace core {
 
 void addConventionModels(std::vector<CalcModel>& models)
 {
-    models.push_back({.section = "0",
-                      .name = "frequency-grid",
-                      .purpose = "a point of the grid of every curve",
-                      .formula = "f_i = 20 Hz * 10^(i/160)",
-                      .inputs = {within("index", 0.0, kGridSize - 1.0).counted()},
-                      .outputs = {"frequency_hz"},
-                      .run = [](const CalcArguments& in) -> Outcome<CalcResults> {
-                          const double decades = in.number("index") / kGridPerDecade;
-                          return Answer<CalcResults>{
-                              CalcResults().set("frequency_hz", kGridStart_hz * std::pow(10.0, decades)), {}};
-                      }});
+    models.push_back(
+        {.section = "0",
+         .name = "frequency-grid",
+         .purpose = "a point of the grid of every curve",
+         .formula = "f_i = 20 Hz * 10^(i/160)",
+         .inputs = {within("index", 0.0, kGridSize - 1.0).counted()},
+         .outputs = {"frequency_hz"},
+         .run = [](const CalcArguments& in) -> Outcome<CalcResults> {
+             const double decades = in.number("index") / kGridPerDecade;
+             return Answer<CalcResults>{CalcResults().set("frequency_hz", kGridStart_hz * std::pow(10.0, decades)), {}};
+         }});
     models.push_back(
         {.section = "0",
          .name = "air",

@@ -31,8 +31,7 @@ Outcome<CalcResults> seriesCapacitorModel(const CalcArguments& in)
     answer.value.set("corner_hz", corner_hz).set("capacitance_f", capacitance ? *capacitance : other->value);
     if (in.has("frequency_hz")) {
         const Eigen::ArrayXd x = in.numbers("frequency_hz") / corner_hz;
-        answer.value.set("level_db", (20.0 * (x / (1.0 + x.square()).sqrt()).log10()).eval(),
-                         in.isList("frequency_hz"))
+        answer.value.set("level_db", (20.0 * (x / (1.0 + x.square()).sqrt()).log10()).eval(), in.isList("frequency_hz"))
             .set("phase_deg", (x.inverse().atan() * (180.0 / std::numbers::pi)).eval(), in.isList("frequency_hz"));
     }
     return answer;
@@ -274,16 +273,17 @@ void addCrossoverModels(std::vector<CalcModel>& models)
                       {within("resistanceTolerance", 0.0, 0.5), within("capacitanceTolerance", 0.0, 0.5)},
                       {"lowest_ratio", "highest_ratio", "mean_ratio"},
                       cornerSpreadModel});
-    models.push_back({"B8",
-                      "leg-sum",
-                      "two legs of a crossover together, with like and with opposite polarity",
-                      "S = L + p H, dr adds -360 f dr/c degrees to H",
-                      withFilterShape({positive("corner_hz"), positive("frequency_hz").maybe(),
-                                       within("highOrder", 1.0, 8.0).counted().maybe(), positive("highCorner_hz").maybe(),
-                                       within("pathDifference_m", -100.0, 100.0).orElse(0.0)}),
-                      {"low_db", "high_db", "difference_deg", "same_db", "largestSame_db", "inverted_db",
-                       "largestInverted_db", "rule"},
-                      legSumModel});
+    models.push_back(
+        {"B8",
+         "leg-sum",
+         "two legs of a crossover together, with like and with opposite polarity",
+         "S = L + p H, dr adds -360 f dr/c degrees to H",
+         withFilterShape({positive("corner_hz"), positive("frequency_hz").maybe(),
+                          within("highOrder", 1.0, 8.0).counted().maybe(), positive("highCorner_hz").maybe(),
+                          within("pathDifference_m", -100.0, 100.0).orElse(0.0)}),
+         {"low_db", "high_db", "difference_deg", "same_db", "largestSame_db", "inverted_db", "largestInverted_db",
+          "rule"},
+         legSumModel});
 }
 
 }  // namespace core

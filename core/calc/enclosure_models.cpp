@@ -23,7 +23,8 @@ Outcome<CalcResults> closedModel(const CalcArguments& in)
     if (in.has("boxQ") && !in.has("qes"))
         return refuse(ErrorCode::Underdetermined, "qes", 0.0, "qes together with boxQ");
     if (in.has("boxQ") && in.has("qts"))
-        return refuse(ErrorCode::Inconsistent, "qts", in.number("qts"), "without boxQ, which gives Qtc together with qes");
+        return refuse(ErrorCode::Inconsistent, "qts", in.number("qts"),
+                      "without boxQ, which gives Qtc together with qes");
     if (!in.has("boxQ") && !in.has("qts")) return refuse(ErrorCode::Underdetermined, "qts", 0.0, "qts");
     const auto qes = in.maybe("qes");
     if (qes && in.has("qts") && in.number("qts") >= *qes)
@@ -187,16 +188,16 @@ Outcome<CalcResults> podModel(const CalcArguments& in)
 void addEnclosureModels(std::vector<CalcModel>& models)
 {
     const CalcInput frequencies = positive("frequency_hz").list();
-    models.push_back({"E1",
-                      "closed-box",
-                      "a driver in a closed box",
-                      "k = sqrt(1 + Vas/Vb), Qtc = Qts k, fc = fs k",
-                      {positive("fs_hz"), positive("qts").maybe(), positive("vas_m3"), positive("box_m3"),
-                       positive("qes").maybe().meaning("beside qts for Qec and Qmc, or with boxQ instead of qts"),
-                       positive("boxQ").maybe().meaning("Q_mc, the losses of driver and box"), frequencies.maybe()},
-                      {"totalQ", "resonance_hz", "halfPower_hz", "qec", "qmc", "peak_db", "peakAt_hz",
-                       "response_db", "phase_deg"},
-                      closedModel});
+    models.push_back(
+        {"E1",
+         "closed-box",
+         "a driver in a closed box",
+         "k = sqrt(1 + Vas/Vb), Qtc = Qts k, fc = fs k",
+         {positive("fs_hz"), positive("qts").maybe(), positive("vas_m3"), positive("box_m3"),
+          positive("qes").maybe().meaning("beside qts for Qec and Qmc, or with boxQ instead of qts"),
+          positive("boxQ").maybe().meaning("Q_mc, the losses of driver and box"), frequencies.maybe()},
+         {"totalQ", "resonance_hz", "halfPower_hz", "qec", "qmc", "peak_db", "peakAt_hz", "response_db", "phase_deg"},
+         closedModel});
     models.push_back({"E1",
                       "closed-box-volume",
                       "the closed box for a wanted Qtc",

@@ -42,9 +42,9 @@ void setVerdict(CalcResults& results, double needed_m, const char* left, const s
     if (left_m) results.set(left, *left_m);
     const bool stock = results.find("stock_m") != nullptr, room = !left_m || !under(*left_m, 0.0);
     if (left_m && !room) results.set("shortfall_m", -*left_m);
-    results.set("verdict", std::string(!stock || !room  ? "does not fit"
+    results.set("verdict", std::string(!stock || !room              ? "does not fit"
                                        : over(needed_m, kNothing_m) ? "fits with a spacer"
-                                                        : "fits"));
+                                                                    : "fits"));
 }
 
 Outcome<CalcResults> depthModel(const CalcArguments& in)
@@ -248,16 +248,17 @@ void addFitModels(std::vector<CalcModel>& models)
                                  notNegative("depthFree_m").maybe().meaning("under the panel")}),
                       {"spacer_m", "stock_m", "pieces_m", "depthNeed_m", "depthLeft_m", "shortfall_m", "verdict"},
                       underPanelModel});
-    models.push_back({"I2",
-                      "cutout",
-                      "hole, saw and adapter ring for a driver",
-                      "basket + 1 mm <= D <= min(bolt circle - hole - 4 mm, flange - 8 mm)",
-                      {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(),
-                       positive("hole_m").orElse(0.0045), positive("oldCutout_m").maybe(),
-                       positive("vehicleCircle_m").maybe(),
-                       positive("vehicleHole_m").orElse(0.0045).meaning("its screw holes"), positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
-                      {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
-                      cutoutModel});
+    models.push_back(
+        {"I2",
+         "cutout",
+         "hole, saw and adapter ring for a driver",
+         "basket + 1 mm <= D <= min(bolt circle - hole - 4 mm, flange - 8 mm)",
+         {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(), positive("hole_m").orElse(0.0045),
+          positive("oldCutout_m").maybe(), positive("vehicleCircle_m").maybe(),
+          positive("vehicleHole_m").orElse(0.0045).meaning("its screw holes"),
+          positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
+         {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
+         cutoutModel});
     models.push_back({"I2",
                       "hole-saw",
                       "which saw makes a hole, and how much play it leaves",

@@ -169,9 +169,9 @@ constexpr FuseKind kFuseKinds[] = {{"blade", PracticeList::FuseBlade_a},
 
 PracticeList fuseList(const std::string& kind)
 {
-    return std::find_if(std::begin(kFuseKinds), std::end(kFuseKinds), [&](const FuseKind& one) {
-               return kind == one.name;
-           })->list;
+    return std::find_if(std::begin(kFuseKinds), std::end(kFuseKinds),
+                        [&](const FuseKind& one) { return kind == one.name; })
+        ->list;
 }
 
 std::vector<std::string> fuseKindNames()
@@ -300,7 +300,8 @@ void addSupplyModels(std::vector<CalcModel>& models)
                           notNegative("contacts_ohm").orElse(0.0), positive("supply_v").orElse(13.8),
                           positive("least_v").maybe().meaning("least voltage of the device"),
                           within("temperature_degc", -40.0, 120.0).orElse(PracticeKey::FeedTemperature_degc), lay}),
-         {"drop_v", "drop_ratio", "wires", "resistance_ohm", "lost_w", "atLoad_v", "careOver_v", "stopOver_v", "verdict"},
+         {"drop_v", "drop_ratio", "wires", "resistance_ohm", "lost_w", "atLoad_v", "careOver_v", "stopOver_v",
+          "verdict"},
          dropModel});
     models.push_back(
         {"A12",

@@ -260,14 +260,14 @@ private:
         if (!channel && !isFed(fitout, added))
             if (const DeviceId from = nearestFed(fitout, added)) take(loopThrough(after, goal, added, from));
         for (const Part* part : m_shelf.of(PartKind::Driver)) {
-            if (part->driverClass != spot.driverClass || coilsOfCone(*part, firstOf(*part, ElementKind::Coil)).size() > 1)
+            if (part->driverClass != spot.driverClass ||
+                coilsOfCone(*part, firstOf(*part, ElementKind::Coil)).size() > 1)
                 continue;
             take(fitPart(after, added, *part));
             break;
         }
         constexpr double kUsualTweeter_f = 4.7e-6;
-        if (kind == RemedyKind::AddTweeter &&
-            filterOf(resolve(after, goal), added).place == FilterPlace::None)
+        if (kind == RemedyKind::AddTweeter && filterOf(resolve(after, goal), added).place == FilterPlace::None)
             take(addCapacitor(after, added, kUsualTweeter_f));
         add(kind, {}, added, difference(EditName::AddSpeakers, m_plan, after), spot.name);
     }
@@ -287,8 +287,8 @@ private:
 }  // namespace
 
 std::vector<Remedy> remedies(const Plan& plan, const Practice& practice, const Shelf& shelf,
-                             const UsualVehicles& vehicles, const Evaluation& evaluation, Complaint complaint, ListenerId listener,
-                             std::stop_token stop)
+                             const UsualVehicles& vehicles, const Evaluation& evaluation, Complaint complaint,
+                             ListenerId listener, std::stop_token stop)
 {
     return RemedyFinder(plan, practice, shelf, vehicles, evaluation, complaint, listener).run(stop);
 }

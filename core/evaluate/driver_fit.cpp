@@ -232,8 +232,7 @@ private:
                 if (const auto pattern = patternOf(m_q.place.room))
                     old.boltCircle_m = 2.0 * std::hypot(pattern->holes.front().u_m, pattern->holes.front().v_m);
                 if (const auto hole = valueOf(m_q.place.room, Quantity::ScrewHole_m)) old.screwHole_m = *hole;
-                if (const auto ring =
-                        adapterRing(driver, fit.plan.cut_m, old, m_practice[PracticeKey::RingSheet_m])) {
+                if (const auto ring = adapterRing(driver, fit.plan.cut_m, old, m_practice[PracticeKey::RingSheet_m])) {
                     fit.ringInside_m = ring->value.inside_m;
                     fit.ringOutside_m = ring->value.outside_m;
                 }

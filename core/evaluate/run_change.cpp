@@ -34,8 +34,7 @@ RunChange runChange(const StageResult& before, const StageResult& after, DeviceI
     const double now_ohm = nominalAtLeads_ohm(after, *change.after);
     change.equalVolts_db = 10.0 * std::log10(nominalAtLeads_ohm(before, *change.before) / now_ohm);
     change.midLevel_db = change.after->midLevel_db - change.before->midLevel_db;
-    if (change.before->idealCorner_hz)
-        change.restoring = restoringCapacitor(*change.before->idealCorner_hz, now_ohm);
+    if (change.before->idealCorner_hz) change.restoring = restoringCapacitor(*change.before->idealCorner_hz, now_ohm);
     return change;
 }
 

@@ -71,9 +71,9 @@ Result<void> checkPractice(const Plan& plan, const std::string& file)
     assert(practice);
     const auto outside = outsidePractice(*practice, plan.practice);
     if (!outside) return {};
-    return tl::unexpected(InputError{
-        file, "/practice/" + std::string(textOf(outside->key)),
-        fmt::format("found {:g}, allowed {:g} to {:g}", outside->found, outside->entry.least, outside->entry.greatest)});
+    return tl::unexpected(InputError{file, "/practice/" + std::string(textOf(outside->key)),
+                                     fmt::format("found {:g}, allowed {:g} to {:g}", outside->found,
+                                                 outside->entry.least, outside->entry.greatest)});
 }
 
 // Fields of the file that writing the plan again would not give, by pointer.

@@ -37,10 +37,24 @@ std::string kindNames()
     return fmt::format("{}", fmt::join(names, ", "));
 }
 
-constexpr std::array<std::string_view, 18> kWords{
-    "key",      "name",    "kind",           "class",          "plug",       "mate",       "coils",      "channels", "tweeter",
-    "tweeterCapacitor_f", "mid", "midCapacitor_f", "wooferCoil_h", "wooferShunt_f", "tweeterSeries_f", "tweeterShunt_h",
-    "tweeterPad_ohm", "contents"};
+constexpr std::array<std::string_view, 18> kWords{"key",
+                                                  "name",
+                                                  "kind",
+                                                  "class",
+                                                  "plug",
+                                                  "mate",
+                                                  "coils",
+                                                  "channels",
+                                                  "tweeter",
+                                                  "tweeterCapacitor_f",
+                                                  "mid",
+                                                  "midCapacitor_f",
+                                                  "wooferCoil_h",
+                                                  "wooferShunt_f",
+                                                  "tweeterSeries_f",
+                                                  "tweeterShunt_h",
+                                                  "tweeterPad_ohm",
+                                                  "contents"};
 
 // The parts of a two-way network from the source on, by the column that gives their value.
 struct NetworkPart {

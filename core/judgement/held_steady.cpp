@@ -18,8 +18,7 @@ void keepButtons(std::vector<Mend>& mends, const std::vector<Mend>& shown)
                shown.begin();
     };
     std::erase_if(mends, [&](const Mend& mend) { return placeOf(mend) == std::ssize(shown); });
-    std::stable_sort(mends.begin(), mends.end(),
-                     [&](const Mend& a, const Mend& b) { return placeOf(a) < placeOf(b); });
+    std::stable_sort(mends.begin(), mends.end(), [&](const Mend& a, const Mend& b) { return placeOf(a) < placeOf(b); });
     // A reading that was asked for stays so until it is known whether it still settles anything.
     if (!shown.empty() && shown.front().name == MendName::MeasureRe &&
         (mends.empty() || mends.front().name != MendName::MeasureRe))

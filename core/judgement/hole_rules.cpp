@@ -97,12 +97,12 @@ std::vector<Finding> judgeScrewHoles(const Judging& judging)
         // In the order of a fitter: what leaves no trace first, new holes last.
         if (driver.mount.turn_deg)
             finding.mends.push_back({MendName::TurnDriver, 0.0, turnDriver(judging.plan, driver.id, std::nullopt)});
-        finding.mends.push_back({MendName::FitBracket, 0.0,
-                                 SolverRequest{SolverRequest::Kind::ChooseBracket, driver.id, judging.goalId}});
+        finding.mends.push_back(
+            {MendName::FitBracket, 0.0, SolverRequest{SolverRequest::Kind::ChooseBracket, driver.id, judging.goalId}});
         const auto& bare = driver.fit.withoutTabs;
         if (!bracketMisses && bare && bare->matched > screws->matched)
-            finding.mends.push_back({MendName::BreakTabs, static_cast<double>(bare->matched),
-                                     breakTabs(judging.plan, driver.id, true)});
+            finding.mends.push_back(
+                {MendName::BreakTabs, static_cast<double>(bare->matched), breakTabs(judging.plan, driver.id, true)});
         finding.mends.push_back(
             {MendName::NewScrewHoles, 0.0, prepareHole(judging.plan, driver.id, AlterationKind::ScrewHoles)});
         findings.push_back(std::move(finding));
@@ -120,12 +120,11 @@ std::vector<Finding> judgeScrewOutsideFlange(const Judging& judging)
         if (!reach || !over(*reach, 1.0) || flange.basis.origin == Origin::ClassGuess) continue;
         double across_m = 0.0;
         const auto pattern = patternOf(driver.fit.body);
-        for (const ScrewHole& hole : pattern->holes) across_m = std::max(across_m, 2.0 * std::hypot(hole.u_m, hole.v_m));
-        Finding finding = fitFinding(judging, driver, RuleId::ScrewOutsideFlange, Severity::Stop,
-                                     {Quantity::ScrewCircle_m,
-                                      {across_m, flange.basis.origin, {}},
-                                      across_m / std::sqrt(*reach),
-                                      {}});
+        for (const ScrewHole& hole : pattern->holes)
+            across_m = std::max(across_m, 2.0 * std::hypot(hole.u_m, hole.v_m));
+        Finding finding = fitFinding(
+            judging, driver, RuleId::ScrewOutsideFlange, Severity::Stop,
+            {Quantity::ScrewCircle_m, {across_m, flange.basis.origin, {}}, across_m / std::sqrt(*reach), {}});
         finding.mends = {measureMend(driver.id, judging.goalId, Quantity::Flange_m), chooseDriverMend(driver.id)};
         findings.push_back(std::move(finding));
     }

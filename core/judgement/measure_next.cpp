@@ -97,8 +97,8 @@ std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<
         const double perMinute = square / minutesOf(instrumentFor(one.input->what.what), practice);
         return std::pair(has(one) && square >= worth, perMinute);
     };
-    const auto most = std::max_element(all.begin(), all.end(),
-                                       [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
+    const auto most =
+        std::max_element(all.begin(), all.end(), [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
     const UncertainInput& input = *most->input;
     const Instrument by = instrumentFor(input.what.what);
     return NextReading{.what = input.what,

@@ -38,8 +38,7 @@ Outcome<OutputLimits> outputLimits(std::span<const AmplifierRating> ratings, con
     for (size_t i = 0; i < ratings.size(); ++i)
         for (size_t k = 0; k < i; ++k)
             if (ratings[i].load_ohm == ratings[k].load_ohm && ratings[i].power_w != ratings[k].power_w)
-                return refuse(ErrorCode::Inconsistent, "ratedLoad_ohm", ratings[i].load_ohm,
-                              "one power for each load");
+                return refuse(ErrorCode::Inconsistent, "ratedLoad_ohm", ratings[i].load_ohm, "one power for each load");
     const auto byLoad = [](const AmplifierRating& a, const AmplifierRating& b) { return a.load_ohm < b.load_ohm; };
     const auto [lowest, highest] = std::minmax_element(ratings.begin(), ratings.end(), byLoad);
     const double highest_v = voltageAt(*highest), highest_a = currentAt(*highest);

@@ -46,8 +46,7 @@ bool needsRing(const CutoutLimits& limits, double oldCutout_m)
 Outcome<AdapterRing> adapterRing(const DriverHole& driver, double cut_m, const OldOpening& old, double sheet_m)
 {
     AdapterRing ring{cut_m, std::max(old.cutout_m + kRingOverlap_m, driver.flange_m)};
-    if (old.boltCircle_m)
-        ring.outside_m = std::max(ring.outside_m, *old.boltCircle_m + old.screwHole_m + kRingMetal_m);
+    if (old.boltCircle_m) ring.outside_m = std::max(ring.outside_m, *old.boltCircle_m + old.screwHole_m + kRingMetal_m);
     if (over(ring.outside_m, sheet_m))
         return refuse(ErrorCode::RingTooLarge, "outside_m", ring.outside_m, fmt::format("at most {:g} m", sheet_m));
     return Answer<AdapterRing>{ring, {}};

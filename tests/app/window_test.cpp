@@ -5,8 +5,8 @@
 #include <QAction>
 #include <QApplication>
 #include <QCheckBox>
-#include <QDialog>
 #include <QComboBox>
+#include <QDialog>
 #include <QFile>
 #include <QLabel>
 #include <QLineEdit>
@@ -22,9 +22,9 @@
 #include "app/stations/job_card_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/vehicle_drawing.h"
-#include "core/judgement/held_steady.h"
 #include "core/evaluate/resolve.h"
 #include "core/io/atomic_file.h"
+#include "core/judgement/held_steady.h"
 #include "core/slate/named_line.h"
 #include "tests/app/window_driver.h"
 #include "words/figures.h"
@@ -150,7 +150,8 @@ TEST_F(Window, AReadingFarFromWhatIsStatedIsAskedForAgain)
     driver.openDemo();
     const core::Plan plan = driver.session().snapshot().plan;
     driver.type("ohmmeterReading", "11");
-    EXPECT_TRUE(driver.text("ohmmeterAnswer").contains("far from what is stated")) << driver.text("ohmmeterAnswer").toStdString();
+    EXPECT_TRUE(driver.text("ohmmeterAnswer").contains("far from what is stated"))
+        << driver.text("ohmmeterAnswer").toStdString();
     EXPECT_EQ(driver.session().snapshot().plan, plan);
     driver.type("ohmmeterReading", "5.1");  // another one is taken at once
     EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 5.1 Ω measured"));
@@ -173,7 +174,8 @@ TEST_F(Window, TheOhmmeterAimsAtWhatIsThereNow)
     which->setFocus();
     driver.key(Qt::Key_Down);
     driver.type("ohmmeterReading", "3.35");
-    EXPECT_TRUE(driver.text("after_impedance").endsWith("Re 3.35 Ω measured")) << driver.text("after_impedance").toStdString();
+    EXPECT_TRUE(driver.text("after_impedance").endsWith("Re 3.35 Ω measured"))
+        << driver.text("after_impedance").toStdString();
     EXPECT_EQ(which->currentIndex(), 1) << "what was chosen stays chosen";
 }
 

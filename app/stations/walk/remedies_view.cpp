@@ -80,7 +80,8 @@ void RemediesView::ask()
                              evaluation = m_survey.snapshot->evaluation](const std::stop_token& token) {
         std::vector<core::Remedy> found;
         for (const core::Complaint complaint : plan.job.complaints) {
-            auto more = core::remedies(plan, shop->practice, shop->shelf, shop->vehicles, evaluation, complaint, listener, token);
+            auto more = core::remedies(plan, shop->practice, shop->shelf, shop->vehicles, evaluation, complaint,
+                                       listener, token);
             found.insert(found.end(), std::make_move_iterator(more.begin()), std::make_move_iterator(more.end()));
         }
         if (token.stop_requested()) return;

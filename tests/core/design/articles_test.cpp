@@ -44,9 +44,9 @@ TEST(ChooseBracket, TakesTheFlattestThatMeetsBothAndLeavesRoom)
     const Plan plan = tests::planOf(fitting);
     const auto bracket = [](const char* key, double thick_m, double circle_m) {
         Part part{.kind = PartKind::Spacer, .name = key, .shelfKey = key};
-        part.figures = {{Quantity::Thickness_m, Known{thick_m}},   {Quantity::ScrewCount, Known{4.0}},
-                        {Quantity::ScrewCircle_m, Known{0.102}},   {Quantity::ScrewStart_deg, Known{45.0}},
-                        {Quantity::OuterScrewCount, Known{3.0}},   {Quantity::OuterScrewCircle_m, Known{circle_m}},
+        part.figures = {{Quantity::Thickness_m, Known{thick_m}}, {Quantity::ScrewCount, Known{4.0}},
+                        {Quantity::ScrewCircle_m, Known{0.102}}, {Quantity::ScrewStart_deg, Known{45.0}},
+                        {Quantity::OuterScrewCount, Known{3.0}}, {Quantity::OuterScrewCircle_m, Known{circle_m}},
                         {Quantity::Cutout_m, Known{0.096}}};
         return part;
     };

@@ -34,7 +34,8 @@ std::vector<Remedy> remediesOf(const Plan& plan, Complaint complaint)
 {
     const Shop shop = shippedShop();
     const Evaluation evaluation = evaluateJob(plan, shop.practice);
-    return remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluation, complaint, plan.listeners.begin()->first);
+    return remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluation, complaint,
+                    plan.listeners.begin()->first);
 }
 
 const Remedy* find(const std::vector<Remedy>& found, RemedyKind kind)
@@ -112,8 +113,8 @@ TEST(Remedies, StopWhenTold)
     source.request_stop();
     const Shop shop = shippedShop();
     const Plan plan = tests::demoPlan();
-    EXPECT_TRUE(remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluateJob(plan, shop.practice), Complaint::Thin,
-                         plan.listeners.begin()->first, source.get_token())
+    EXPECT_TRUE(remedies(plan, shop.practice, shop.shelf, shop.vehicles, evaluateJob(plan, shop.practice),
+                         Complaint::Thin, plan.listeners.begin()->first, source.get_token())
                     .empty());
 }
 

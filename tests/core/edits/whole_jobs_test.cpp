@@ -1,7 +1,7 @@
 // Eight whole jobs as sequences of edits, each held against figures that were worked out beforehand.
-// Source of the figures: circuit theory (series and parallel of Re + jwLe + Res || Cmes || Lces and 1/jwC), evaluated by
-// an independent script on the grid of 481 frequencies; R. H. Small, "Closed-box loudspeaker systems" (1972); geometry.
-// Vehicles, people and parts are invented.
+// Source of the figures: circuit theory (series and parallel of Re + jwLe + Res || Cmes || Lces and 1/jwC), evaluated
+// by an independent script on the grid of 481 frequencies; R. H. Small, "Closed-box loudspeaker systems" (1972);
+// geometry. Vehicles, people and parts are invented.
 #include <gtest/gtest.h>
 
 #include <algorithm>
@@ -123,8 +123,8 @@ TEST(WholeJob, ADriverOfOtherOhmsThanBefore)
     EXPECT_NEAR(circuitOfDriver(goal, left).least_hz, 416.66, 6.1);  // a point of the grid
     const Finding lower = findingOf(judge(plan, evaluation), RuleId::LowerLoadOnFactory);
     EXPECT_EQ(lower.severity, Severity::Stop);  // 0.47 of the old resistance, and the amplifier is unknown
-    EXPECT_NEAR(lower.evidence.front().figure.value / lower.evidence.front().limit.value_or(1.0),
-                3.1 / (0.7 * 6.6), 0.36);
+    EXPECT_NEAR(lower.evidence.front().figure.value / lower.evidence.front().limit.value_or(1.0), 3.1 / (0.7 * 6.6),
+                0.36);
     // The other way round nothing is said of the load, only of the level.
     Plan back = tests::withSpots(BodyKind::Saloon, {"front door"});
     back = withFound(back, left, driverOf("old 4 ohm", "componentWoofer165", {3.1, 0.0003, 70, 4.5, 0.8, 4}));
@@ -177,7 +177,8 @@ TEST(WholeJob, ALoopThroughPair)
     setOwnCapacitor(dome, Known{5.6e-6});
     plan = withFound(plan, sail, dome);
     plan = after(plan, loopThrough(plan, kFactory, sail, door));
-    plan = after(plan, fitPart(plan, door, driverOf("Marshwren", "componentWoofer165", {3.2, 0.0004, 58, 5.0, 0.6, 4})));
+    plan =
+        after(plan, fitPart(plan, door, driverOf("Marshwren", "componentWoofer165", {3.2, 0.0004, 58, 5.0, 0.6, 4})));
     plan = after(plan, fitPart(plan, sail, dome));
     const Evaluation evaluation = tests::evaluated(plan);
     EXPECT_NEAR(circuitOfDriver(*evaluation.stages.at(kFound), sail).least_ohm, 3.16403, 0.003);
@@ -198,15 +199,21 @@ TEST(WholeJob, ACoaxialOnABracket)
     const DeviceId left = driverAt(plan, "left rear door");
     const PlaceId at = tests::placeNamed(plan, "left rear door");
     Place place = plan.places.at(at);
-    for (const auto& [what, value] : {std::pair{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.172},
-                                      {Quantity::ScrewStart_deg, 90.0}, {Quantity::Cutout_m, 0.150},
-                                      {Quantity::Depth_m, 0.070}, {Quantity::FrontClearance_m, 0.060}})
+    for (const auto& [what, value] : {std::pair{Quantity::ScrewCount, 3.0},
+                                      {Quantity::ScrewCircle_m, 0.172},
+                                      {Quantity::ScrewStart_deg, 90.0},
+                                      {Quantity::Cutout_m, 0.150},
+                                      {Quantity::Depth_m, 0.070},
+                                      {Quantity::FrontClearance_m, 0.060}})
         place.room[what] = Known{value, {Origin::Measured}};
     plan = after(plan, changePlace(plan, at, place));
     Part coaxial = driverOf("Heathcock", "coaxial165", {3.4, 0.0003, 80, 4.5, 0.8, 4});
-    for (const auto& [what, value] : {std::pair{Quantity::ScrewCount, 4.0}, {Quantity::ScrewCircle_m, 0.159},
-                                      {Quantity::ScrewStart_deg, 45.0}, {Quantity::Basket_m, 0.141},
-                                      {Quantity::Flange_m, 0.172}, {Quantity::Depth_m, 0.060}})
+    for (const auto& [what, value] : {std::pair{Quantity::ScrewCount, 4.0},
+                                      {Quantity::ScrewCircle_m, 0.159},
+                                      {Quantity::ScrewStart_deg, 45.0},
+                                      {Quantity::Basket_m, 0.141},
+                                      {Quantity::Flange_m, 0.172},
+                                      {Quantity::Depth_m, 0.060}})
         coaxial.figures[what] = Known{value};
     plan = after(plan, fitPart(plan, left, coaxial));
     Evaluation evaluation = tests::evaluated(plan);
@@ -217,14 +224,14 @@ TEST(WholeJob, ACoaxialOnABracket)
     ASSERT_GE(holes.mends.size(), 2U);
     EXPECT_EQ(holes.mends.front().name, MendName::FitBracket);
     EXPECT_EQ(holes.mends.back().name, MendName::NewScrewHoles);
-    const auto edit = answer(std::get<SolverRequest>(holes.mends.front().act), plan, tests::shop().practice,
-                             tests::shop().shelf);
+    const auto edit =
+        answer(std::get<SolverRequest>(holes.mends.front().act), plan, tests::shop().practice, tests::shop().shelf);
     ASSERT_TRUE(edit);
     plan = after(plan, *edit);
     evaluation = tests::evaluated(plan);
     const DriverFit& fit = *goalOf(evaluation, plan).fits.at(left);
-    EXPECT_EQ(fit.bracket->matched, 3);  // the three of the vehicle
-    EXPECT_EQ(fit.screws->matched, 4);   // the four of the driver
+    EXPECT_EQ(fit.bracket->matched, 3);                            // the three of the vehicle
+    EXPECT_EQ(fit.screws->matched, 4);                             // the four of the driver
     EXPECT_NEAR(fit.depthMargin_m->value - depth_m, 0.012, 1e-9);  // as thick as the bracket
     EXPECT_FALSE(speaks(judge(plan, evaluation), RuleId::ScrewHoles));
 }
@@ -313,9 +320,12 @@ TEST(WholeJob, OvalsInAVehicleWithoutACabin)
     const DeviceId left = driverAt(plan, "left bag lid");
     const PlaceId at = tests::placeNamed(plan, "left bag lid");
     Part oval = driverOf("Skerry oval", "ovalCoaxial5x7", {3.4, 0.0003, 72, 4.5, 0.75, 4});
-    for (const auto& [what, value] : {std::pair{Quantity::Basket_m, 0.180}, {Quantity::BasketShort_m, 0.130},
-                                      {Quantity::Flange_m, 0.204}, {Quantity::FlangeShort_m, 0.154},
-                                      {Quantity::ScrewWidth_m, 0.146}, {Quantity::ScrewHeight_m, 0.096},
+    for (const auto& [what, value] : {std::pair{Quantity::Basket_m, 0.180},
+                                      {Quantity::BasketShort_m, 0.130},
+                                      {Quantity::Flange_m, 0.204},
+                                      {Quantity::FlangeShort_m, 0.154},
+                                      {Quantity::ScrewWidth_m, 0.146},
+                                      {Quantity::ScrewHeight_m, 0.096},
                                       {Quantity::ScrewHole_m, 0.0045}})
         oval.figures[what] = Known{value};
     const auto inOpening = [&](double long_m, double short_m) {
@@ -337,7 +347,8 @@ TEST(WholeJob, OvalsInAVehicleWithoutACabin)
     oval.figures[Quantity::ScrewWidth_m] = Known{0.150};
     oval.figures[Quantity::ScrewHeight_m] = Known{0.100};
     const Plan outside = inOpening(0.182, 0.132);
-    EXPECT_EQ(findingOf(judge(outside, tests::evaluated(outside)), RuleId::ScrewOutsideFlange).severity, Severity::Stop);
+    EXPECT_EQ(findingOf(judge(outside, tests::evaluated(outside)), RuleId::ScrewOutsideFlange).severity,
+              Severity::Stop);
     // Nothing of a cabin: the wave falls with distance at every frequency, and nothing is gained.
     EXPECT_FALSE(tests::shop().practice.bodies.at("motorcycle").cabin);
     const auto& heard = goalOf(through, passes).hearing.begin()->second;

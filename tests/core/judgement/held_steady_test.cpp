@@ -51,11 +51,10 @@ TEST(HeldSteady, WhatIsGoneIsGoneAndWhatIsNewStandsWhereTheRulesPutIt)
     const std::vector<Finding> shown{finding(RuleId::LoadUnderMinimum, Severity::Care),
                                      finding(RuleId::LessLevel, Severity::Care),
                                      finding(RuleId::SealMissing, Severity::Note)};
-    const std::vector<Finding> now{finding(RuleId::WindowTravel, Severity::Stop),
-                                   finding(RuleId::CoilOpen, Severity::Care),
-                                   finding(RuleId::LessLevel, Severity::Care),
-                                   finding(RuleId::WireSlack, Severity::Care),
-                                   finding(RuleId::SealMissing, Severity::Note)};
+    const std::vector<Finding> now{
+        finding(RuleId::WindowTravel, Severity::Stop), finding(RuleId::CoilOpen, Severity::Care),
+        finding(RuleId::LessLevel, Severity::Care), finding(RuleId::WireSlack, Severity::Care),
+        finding(RuleId::SealMissing, Severity::Note)};
     EXPECT_EQ(rules(heldSteady(shown, now)), (std::vector{RuleId::WindowTravel, RuleId::CoilOpen, RuleId::LessLevel,
                                                           RuleId::WireSlack, RuleId::SealMissing}));
 }

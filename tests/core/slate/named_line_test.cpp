@@ -129,8 +129,10 @@ TEST(NamedLines, SayTheShockThatFixingsBear)
 {
     const Practice practice = shippedShop().practice;
     const auto usual = slate("fixings 4 2 kg", practice)->named.usual;
-    EXPECT_NE(std::find(usual.begin(), usual.end(), std::pair(std::string("a/g"), TypedQuantity{practice[PracticeKey::Shock_ratio], Dimension::Number})),
-              usual.end());
+    EXPECT_NE(
+        std::find(usual.begin(), usual.end(),
+                  std::pair(std::string("a/g"), TypedQuantity{practice[PracticeKey::Shock_ratio], Dimension::Number})),
+        usual.end());
     const auto harder = slate("fixings 4 2 kg shock 10", practice);
     ASSERT_TRUE(harder);
     EXPECT_NEAR(harder->named.results.front().second.numbers.front().real(), 49.0, 0.1);  // 2 x 10 x 9.81 / 4
