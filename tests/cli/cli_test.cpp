@@ -465,7 +465,8 @@ TEST_F(Cli, TheDemosShowWhatAVehicleHolds)
     const Ran trouble = run("check --json " + file("shipped-trouble.reed"), "2>/dev/null");
     EXPECT_EQ(trouble.code, 1);
     bool rewired = false;
-    for (const Json& finding : trouble.json().at("findings"))
+    const Json answer = trouble.json();
+    for (const Json& finding : answer.at("findings"))
         for (const Json& mend : finding.at("mends"))
             rewired |= mend.get<std::string>().find("coils in series") != std::string::npos;
     EXPECT_TRUE(rewired);
