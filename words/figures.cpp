@@ -120,6 +120,10 @@ QString fieldText(core::Quantity quantity, double value, UnitSystem units)
                                       : Words::tr("%1 mm").arg(significant(1e3 * value));
     else if (unit == "m3")
         text = Words::tr("%1 l").arg(significant(1e3 * value));
+    else if (unit == "m2" && std::abs(value) < 1e-4)
+        text = Words::tr("%1 mm2").arg(significant(1e6 * value));
+    else if (unit == "m2")
+        text = Words::tr("%1 cm2").arg(significant(1e4 * value));
     else if (unit == "ohm")
         text = ohms(value).replace(QStringLiteral("Ω"), QStringLiteral("ohm"));
     else if (unit == "F")

@@ -6,6 +6,7 @@
 #include "core/edits/named_edits.h"
 #include "core/edits/parts.h"
 #include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/lead_back.h"
 
 namespace core {
 namespace {
@@ -90,6 +91,28 @@ Edit fitPluggedIn(const Plan& plan, DeviceId device, const Part& part, const Par
     Edit edit = difference(EditName::FitDriver, plan, after);
     edit.detail = fitted.detail;
     return edit;
+}
+
+Edit noteCable(const Plan& plan, StageId stage, DeviceId driver, Quantity what, const std::optional<Known>& value)
+{
+    Plan after = plan;
+    const Fitout fitout = resolve(plan, stage);
+    for (const DeviceId one : mates(fitout, driver)) {
+        const auto ends = feedEnds(fitout, one);
+        if (!ends) continue;
+        for (const std::string& terminal : {ends->plus, ends->minus}) {
+            const LeadBack lead = leadBack(fitout, {one, terminal});
+            if (lead.wires.empty()) continue;
+            const WireId id = lead.wires.back();  // the one that leaves what feeds it
+            Wire wire = fitout.wires.at(id);
+            if (value)
+                wire.figures[what] = *value;
+            else
+                wire.figures.erase(what);
+            putAt(after, &Plan::wires, standingAt(plan, &Plan::wires, stage, id), id, wire);
+        }
+    }
+    return difference(EditName::WireLength, plan, after);
 }
 
 }  // namespace core

@@ -190,4 +190,31 @@ TEST_F(Planned, AnAmplifierOfTheShelfIsAdded)
         EXPECT_FALSE(after().used.parts.at(after().used.devices.at(run.run.id.channel.device).part).shelfKey.empty());
 }
 
+// The cable is typed where the wires are, as found and as planned; its ohms count at once, on both sides.
+TEST_F(Planned, TheCableIsTypedWhereTheWiresAre)
+{
+    driver.newJob("hatchback");
+    driver.clickThing(QStringLiteral("front door"));
+    driver.click("askWires");
+    const double bare = before().circuits.front().least_ohm;
+    driver.type("cableArea", "0.75 mm2");
+    driver.type("cableLength", "3.5 m");
+    // Source: IEC 60028 copper and 2 % lay: 2 x 3.5 m of 0.75 mm2 are 0.1641 ohm, of 2.5 mm2 0.0492.
+    for (const core::CircuitResult& circuit : before().circuits)
+        EXPECT_NEAR(circuit.least_ohm - bare, 0.1641, 0.0005);
+    driver.click("stagePlanned");
+    driver.type("cableArea", "2.5 mm2");
+    for (const core::CircuitResult& circuit : after().circuits)
+        EXPECT_NEAR(circuit.least_ohm - bare, 0.0492, 0.0005);
+    for (const core::CircuitResult& circuit : before().circuits)
+        EXPECT_NEAR(circuit.least_ohm - bare, 0.1641, 0.0005) << "before stays as it was found";
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_NEAR(after().circuits.front().least_ohm - bare, 0.1641, 0.0005);
+    driver.type("cableArea", "16 awg");  // ASTM B258: 1.309 mm2, so 0.0940 ohm
+    EXPECT_NEAR(after().circuits.front().least_ohm - bare, 0.0940, 0.0005);
+    driver.type("cableArea", "1.5");  // bare: mm2
+    EXPECT_NEAR(after().circuits.front().least_ohm - bare, 0.0821, 0.0005);
+    EXPECT_EQ(driver.window().findChild<QWidget*>("cableArea")->property("text").toString(), "1.5 mm2");
+}
+
 }  // namespace

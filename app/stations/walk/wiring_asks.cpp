@@ -3,6 +3,7 @@
 #include "app/stations/walk/asks.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/lead_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
@@ -158,6 +159,22 @@ AskForm::TextLine colourLine(bool plus)
                 }};
 }
 
+// What the cable is, each core of it, and how long; with both the loss in it counts.
+AskForm::QuantityLine cableLine(core::Quantity what, const char* name, const QString& label)
+{
+    return {.name = QLatin1String(name),
+            .label = label,
+            .quantity = what,
+            .figures = [](const Survey& survey) -> const core::Figures* {
+                const core::LeadBack lead = leadHere(survey, true);
+                return lead.wires.empty() ? nullptr : &survey.fitout().wires.at(lead.wires.back()).figures;
+            },
+            .write =
+                [what](const Survey& survey, const std::optional<core::Known>& value) {
+                    return core::noteCable(survey.plan(), survey.stage, survey.driver, what, value);
+                }};
+}
+
 AskForm* wiringForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -185,6 +202,8 @@ AskForm* wiringForm(QWidget* parent)
                          }});
     form->addText(colourLine(true));
     form->addText(colourLine(false));
+    form->addQuantity(cableLine(core::Quantity::Area_m2, "cableArea", tr("Cable, each core")));
+    form->addQuantity(cableLine(core::Quantity::Length_m, "cableLength", tr("Cable, one way")));
     form->addText({.name = QStringLiteral("plug"),
                    .label = tr("Plug"),
                    .hint = tr("flat, two pins"),

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/design/damage.h"
+#include "core/edits/layers.h"
 #include "core/evaluate/wiring_graph.h"
 #include "core/job/job_plan.h"
 #include "tests/core/surveyed_plan.h"
@@ -75,6 +76,45 @@ TEST(AdapterLead, IsPluggedInNotMade)
     EXPECT_TRUE(std::any_of(job.parts.begin(), job.parts.end(), [&](const PartRow& row) {
         return plan.parts.at(row.part).kind == PartKind::Lead && row.count == 2;
     }));
+}
+
+// Source: IEC 60028 copper, 0.017241 ohm mm2/m at 20 degC, and 2 % for the lay: 2 x 3.5 m of 0.75 mm2 are 0.1641 ohm.
+TEST(NoteCable, AddsItsOhmsToTheLoadOnBothSides)
+{
+    Plan plan = tests::withSpots(BodyKind::Hatchback, {"front door"});
+    const DeviceId left = tests::driverAt(plan, "left front door"), right = tests::driverAt(plan, "right front door");
+    const auto least = [&](const Plan& one, DeviceId device) {
+        const Evaluation evaluation = tests::evaluated(one);
+        const StageResult& found = *evaluation.stages.at(kFound);
+        return findCircuit(found, findRunOfDevice(found, device)->run.id.channel)->least_ohm;
+    };
+    const double bare = least(plan, left);
+    plan = tests::after(plan, noteCable(plan, kFactory, left, Quantity::Area_m2, Known{0.75e-6}));
+    EXPECT_EQ(least(plan, left), bare) << "without a length it is a contact";
+    plan = tests::after(plan, noteCable(plan, kFactory, left, Quantity::Length_m, Known{3.5}));
+    EXPECT_NEAR(least(plan, left) - bare, 0.1641, 0.0005);
+    EXPECT_NEAR(least(plan, right) - bare, 0.1641, 0.0005);
+    plan = tests::after(plan, noteCable(plan, kFactory, left, Quantity::Length_m, std::nullopt));
+    EXPECT_EQ(least(plan, right), bare);
+}
+
+// As planned it is another cable; the one that was found stays as it was.
+TEST(NoteCable, AsPlannedLeavesWhatWasFound)
+{
+    Plan plan = tests::withSpots(BodyKind::Hatchback, {"front door"});
+    const DeviceId left = tests::driverAt(plan, "left front door");
+    plan = tests::after(plan, noteCable(plan, kFactory, left, Quantity::Length_m, Known{3.5}));
+    plan = tests::after(plan, noteCable(plan, kFactory, left, Quantity::Area_m2, Known{0.75e-6}));
+    const Fitout found = resolve(plan, kFound);
+    const StageId goal = plannedGoal(plan);
+    Plan planned = plan;
+    const Edit edit = noteCable(plan, goal, left, Quantity::Area_m2, Known{2.5e-6});
+    planned = apply(plan, edit).plan;
+    EXPECT_EQ(resolve(planned, kFound).wires, found.wires);
+    int thicker = 0;
+    for (const auto& [id, wire] : resolve(planned, goal).wires)
+        thicker += valueOf(wire.figures, Quantity::Area_m2).value_or(0.0) == 2.5e-6 ? 1 : 0;
+    EXPECT_EQ(thicker, 4) << "two cores on each side";
 }
 
 }  // namespace
