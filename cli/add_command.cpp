@@ -1,10 +1,13 @@
 #include "cli/add_command.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 
 #include "cli/plan_input.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
+#include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
@@ -35,6 +38,7 @@ public:
         if (!m_request.amplifier.empty() && !addAmplifier()) return tl::unexpected(m_error);
         if (!m_request.set.empty() && !addSet()) return tl::unexpected(m_error);
         if (!m_request.spot.empty() && !addSpeaker()) return tl::unexpected(m_error);
+        if (!m_request.to.empty() && !addCable()) return tl::unexpected(m_error);
         return std::move(m_plan);
     }
 
@@ -51,6 +55,25 @@ private:
         const Part* part = m_shop.shelf.find(m_request.amplifier);
         if (!part || !isSource(*part)) return fail(m_request.amplifier, "is no source on the shelf");
         take(addSource(m_plan, m_goal, *part, {}));
+        return true;
+    }
+
+    bool addCable()
+    {
+        const auto driver = idFromText<DeviceId>(m_request.to);
+        const Fitout fitout = resolve(m_plan, m_goal);
+        if (!driver || !fitout.devices.contains(*driver) || partOf(fitout, *driver).kind != PartKind::Driver)
+            return fail("--to " + m_request.to, "is no driver of the plan");
+        for (const auto& [what, value, option] :
+             {std::tuple{Quantity::Area_m2, m_request.cableArea_m2, "--cable-area"},
+              {Quantity::Length_m, m_request.cableLength_m, "--cable-length"}}) {
+            if (value == 0.0) continue;
+            const QuantityRow& limits = row(what);
+            if (!(value >= limits.least && value <= limits.greatest))
+                return fail(option, fmt::format("found {:g}, allowed {:g} to {:g} {}", value, limits.least,
+                                                limits.greatest, limits.unit));
+            take(noteCable(m_plan, m_goal, *driver, what, Known{value}));
+        }
         return true;
     }
 
@@ -136,8 +159,8 @@ int addPlanned(const AddRequest& request)
 {
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
-    if (request.spot.empty() && request.amplifier.empty() && request.set.empty())
-        return report({request.plan, {}, "nothing to add: give --spot, --amplifier or --set"}, request.json);
+    if (request.spot.empty() && request.amplifier.empty() && request.set.empty() && request.to.empty())
+        return report({request.plan, {}, "nothing to add: give --spot, --amplifier, --set or --to"}, request.json);
     const auto added = Adding(document->plan, request).run();
     return added ? writeTo(*added, request.output, request.json) : report(added.error(), request.json);
 }

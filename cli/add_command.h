@@ -15,6 +15,8 @@ struct AddRequest {
     std::string amplifier{};  // a key of the shelf
     std::string set{};        // a set of the shelf, in the role of the woofer `as`, such as d12
     std::string as{};
+    std::string to{};  // the driver whose cable is another one, such as d12
+    double cableArea_m2 = 0.0, cableLength_m = 0.0;  // of each core, one way; 0: as it is
     bool json = false;
 };
 // Prints nothing but errors; exit 0 written, 2 something that was asked for is not there.

@@ -91,6 +91,9 @@ int main(int argc, char** argv)
     add->add_option("--capacitor", addition.capacitance_f, "farads in its lead");
     add->add_option("--set", addition.set, "a set of the shelf: woofers, tweeters and networks; with --as");
     add->add_option("--as", addition.as, "the driver whose role the set's woofer takes, such as d12");
+    add->add_option("--to", addition.to, "the driver that a new cable goes to, such as d12");
+    add->add_option("--cable-area", addition.cableArea_m2, "m2 of each core of it, such as 2.5e-6");
+    add->add_option("--cable-length", addition.cableLength_m, "m of it, one way");
     add->add_option("--amplifier", addition.amplifier, "a key of the shelf");
     CLI::App* fresh = command("new", "an empty job on a vehicle of which only the kind is known",
                               [&] { return cli::newPlanOf(text, output, json); });

@@ -42,4 +42,22 @@ TEST_F(Cli, RankGivesAReasonForEachLostPoint)
     EXPECT_EQ(run("rank " + file("demo.reed") + " d99").code, 2);
 }
 
+// Source: IEC 60028 copper and 2 % lay: 2 x 4 m of 1.5 mm2 are 0.0938 ohm.
+TEST_F(Cli, ANewCableIsAddedToADriver)
+{
+    const std::string out = file("cable.reed");
+    EXPECT_EQ(run("add " + file("shipped.reed") + " -o " + out + " --to d46 --cable-area 1.5e-6 --cable-length 4").code, 0);
+    const auto least = [&](const char* stage) {
+        const Json answer = run("evaluate --json " + out, "2>/dev/null").json();
+        for (const Json& circuit : answer.at(stage).at("circuits"))
+            if (circuit.at("channel") == "d10.ML") return circuit.at("leastLoad").at("value").get<double>();
+        return 0.0;
+    };
+    EXPECT_NEAR(least("after") - least("before"), 0.0938, 0.002) << "the least load lies at another frequency by then";
+    const Ran far = run("add " + file("shipped.reed") + " -o " + out + " --to d46 --cable-length 400");
+    EXPECT_EQ(far.code, 2);
+    EXPECT_NE(far.out.find("allowed 0 to 30 m"), std::string::npos) << far.out;
+    EXPECT_EQ(run("add " + file("shipped.reed") + " -o " + out + " --to d10 --cable-length 4").code, 2);
+}
+
 }  // namespace
