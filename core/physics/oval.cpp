@@ -75,8 +75,9 @@ double perimeter_m(const Oval& oval)
 
 double screwReach(const Oval& flange, double u_m, double v_m, double holeRadius_m)
 {
-    const double a = flange.long_m - 1.5 * holeRadius_m, b = flange.short_m - 1.5 * holeRadius_m;
-    assert(a > 0.0 && b > 0.0);
+    const double edge_m = 1.5 * holeRadius_m;
+    if (edge_m >= flange.short_m) return std::pow((std::hypot(u_m, v_m) + edge_m) / flange.short_m, 2);
+    const double a = flange.long_m - edge_m, b = flange.short_m - edge_m;
     return u_m * u_m / (a * a) + v_m * v_m / (b * b);
 }
 

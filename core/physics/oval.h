@@ -22,6 +22,7 @@ struct Oval {
 // Round its edge: pi (3 (a + b) - sqrt((3 a + b) (a + 3 b))).      source  Ramanujan (1914); 3e-6 for b/a >= 0.5
 [[nodiscard]] double perimeter_m(const Oval& oval);
 // A screw hole (centre u, v, radius q) lies inside a flange: u^2 / (A - 1.5 q)^2 + v^2 / (B - 1.5 q)^2 <= 1.
+// A flange too small for such a hole anywhere (1.5 q >= B): ((|u, v| + 1.5 q) / B)^2, over 1 off its centre.
 [[nodiscard]] double screwReach(const Oval& flange, double u_m, double v_m, double holeRadius_m);
 
 }  // namespace core
