@@ -9,6 +9,7 @@
 #include "core/edits/layers.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
@@ -37,6 +38,7 @@ public:
     {
         if (!m_request.amplifier.empty() && !addAmplifier()) return tl::unexpected(m_error);
         if (!m_request.set.empty() && !addSet()) return tl::unexpected(m_error);
+        if (!m_request.network.empty() && !addNetwork()) return tl::unexpected(m_error);
         if (!m_request.spot.empty() && !addSpeaker()) return tl::unexpected(m_error);
         if (!m_request.to.empty() && !addCable()) return tl::unexpected(m_error);
         return std::move(m_plan);
@@ -58,21 +60,43 @@ private:
         return true;
     }
 
+    std::optional<DeviceId> driverOf(const std::string& option, const std::string& text)
+    {
+        const auto driver = idFromText<DeviceId>(text);
+        const Fitout fitout = resolve(m_plan, m_goal);
+        if (driver && fitout.devices.contains(*driver) && partOf(fitout, *driver).kind == PartKind::Driver)
+            return driver;
+        fail(option + " " + text, "is no driver of the plan");
+        return std::nullopt;
+    }
+
+    bool addNetwork()
+    {
+        const Part* part = m_shop.shelf.find(m_request.network);
+        if (!part || !isTwoWay(*part)) return fail(m_request.network, "is no two-way network on the shelf");
+        const auto woofer = driverOf("--as", m_request.as);
+        if (!woofer) return false;
+        const DeviceId tweeter = tweeterBeside(resolve(m_plan, m_goal), *woofer, m_shop.practice);
+        if (!tweeter) return fail("--as " + m_request.as, "has no tweeter on its channel for a network to feed");
+        take(fitNetwork(m_plan, *woofer, tweeter, *part));
+        return true;
+    }
+
     bool addCable()
     {
-        const auto driver = idFromText<DeviceId>(m_request.to);
-        const Fitout fitout = resolve(m_plan, m_goal);
-        if (!driver || !fitout.devices.contains(*driver) || partOf(fitout, *driver).kind != PartKind::Driver)
-            return fail("--to " + m_request.to, "is no driver of the plan");
+        const auto driver = driverOf("--to", m_request.to);
+        if (!driver) return false;
+        if (!m_request.cableArea_m2 && !m_request.cableLength_m)
+            return fail("--to " + m_request.to, "needs --cable-area, --cable-length or both");
         for (const auto& [what, value, option] :
              {std::tuple{Quantity::Area_m2, m_request.cableArea_m2, "--cable-area"},
               {Quantity::Length_m, m_request.cableLength_m, "--cable-length"}}) {
-            if (value == 0.0) continue;
+            if (!value) continue;
             const QuantityRow& limits = row(what);
-            if (!(value >= limits.least && value <= limits.greatest))
-                return fail(option, fmt::format("found {:g}, allowed {:g} to {:g} {}", value, limits.least,
+            if (!(*value >= limits.least && *value <= limits.greatest))
+                return fail(option, fmt::format("found {:g}, allowed {:g} to {:g} {}", *value, limits.least,
                                                 limits.greatest, limits.unit));
-            take(noteCable(m_plan, m_goal, *driver, what, Known{value}));
+            take(noteCable(m_plan, m_goal, *driver, what, Known{*value}));
         }
         return true;
     }
@@ -82,10 +106,8 @@ private:
         const Part* part = m_shop.shelf.find(m_request.set);
         const auto set = part ? contentsOf(m_shop.shelf, *part, m_shop.practice) : std::nullopt;
         if (!set) return fail(m_request.set, "is no set on the shelf");
-        const auto woofer = idFromText<DeviceId>(m_request.as);
-        const Fitout fitout = resolve(m_plan, m_goal);
-        if (!woofer || !fitout.devices.contains(*woofer) || partOf(fitout, *woofer).kind != PartKind::Driver)
-            return fail("--as " + m_request.as, "is no driver of the plan");
+        const auto woofer = driverOf("--as", m_request.as);
+        if (!woofer) return false;
         take(fitSet(m_plan, *woofer, *set, m_shop.vehicles, m_shop.practice));
         return true;
     }
@@ -98,23 +120,13 @@ private:
         if (spot == spots.end()) return fail(m_request.spot, "is no usual spot of this vehicle");
         const int before = m_plan.lastId;
         take(addSpeakers(m_plan, m_goal, *spot, m_shop.practice));
-        const DeviceId device = newDriver(before);
+        const DeviceId device = newDriver(resolve(m_plan, m_goal), before);
         if (!m_request.driver.empty()) {
             const Part* part = m_shop.shelf.find(m_request.driver);
             if (!part || part->kind != PartKind::Driver) return fail(m_request.driver, "is no driver on the shelf");
             take(fitPart(m_plan, device, *part));
         }
         return feed(device) && protect(device);
-    }
-
-    [[nodiscard]] DeviceId newDriver(int before) const
-    {
-        const Fitout fitout = resolve(m_plan, m_goal);
-        for (const auto& [id, device] : fitout.devices)
-            if (id.number > before && fitout.parts.at(device.part).kind == PartKind::Driver &&
-                !leaderOf(fitout, id))
-                return id;
-        return {};
     }
 
     bool feed(DeviceId device)
@@ -159,8 +171,10 @@ int addPlanned(const AddRequest& request)
 {
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
-    if (request.spot.empty() && request.amplifier.empty() && request.set.empty() && request.to.empty())
-        return report({request.plan, {}, "nothing to add: give --spot, --amplifier, --set or --to"}, request.json);
+    if (request.spot.empty() && request.amplifier.empty() && request.set.empty() && request.network.empty() &&
+        request.to.empty())
+        return report({request.plan, {}, "nothing to add: give --spot, --amplifier, --set, --network or --to"},
+                      request.json);
     const auto added = Adding(document->plan, request).run();
     return added ? writeTo(*added, request.output, request.json) : report(added.error(), request.json);
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string>
 
 namespace cli {
@@ -14,9 +15,10 @@ struct AddRequest {
     double capacitance_f = 0.0;  // in its lead; 0: none
     std::string amplifier{};  // a key of the shelf
     std::string set{};        // a set of the shelf, in the role of the woofer `as`, such as d12
+    std::string network{};    // a two-way network of the shelf, before the woofer `as` and the tweeter on its channel
     std::string as{};
     std::string to{};  // the driver whose cable is another one, such as d12
-    double cableArea_m2 = 0.0, cableLength_m = 0.0;  // of each core, one way; 0: as it is
+    std::optional<double> cableArea_m2{}, cableLength_m{};  // of each core, one way; nothing: as it is
     bool json = false;
 };
 // Prints nothing but errors; exit 0 written, 2 something that was asked for is not there.

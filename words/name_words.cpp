@@ -140,6 +140,8 @@ QString nameOf(const Edit& edit)
     switch (edit.name) {
         case EditName::FitDriver:
             return Words::tr("fit %1").arg(detail);
+        case EditName::FitNetwork:
+            return detail.isEmpty() ? Words::tr("take the network out") : Words::tr("fit %1").arg(detail);
         case EditName::ReplaceCapacitor:
             return Words::tr("replace the capacitor");
         case EditName::BypassCapacitor:

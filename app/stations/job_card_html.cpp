@@ -1,7 +1,5 @@
 #include "app/stations/job_card_html.h"
 
-#include <cmath>
-
 #include <QCoreApplication>
 #include <QStringList>
 
@@ -49,12 +47,8 @@ QString figuresHtml(const Snapshot& snapshot)
         const core::RunChange change = core::runChange(snapshot.before(), snapshot.after(), device);
         const core::CircuitResult* circuit = core::findCircuit(snapshot.after(), run.run.id.channel);
         // A coaxial's tweeter came with its cone; what the job leaves as it was is no gain.
-        const core::Part& part = core::partOf(snapshot.after().used, device);
-        if (!part.inside.at(run.run.id.coil.element).driverClass.empty()) continue;
-        const core::CircuitResult* was = core::findCircuit(snapshot.before(), run.run.id.channel);
-        constexpr double kNothing_db = 0.05, kNothing_ohm = 0.005;
-        if (change.before && was && std::abs(change.midLevel_db) < kNothing_db &&
-            std::abs(was->least_ohm - circuit->least_ohm) < kNothing_ohm)
+        if (core::isWay(core::partOf(snapshot.after().used, device), run.run.id.coil.element) ||
+            core::isAsItWas(snapshot.before(), snapshot.after(), change))
             continue;
         QString line =
             JobCard::tr("%1: source sees at least %2 at %3; clipping there %4, %5, %6")

@@ -27,7 +27,7 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         const core::Device& device = after.used.devices.at(run.run.id.coil.device);
         const core::Part& part = after.used.parts.at(device.part);
         // A coaxial is one thing at a place, and so is a cone with two coils.
-        if (device.at != id || run.sameCone || !part.inside.at(run.run.id.coil.element).driverClass.empty()) continue;
+        if (device.at != id || run.sameCone || core::isWay(part, run.run.id.coil.element)) continue;
         const auto coils = static_cast<qsizetype>(core::coilsOfCone(part, run.run.id.coil.element).size());
         const core::Known& nominal = run.coil.at(core::Quantity::Nominal_ohm);
         const QString one = words::signedAsKnown(words::ohms(nominal.value), nominal.basis.origin);

@@ -253,9 +253,9 @@ void addFitModels(std::vector<CalcModel>& models)
          "cutout",
          "hole, saw and adapter ring for a driver",
          "basket + 1 mm <= D <= min(bolt circle - hole - 4 mm, flange - 8 mm)",
-         {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(), positive("hole_m").orElse(0.0045),
+         {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(), positive("hole_m").orElse(kUsualScrewHole_m),
           positive("oldCutout_m").maybe(), positive("vehicleCircle_m").maybe(),
-          positive("vehicleHole_m").orElse(0.0045).meaning("its screw holes"),
+          positive("vehicleHole_m").orElse(kUsualScrewHole_m).meaning("its screw holes"),
           positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
          {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
          cutoutModel});
@@ -272,7 +272,7 @@ void addFitModels(std::vector<CalcModel>& models)
                       "passes if both half axes are 1 mm over the body's; pi (3(a + b) - sqrt((3a + b)(a + 3b)))",
                       {positive("body_m"), positive("bodyShort_m"), positive("flange_m"), positive("flangeShort_m"),
                        positive("opening_m").maybe(), positive("openingShort_m").maybe(), positive("width_m").maybe(),
-                       positive("height_m").maybe(), positive("hole_m").orElse(0.0045)},
+                       positive("height_m").maybe(), positive("hole_m").orElse(kUsualScrewHole_m)},
                       {"perimeter_m", "passes", "overlap_m", "screwReach"},
                       ovalModel});
     models.push_back({"I3",

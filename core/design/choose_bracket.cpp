@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <tuple>
 
+#include "core/base/threshold.h"
 #include "core/edits/fit_edits.h"
 #include "core/evaluate/driver_fit.h"
 #include "core/evaluate/resolve.h"
@@ -12,7 +13,7 @@ namespace {
 
 bool isLeft(const std::optional<Computed>& margin)
 {
-    return !margin || margin->value >= 0.0;
+    return !margin || !under(margin->value, 0.0);
 }
 
 bool suits(const DriverFit& fit, int least)

@@ -209,8 +209,7 @@ private:
         m_candidate.corner_hz = run->idealCorner_hz;
         double programme_w = 0.0;  // in all coils of its own cone
         for (const RunResult& one : solved->runs)
-            if (one.run.id.coil.device == m_role.device &&
-                part.inside.at(one.run.id.coil.element).driverClass.empty())
+            if (one.run.id.coil.device == m_role.device && !isWay(part, one.run.id.coil.element))
                 programme_w += one.programme_w;
         m_candidate.heat_ratio = programme_w / run->driver.power_w;
         m_candidate.travel_ratio = run->travel.programme_m / run->driver.xmax_m;

@@ -10,6 +10,7 @@
 #include "core/edits/named_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
+#include "core/evaluate/driver_work.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/sides.h"
 #include "core/evaluate/wiring_graph.h"
@@ -123,15 +124,9 @@ private:
     void tryRun(const RunResult& run)
     {
         const DeviceId coil = run.run.id.coil.device;
-        for (const DeviceId device : run.run.along) {
-            const Part& part = m_goal.used.parts.at(m_goal.used.devices.at(device).part);
-            const std::string capacitor =
-                part.kind == PartKind::Driver ? ownCapacitorOf(part) : firstOf(part, ElementKind::Capacitor);
-            // A tweeter's capacitor is what keeps it alive.
-            if (capacitor.empty() || isTweeter(run)) continue;
-            add(RemedyKind::BypassCapacitor, m_goal.used.devices.at(coil).at, coil,
-                bypass(m_plan, {device, capacitor}));
-        }
+        if (isTweeter(run)) return;  // its capacitor is what keeps it alive
+        for (const Port& capacitor : run.run.seriesCapacitors)
+            add(RemedyKind::BypassCapacitor, m_goal.used.devices.at(coil).at, coil, bypass(m_plan, capacitor));
     }
 
     [[nodiscard]] bool isTweeter(const RunResult& run) const
@@ -174,12 +169,11 @@ private:
     // The usual spots for what the complaint's band lacks, as long as nothing of the kind stands there.
     void tryAdding(const std::stop_token& stop)
     {
-        const double tweeter_m2 = m_evaluation.practice[PracticeKey::LargestTweeter_m2];
         for (const UsualSpot& spot : usualSpots(m_plan.body, m_vehicles)) {
             if (stop.stop_requested()) return;
-            const DriverClass& usual = m_practice.driverClass(spot.driverClass);
-            const bool treble = usual.sd_m2 < tweeter_m2 && m_row.to_hz > kBands.back().low_hz;
-            const bool bass = spot.driverClass.starts_with("subwoofer") && m_row.from_hz < kBands[1].high_hz;
+            const DriverWork work = workOf(spot.driverClass);
+            const bool treble = work == DriverWork::Treble && m_row.to_hz > kBands.back().low_hz;
+            const bool bass = work == DriverWork::Bass && m_row.from_hz < kBands[1].high_hz;
             if ((treble || bass) && !isTaken(spot) && !hasItsLike(spot, bass))
                 addNew(spot, treble ? RemedyKind::AddTweeter : RemedyKind::AddSubwoofer);
         }
@@ -188,19 +182,18 @@ private:
     // One subwoofer serves the vehicle, one pair of tweeters a row of seats.
     [[nodiscard]] bool hasItsLike(const UsualSpot& spot, bool bass) const
     {
-        constexpr double kRow_m = 0.8;
         return std::any_of(m_goal.runs.begin(), m_goal.runs.end(), [&](const RunResult& run) {
             const Port& coil = run.run.id.coil;
-            if (bass) return driverClassOf(partOf(m_goal.used, coil.device), coil.element).starts_with("subwoofer");
-            const auto place = m_goal.used.places.find(m_goal.used.devices.at(coil.device).at);
-            return isTweeter(run) && place != m_goal.used.places.end() &&
-                   std::abs(place->second.frame.at_m.x - spot.frame.at_m.x) < kRow_m;
+            if (bass)
+                return workOf(driverClassOf(partOf(m_goal.used, coil.device), coil.element)) == DriverWork::Bass;
+            const Place* place = placeOf(m_goal.used, coil.device);
+            return isTweeter(run) && place && inOneRow(place->frame.at_m, spot.frame.at_m);
         });
     }
 
     [[nodiscard]] bool isTaken(const UsualSpot& spot) const
     {
-        constexpr double kNear_m = 0.3;
+        constexpr double kNear_m = 0.3;  // two speakers that close are one spot; common practice, no source
         return std::any_of(m_goal.used.places.begin(), m_goal.used.places.end(), [&](const auto& entry) {
             return distance(entry.second.frame.at_m, spot.frame.at_m) < kNear_m;
         });
@@ -230,7 +223,7 @@ private:
         return nearest;
     }
 
-    // Of the shelf's own kind for the spot: the dearest amplifier is not needed, the first that suits is.
+    // With the shelf's first driver of the spot's class and, for a subwoofer, its first amplifier of one channel.
     void addNew(const UsualSpot& spot, RemedyKind kind)
     {
         Plan after = m_plan;
@@ -252,9 +245,7 @@ private:
         const int before = after.lastId;
         take(addSpeakers(after, goal, spot, m_practice));
         const Fitout fitout = resolve(after, goal);
-        DeviceId added;
-        for (const auto& [id, device] : fitout.devices)
-            if (id.number > before && partOf(fitout, id).kind == PartKind::Driver && !leaderOf(fitout, id)) added = id;
+        const DeviceId added = newDriver(fitout, before);
         if (!added) return;
         if (channel) take(connectSpeaker(after, goal, added, *channel));
         if (!channel && !isFed(fitout, added))
@@ -266,9 +257,8 @@ private:
             take(fitPart(after, added, *part));
             break;
         }
-        constexpr double kUsualTweeter_f = 4.7e-6;
         if (kind == RemedyKind::AddTweeter && filterOf(resolve(after, goal), added).place == FilterPlace::None)
-            take(addCapacitor(after, added, kUsualTweeter_f));
+            take(addCapacitor(after, added, m_evaluation.practice[PracticeKey::TweeterCapacitor_f]));
         add(kind, {}, added, difference(EditName::AddSpeakers, m_plan, after), spot.name);
     }
 

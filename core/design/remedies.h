@@ -30,7 +30,7 @@ struct Remedy {
 // subwoofer with an amplifier of its own.
 // evaluation  of this plan; its goal is what they are compared to
 [[nodiscard]] std::vector<Remedy> remedies(const Plan& plan, const Practice& practice, const Shelf& shelf,
-                                           const UsualVehicles& vehicles, const Evaluation& evaluation, Complaint complaint, ListenerId listener,
-                                           std::stop_token stop = {});
+                                           const UsualVehicles& vehicles, const Evaluation& evaluation,
+                                           Complaint complaint, ListenerId listener, std::stop_token stop = {});
 
 }  // namespace core

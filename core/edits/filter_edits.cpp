@@ -153,6 +153,17 @@ void setCapacitance(Element& element, const std::optional<Known>& value)
     if (value) element.figures[Quantity::Capacitance_f] = *value;
 }
 
+// The capacitor of a part on the way to a driver's coil: of one that branches, the one that every way passes.
+std::string capacitorTo(const Fitout& fitout, DeviceId driver, DeviceId before)
+{
+    const std::vector<std::string> names = allOf(partOf(fitout, before), ElementKind::Capacitor);
+    if (names.size() < 2 && partOf(fitout, before).terminals.size() <= 4) return names.empty() ? "" : names.front();
+    for (const Run& run : runs(fitout))
+        for (const Port& port : run.seriesCapacitors)
+            if (run.id.coil.device == driver && port.device == before) return port.element;
+    return {};
+}
+
 // The channels that play a driver.
 std::vector<Port> channelsOf(const Fitout& fitout, DeviceId driver)
 {
@@ -200,7 +211,7 @@ void clearFilter(Plan& after, StageId stage, DeviceId driver)
         if (found.place == FilterPlace::Speaker) {
             setOwnCapacitor(part, std::nullopt);
             play(after, stage, driver, part);
-        } else if (part.kind == PartKind::Network) {
+        } else if (part.kind == PartKind::Network && part.inside.size() == 1) {
             takeOutOfLead(after, stage, found.capacitor.device);
         } else {
             Element& element = part.inside.at(found.capacitor.element);
@@ -287,10 +298,9 @@ FilterFound filterOf(const Fitout& fitout, DeviceId driver)
     if (const std::string own = ownCapacitorOf(part); !own.empty())
         return {FilterPlace::Speaker, {driver, own}, capacitanceOf(part, own), isBridged(fitout, {driver, own})};
     for (const DeviceId device : devicesBefore(fitout, driver)) {
-        const Part& before = partOf(fitout, device);
-        if (const std::string name = firstOf(before, ElementKind::Capacitor); !name.empty()) {
+        if (const std::string name = capacitorTo(fitout, driver, device); !name.empty()) {
             const Port capacitor{device, name};
-            return {placeOfCapacitor(fitout, driver, capacitor), capacitor, capacitanceOf(before, name),
+            return {placeOfCapacitor(fitout, driver, capacitor), capacitor, capacitanceOf(partOf(fitout, device), name),
                     isBridged(fitout, capacitor)};
         }
     }

@@ -6,6 +6,7 @@
 
 #include "core/edits/layers.h"
 #include "core/evaluate/driver_mounting.h"
+#include "core/evaluate/resolve.h"
 #include "core/evaluate/sides.h"
 #include "core/model/inside_ways.h"
 
@@ -43,6 +44,13 @@ void moveUsualSeats(Plan& after, const Body& before, const UsualVehicles& vehicl
 }
 
 }  // namespace
+
+DeviceId newDriver(const Fitout& fitout, int before)
+{
+    for (const auto& [id, device] : fitout.devices)
+        if (id.number > before && partOf(fitout, id).kind == PartKind::Driver && !leaderOf(fitout, id)) return id;
+    return {};
+}
 
 Plan newPlan(BodyKind kind, const UsualVehicles& vehicles)
 {

@@ -1,11 +1,11 @@
 #include "core/evaluate/channel_inputs.h"
-#include "core/evaluate/resolve.h"
 
 #include <algorithm>
 
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
+#include "core/evaluate/resolve.h"
 
 namespace core {
 namespace {

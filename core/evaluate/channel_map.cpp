@@ -10,7 +10,7 @@ namespace core {
 namespace {
 
 // The colour of the lead to this terminal, nearest the driver first; empty if nobody said.
-std::string colourAt(const Fitout& fitout, const Pin& pin)
+std::string leadColour(const Fitout& fitout, const Pin& pin)
 {
     for (const WireId wire : leadBack(fitout, pin).wires)
         if (const std::string& colour = fitout.wires.at(wire).colour; !colour.empty()) return colour;
@@ -38,8 +38,8 @@ MapRow rowOf(const StageResult& stage, DeviceId id, const std::string& element, 
         row.channels.push_back(run.run.id.channel);
     }
     if (const auto leads = leadsOf(part, element)) {
-        row.plusColour = colourAt(used, {id, leads->plus});
-        row.minusColour = colourAt(used, {id, leads->minus});
+        row.plusColour = leadColour(used, {id, leads->plus});
+        row.minusColour = leadColour(used, {id, leads->minus});
     }
     const auto known = [&](Quantity quantity) {
         const Figures figures = figuresOf(part, element);
@@ -73,7 +73,7 @@ ChannelMap channelMap(const StageResult& stage, const Eigen::ArrayXd& frequency_
         const std::vector<std::string> coils = allOf(part, ElementKind::Coil);
         if (!coils.empty() || isSource(part)) filled.insert(device.at);  // a plug alone leaves a place empty
         for (const std::string& coil : coils) {
-            if (!part.inside.at(coil).driverClass.empty()) continue;  // a coaxial's tweeter came with its cone
+            if (isWay(part, coil)) continue;  // a coaxial's tweeter came with its cone
             map.rows.push_back(rowOf(stage, id, coil, frequency_hz));
         }
     }

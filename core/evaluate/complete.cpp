@@ -32,7 +32,7 @@ double nominalNear(double re_ohm, double reOfNominal)
 double usualNominal(const Figures& figures, const Part& part, const std::string& element, double reOfNominal)
 {
     if (const auto re = valueOf(figures, Quantity::Re_ohm)) return nominalNear(*re, reOfNominal);
-    if (part.inside.at(element).driverClass.empty()) return kClassNominal_ohm;
+    if (!isWay(part, element)) return kClassNominal_ohm;
     if (const auto nominal = valueOf(part.figures, Quantity::Nominal_ohm)) return *nominal;
     const auto re = valueOf(part.figures, Quantity::Re_ohm);
     return re ? nominalNear(*re, reOfNominal) : kClassNominal_ohm;

@@ -13,7 +13,6 @@ namespace core {
 namespace {
 
 constexpr double kDegree_rad = std::numbers::pi / 180.0;
-constexpr double kUsualScrewHole_m = 0.0045;
 
 // A length with the worst origin of all that entered it, or nothing as soon as one of them is unknown.
 class Length {

@@ -120,7 +120,7 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
                              : place                           ? place->room
                                                                : kNothing;
     // A driver inside a driver is closed at its back.
-    const bool inside = !part.inside.at(coil.element).driverClass.empty();
+    const bool inside = isWay(part, coil.element);
     if (!inside) out.mounting.box = boxOf(figures);
     if (out.mounting.box) {
         const double share =
@@ -156,7 +156,7 @@ SoundSource soundSource(const Fitout& fitout, const Port& coil, double sd_m2, co
     const Mount* mount = mountOf(fitout, device);
     const Place* place = placeOf(fitout, device);
     const Part& part = fitout.parts.at(fitout.devices.at(device).part);
-    const bool inside = !part.inside.at(coil.element).driverClass.empty();
+    const bool inside = isWay(part, coil.element);
     const auto take = [&](const Frame& frame) {
         source.axis = frame.facing;
         const double ahead_m = inside ? practice[PracticeKey::TweeterAhead_m] : 0.0;

@@ -1,9 +1,9 @@
 #include "core/evaluate/driver_work.h"
 
 #include <array>
-#include <cmath>
 #include <utility>
 
+#include "core/evaluate/complete.h"
 #include "core/evaluate/sides.h"
 
 namespace core {
@@ -21,6 +21,13 @@ DriverWork workOf(const std::string& driverClass)
     return DriverWork::FullRange;
 }
 
+bool isTweeter(const Part& part, const Practice& practice)
+{
+    const std::string coil = firstOf(part, ElementKind::Coil);
+    return !coil.empty() &&
+           complete(part, coil, practice).at(Quantity::Sd_m2).value < practice[PracticeKey::LargestTweeter_m2];
+}
+
 bool canDo(DriverWork driver, DriverWork place)
 {
     return driver == place || (place == DriverWork::Woofer && driver == DriverWork::FullRange) ||
@@ -32,7 +39,6 @@ namespace {
 // A tweeter on the same side and in the same row plays the treble for this one.
 bool hasTweeterBeside(const Fitout& fitout, DeviceId device)
 {
-    constexpr double kSameRow_m = 0.8;  // less than the way from one row of seats to the next; common practice, no source
     const Place* own = placeOf(fitout, device);
     if (!own) return false;
     const Vec3& here = own->frame.at_m;
@@ -42,7 +48,7 @@ bool hasTweeterBeside(const Fitout& fitout, DeviceId device)
         if (id == device || !place || part.kind != PartKind::Driver || workOf(part.driverClass) != DriverWork::Treble)
             continue;
         const Vec3& there = place->frame.at_m;
-        if (here.y * there.y > 0.0 && std::abs(here.x - there.x) < kSameRow_m) return true;
+        if (here.y * there.y > 0.0 && inOneRow(here, there)) return true;
     }
     return false;
 }

@@ -3,6 +3,7 @@
 #include <string>
 
 #include "core/model/evaluation.h"
+#include "core/practice/practice.h"
 
 namespace core {
 
@@ -11,6 +12,9 @@ enum class DriverWork { Treble, Middle, FullRange, Woofer, Bass };
 
 // By the class of its own coil; a class that is not named is taken for a full-range driver.
 [[nodiscard]] DriverWork workOf(const std::string& driverClass);
+
+// Whether a driver's own cone is no larger than a tweeter's, whatever its class is called.
+[[nodiscard]] bool isTweeter(const Part& part, const Practice& practice);
 
 // Whether a driver for this work can do what a place has to do. A full-range driver serves where a woofer stood, a
 // woofer only where something else plays the treble.

@@ -6,16 +6,6 @@
 namespace core {
 namespace {
 
-// The other terminal of what lies at this one inside a part.
-std::string across(const Part& part, const std::string& terminal)
-{
-    for (const auto& [name, element] : part.inside) {
-        if (element.a == terminal && part.terminals.contains(element.b)) return element.b;
-        if (element.b == terminal && part.terminals.contains(element.a)) return element.a;
-    }
-    return {};
-}
-
 // Which way round a wire is noted does not tell where it comes from: every way on is tried, and one that ends at a
 // source, or at a driver that a source feeds, is the one.
 class BackWalk {
@@ -56,6 +46,16 @@ private:
         return m_fitout.parts.at(m_fitout.devices.at(device).part).kind == PartKind::Driver;
     }
 
+    // More than one pair goes in and one out: a network, from which another driver is fed, too.
+    [[nodiscard]] bool servesOthers(DeviceId device) const
+    {
+        std::set<std::string> wired;
+        for (const auto& [id, wire] : m_fitout.wires)
+            for (const Pin& end : {wire.a, wire.b})
+                if (end.device == device) wired.insert(end.terminal);
+        return wired.size() > 4;
+    }
+
     Way beyond(WireId wire, const Pin& pin, const Pin& other)
     {
         Way way{.back = {.wires = {wire}, .arrival = pin, .from = other}};
@@ -69,15 +69,19 @@ private:
             return way;
         }
         // Through what lies between the pins, or by another wire that is joined to this one at the pin.
-        const std::string next = across(part, other.terminal);
-        Way on = next.empty() ? Way{} : from({other.device, next});
+        Way on;
+        for (const std::string& next : terminalsFrom(part, other.terminal)) {
+            if (next == other.terminal) continue;
+            Way through = from({other.device, next});
+            if (on.back.wires.empty() || through.end > on.end) on = std::move(through);
+        }
         Way joined = from(other);
         const bool splice = joined.end > on.end;
         if (splice) on = std::move(joined);
         way.end = on.end;
         if (on.back.wires.empty()) return way;
         way.back.wires.insert(way.back.wires.end(), on.back.wires.begin(), on.back.wires.end());
-        if (!splice) way.back.arrival = on.back.arrival;
+        if (!splice && !servesOthers(other.device)) way.back.arrival = on.back.arrival;
         way.back.from = on.back.from;
         return way;
     }

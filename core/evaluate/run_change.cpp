@@ -27,6 +27,15 @@ double nominalAtLeads_ohm(const StageResult& stage, const RunResult& run)
 
 }  // namespace
 
+bool isAsItWas(const StageResult& before, const StageResult& after, const RunChange& change)
+{
+    constexpr double kShown_db = 0.05, kShown_ohm = 0.005;
+    if (!change.before || !change.after) return false;
+    const CircuitResult* was = findCircuit(before, change.before->run.id.channel);
+    const CircuitResult* is = findCircuit(after, change.after->run.id.channel);
+    return was && is && std::abs(change.midLevel_db) < kShown_db && std::abs(was->least_ohm - is->least_ohm) < kShown_ohm;
+}
+
 RunChange runChange(const StageResult& before, const StageResult& after, DeviceId device)
 {
     RunChange change{.before = findRunOfDevice(before, device), .after = findRunOfDevice(after, device)};

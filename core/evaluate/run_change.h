@@ -26,6 +26,10 @@ struct RunChange {
     std::optional<RestoringCapacitor> restoring{};
 };
 
+// Whether the job leaves a run as it was: its level in the middle, and what its source sees at least, to what a figure
+// shows of them. A new one is no such run.
+[[nodiscard]] bool isAsItWas(const StageResult& before, const StageResult& after, const RunChange& change);
+
 // By the coil's device; the pointers live as long as the two stages.
 [[nodiscard]] RunChange runChange(const StageResult& before, const StageResult& after, DeviceId device);
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cmath>
 #include <vector>
 
 #include "core/model/evaluation.h"
@@ -8,6 +9,14 @@ namespace core {
 
 // Where a device is; nothing for one that is nowhere.
 [[nodiscard]] const Place* placeOf(const Fitout& fitout, DeviceId device);
+
+// At one row of seats: less apart along the vehicle than the way from one row to the next.
+// source  common practice, no source
+[[nodiscard]] inline bool inOneRow(const Vec3& a, const Vec3& b)
+{
+    constexpr double kRow_m = 0.8;
+    return std::abs(a.x - b.x) < kRow_m;
+}
 
 // Devices that do the same at the places that follow this device's place: same kind of part, in the same order of id.
 [[nodiscard]] std::vector<DeviceId> followersOf(const Fitout& fitout, DeviceId device);

@@ -5,6 +5,7 @@
 #include "core/base/grid.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/sides.h"
 #include "core/physics/level.h"
 
 namespace core {
@@ -13,7 +14,6 @@ namespace {
 constexpr double kLow_hz = 250.0, kHigh_hz = 16000.0;
 constexpr double kPassband_db = 10.0;     // under its loudest: there it plays
 constexpr double kOtherWay_octave = 2.0;  // apart in the middle of their bands
-constexpr double kSameRow_m = 0.8;        // along the vehicle
 
 // Where in 250 Hz-16 kHz one driver plays, and how loud on its axis per source volt.
 struct Way {
@@ -62,7 +62,7 @@ bool areSides(const Way& a, const Way& b)
 bool areWays(const Way& a, const Way& b)
 {
     const Vec3 &here = a.place->frame.at_m, &there = b.place->frame.at_m;
-    return !sameBand(a, b) && here.y * there.y > 0.0 && std::abs(here.x - there.x) < kSameRow_m;
+    return !sameBand(a, b) && here.y * there.y > 0.0 && inOneRow(here, there);
 }
 
 // Turn the louder one down, where a channel of its own lets it.

@@ -47,6 +47,7 @@ using Change = ChangeOver<PlanTables, PlanWholes>::type;
 enum class EditName {
     Unnamed,
     FitDriver,
+    FitNetwork,
     ReplaceCapacitor,
     BypassCapacitor,
     SetHighPass,

@@ -38,7 +38,7 @@ const RunResult* findRunOfDevice(const StageResult& stage, DeviceId device)
     const RunResult* inside = nullptr;
     for (const RunResult& run : stage.runs) {
         if (run.run.id.coil.device != device) continue;
-        if (part.inside.at(run.run.id.coil.element).driverClass.empty()) return &run;
+        if (!isWay(part, run.run.id.coil.element)) return &run;
         if (!inside) inside = &run;
     }
     return inside;

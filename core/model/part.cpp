@@ -25,21 +25,24 @@ std::vector<std::string> coilsOfCone(const Part& part, const std::string& coil)
     return coils;
 }
 
+bool isWay(const Part& part, const std::string& coil)
+{
+    const auto found = part.inside.find(coil);
+    return found != part.inside.end() && !found->second.driverClass.empty();
+}
+
 const std::string& driverClassOf(const Part& part, const std::string& element)
 {
     const auto found = part.inside.find(element);
-    return found != part.inside.end() && !found->second.driverClass.empty() ? found->second.driverClass
-                                                                            : part.driverClass;
+    return isWay(part, element) ? found->second.driverClass : part.driverClass;
 }
 
-namespace {
-
-// The nearest terminal from an inner node, without going through one element.
-std::string terminalFrom(const Part& part, const std::string& node, const std::string& without)
+std::vector<std::string> terminalsFrom(const Part& part, const std::string& node, const std::string& without)
 {
-    std::vector<std::string> reached{node};
+    std::vector<std::string> reached{node}, terminals;
     for (size_t i = 0; i < reached.size(); ++i) {
-        if (part.terminals.contains(reached[i])) return reached[i];
+        if (part.terminals.contains(reached[i])) terminals.push_back(reached[i]);
+        if (i > 0 && part.terminals.contains(reached[i])) continue;
         for (const auto& [name, element] : part.inside) {
             if (name == without || element.kind == ElementKind::Coil || element.kind == ElementKind::Output) continue;
             for (const auto& [from, to] : {std::pair{element.a, element.b}, {element.b, element.a}})
@@ -49,18 +52,16 @@ std::string terminalFrom(const Part& part, const std::string& node, const std::s
                 }
         }
     }
-    return {};
+    return terminals;
 }
-
-}  // namespace
 
 std::optional<Leads> leadsOf(const Part& part, const std::string& element)
 {
     const auto found = part.inside.find(element);
     if (found == part.inside.end()) return std::nullopt;
-    Leads leads{terminalFrom(part, found->second.a, element), terminalFrom(part, found->second.b, element)};
-    if (leads.plus.empty() || leads.minus.empty()) return std::nullopt;
-    return leads;
+    const auto plus = terminalsFrom(part, found->second.a, element), minus = terminalsFrom(part, found->second.b, element);
+    if (plus.empty() || minus.empty()) return std::nullopt;
+    return Leads{plus.front(), minus.front()};
 }
 
 std::vector<std::string> allOf(const Part& part, ElementKind kind)

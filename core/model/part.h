@@ -79,11 +79,19 @@ struct Part {
 
 // What is known of one element: its own figures over its part's; of a coil of another kind its own alone.
 [[nodiscard]] Figures figuresOf(const Part& part, const std::string& element);
+// A coil of another kind than its part: a driver inside a driver, such as a coaxial's tweeter.
+[[nodiscard]] bool isWay(const Part& part, const std::string& coil);
 // The class of a coil: its own or its part's.
 [[nodiscard]] const std::string& driverClassOf(const Part& part, const std::string& element);
 
 // The coils that move the same cone as this one, itself among them, by name.
 [[nodiscard]] std::vector<std::string> coilsOfCone(const Part& part, const std::string& coil);
+
+// The terminals reached from a node without passing another of them, a coil or an output, nearest first; the node itself
+// first where it is one.
+// without  an element that is not gone through; empty: none
+[[nodiscard]] std::vector<std::string> terminalsFrom(const Part& part, const std::string& node,
+                                                     const std::string& without = {});
 
 // The two terminals through which an element is reached, whatever lies between; nothing for one that is not.
 struct Leads {

@@ -9,12 +9,14 @@ namespace core {
 
 // The hole for a driver in a flat panel.      source  geometry, workshop practice
 
+inline constexpr double kUsualScrewHole_m = 0.0045;  // for a 4.2 mm screw; common practice, no source
+
 // Of a driver: its body behind the flange, and the metal that its screws need. All in metres.
 struct DriverHole {
     double basket_m = 0.0;                 // widest behind the flange
     double flange_m = 0.0;                 // outside
     std::optional<double> boltCircle_m{};  // not known: the flange alone decides
-    double screwHole_m = 0.0045;
+    double screwHole_m = kUsualScrewHole_m;
 };
 
 struct CutoutLimits {
@@ -42,7 +44,7 @@ struct AdapterRing {
 struct OldOpening {
     double cutout_m = 0.0;
     std::optional<double> boltCircle_m{};  // not known: cutout and flange alone decide
-    double screwHole_m = 0.0045;
+    double screwHole_m = kUsualScrewHole_m;
 };
 [[nodiscard]] bool needsRing(const CutoutLimits& limits, double oldCutout_m);
 // errors  RingTooLarge (wider than the sheets it is cut from)

@@ -4,6 +4,8 @@
 
 namespace tests {
 
+inline constexpr auto kStop = core::Severity::Stop, kCare = core::Severity::Care, kNote = core::Severity::Note;
+
 // Every mend that is an edit does away with its finding, or makes it lighter, and can be undone. How many there were.
 inline int expectMendsHelp(const core::Plan& plan, const core::Finding& finding)
 {

@@ -9,6 +9,10 @@ namespace app {
 
 // The questions of a walk-round, by what was picked. The texts and the edits of each stand together in one file.
 using Asks = std::vector<Ask*>;
+[[nodiscard]] inline QString tr(const char* text)
+{
+    return AskForm::tr(text);
+}
 [[nodiscard]] Asks makeVehicleAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makeCustomerAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makeSourceAsks(const Theme& theme, QWidget* parent);

@@ -10,11 +10,6 @@
 namespace app {
 namespace {
 
-QString tr(const char* text)
-{
-    return AskForm::tr(text);
-}
-
 core::Edit withJob(const Survey& survey, const core::Job& job)
 {
     return core::setJob(survey.plan(), job);

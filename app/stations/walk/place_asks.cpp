@@ -16,11 +16,6 @@
 namespace app {
 namespace {
 
-QString tr(const char* text)
-{
-    return AskForm::tr(text);
-}
-
 // What is known of the driver's coil.
 const core::Figures* coilFigures(const Survey& survey)
 {

@@ -12,11 +12,6 @@
 namespace app {
 namespace {
 
-QString tr(const char* text)
-{
-    return AskForm::tr(text);
-}
-
 QStringList channelNames(const core::Part& part)
 {
     QStringList names;

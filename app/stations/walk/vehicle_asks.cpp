@@ -12,11 +12,6 @@
 namespace app {
 namespace {
 
-QString tr(const char* text)
-{
-    return AskForm::tr(text);
-}
-
 core::Edit withBody(const Survey& survey, const core::Body& body)
 {
     return core::setBody(survey.plan(), body, survey.shop->vehicles);

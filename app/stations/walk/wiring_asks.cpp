@@ -4,6 +4,7 @@
 #include "core/edits/coil_edits.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/lead_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
@@ -17,11 +18,6 @@
 
 namespace app {
 namespace {
-
-QString tr(const char* text)
-{
-    return AskForm::tr(text);
-}
 
 const QString kThrough = QStringLiteral(">");  // before the id of a driver whose terminals the wires come from
 
@@ -175,6 +171,42 @@ AskForm::QuantityLine cableLine(core::Quantity what, const char* name, const QSt
                 }};
 }
 
+// The tweeter that a network planned here would feed, too; none while one looks at what was found.
+core::DeviceId tweeterFor(const Survey& survey)
+{
+    const bool asked = survey.planning() && survey.partOf(survey.driver);
+    return asked ? core::tweeterBeside(survey.fitout(), survey.driver, survey.shop->practice) : core::DeviceId{};
+}
+
+std::vector<std::pair<QString, QString>> networks(const Survey& survey)
+{
+    if (!tweeterFor(survey)) return {};
+    std::vector<std::pair<QString, QString>> choices{{QString(), tr("none")}};
+    for (const core::Part* part : survey.shop->shelf.of(core::PartKind::Network))
+        if (core::isTwoWay(*part))
+            choices.emplace_back(QString::fromStdString(part->shelfKey), QString::fromStdString(part->name));
+    return choices;
+}
+
+AskForm::ListLine networkLine()
+{
+    return {.name = QStringLiteral("network"),
+            .label = tr("Network"),
+            .choices = networks,
+            .read =
+                [](const Survey& survey) {
+                    const core::Part* there = survey.partOf(core::networkOf(survey.fitout(), survey.driver));
+                    return there ? QString::fromStdString(there->shelfKey) : QString();
+                },
+            .write =
+                [](const Survey& survey, const QString& key) {
+                    const core::Part* part = survey.shop->shelf.find(key.toStdString());
+                    return part ? core::fitNetwork(survey.plan(), survey.driver, tweeterFor(survey), *part)
+                                : core::removeNetwork(survey.plan(), survey.driver);
+                },
+            .onlyWhereAny = true};
+}
+
 AskForm* wiringForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -191,6 +223,7 @@ AskForm* wiringForm(QWidget* parent)
                        },
                    .onlyWhereAny = true});
     form->addSentence(QStringLiteral("coilsSaid"), coilsSaid);
+    form->addList(networkLine());
     form->addChoice({.name = QStringLiteral("polarity"),
                      .label = tr("Its plus tab is on"),
                      .choices = {{0, tr("plus")}, {1, tr("minus: turned over")}},

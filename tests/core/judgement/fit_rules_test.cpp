@@ -69,9 +69,7 @@ auto oval(double width_m, double height_m)
                driver(Quantity::ScrewHeight_m, height_m));
 }
 
-constexpr auto kStop = Severity::Stop;
-constexpr auto kCare = Severity::Care;
-constexpr auto kNote = Severity::Note;
+using tests::kStop, tests::kCare, tests::kNote;
 
 // 50 mm deep with 5 mm wanted: 55 passes. 25 mm is the thickest of three pieces, so 20 mm of depth still has spacers.
 INSTANTIATE_TEST_SUITE_P(
@@ -185,6 +183,8 @@ INSTANTIATE_TEST_SUITE_P(
                            {}},
                     FitRow{"beyond it", RuleId::ScrewOutsideFlange,
                            all(driver(Quantity::ScrewHole_m, 0.004), driver(Quantity::ScrewCircle_m, 0.1041)), kStop},
+                    FitRow{"a hole wider than the flange has room for", RuleId::ScrewOutsideFlange,
+                           all(driver(Quantity::ScrewHole_m, 0.150), driver(Quantity::ScrewCircle_m, 0.104)), kStop},
                     FitRow{"an oval's rectangle inside", RuleId::ScrewOutsideFlange, oval(0.146, 0.096), {}},
                     FitRow{"an oval's rectangle outside", RuleId::ScrewOutsideFlange, oval(0.150, 0.100), kStop}));
 // FIT3 of ovals: half axes 1 mm over the body's pass; else what to cut is told.

@@ -94,9 +94,7 @@ TEST_P(Rule, SpeaksAsItsLimitSays)
     EXPECT_FALSE(found->mends.empty() && row.rule != RuleId::LoadUnderMinimum);
 }
 
-constexpr auto kStop = Severity::Stop;
-constexpr auto kCare = Severity::Care;
-constexpr auto kNote = Severity::Note;
+using tests::kStop, tests::kCare, tests::kNote;
 // Source of 0.80: IEC 60268-5, |Z| may fall to 80 % of nominal; 0.70: common practice. The minimum is 4 ohm.
 INSTANTIATE_TEST_SUITE_P(
     Load1, Rule,

@@ -1,0 +1,159 @@
+#include "core/edits/network_edits.h"
+
+#include <algorithm>
+
+#include "core/edits/layers.h"
+#include "core/edits/parts.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/driver_work.h"
+#include "core/evaluate/lead_back.h"
+#include "core/evaluate/wiring_graph.h"
+
+namespace core {
+namespace {
+
+bool joinsDevices(const Wire& wire)
+{
+    return wire.a.device != wire.b.device;
+}
+
+// Everything that comes to one pin from other devices comes to another one, as planned.
+void movePin(Plan& after, StageId goal, const Pin& from, const Pin& to)
+{
+    for (const auto& [id, wire] : resolve(after, goal).wires) {
+        if ((wire.a != from && wire.b != from) || !joinsDevices(wire)) continue;
+        Wire moved = wire;
+        (wire.a == from ? moved.a : moved.b) = to;
+        putAt(after, &Plan::wires, goal, id, moved);
+    }
+}
+
+// The tweeter's lead goes, and with it what was planned into it; what goes on from its terminals stays.
+void takeLeadOff(Plan& after, StageId goal, DeviceId tweeter)
+{
+    const Fitout fitout = resolve(after, goal);
+    const auto ends = feedEnds(fitout, tweeter);
+    if (!ends) return;
+    for (const std::string& terminal : {ends->plus, ends->minus}) {
+        const LeadBack lead = leadBack(fitout, {tweeter, terminal});
+        if (lead.wires.empty()) continue;
+        dropAt(after, &Plan::wires, goal, lead.wires.front());
+        for (const WireId id : lead.wires)
+            for (const Pin& pin : {fitout.wires.at(id).a, fitout.wires.at(id).b}) {
+                const Part& between = partOf(fitout, pin.device);
+                if (between.kind == PartKind::Network && !isTwoWay(between) && !itemAt(after, &Plan::devices, after.stages.at(goal).on, pin.device))
+                    dropDevice(after, goal, pin.device);
+            }
+    }
+}
+
+void put(Plan& after, StageId goal, DeviceId woofer, DeviceId tweeter, PartId part)
+{
+    takeLeadOff(after, goal, tweeter);
+    const Fitout fitout = resolve(after, goal);
+    const auto low = feedEnds(fitout, woofer), high = feedEnds(fitout, tweeter);
+    if (!low || !high) return;
+    const auto network = drawId<DeviceId>(after);
+    after.devices[{goal, network}] =
+        Device{.part = part, .at = fitout.devices.at(woofer).at, .label = after.parts.at(part).name};
+    movePin(after, goal, {woofer, low->plus}, {network, "in+"});
+    movePin(after, goal, {woofer, low->minus}, {network, "in-"});
+    const auto join = [&](const char* from, const Pin& to) {
+        after.wires[{goal, drawId<WireId>(after)}] = Wire{.a = {network, from}, .b = to};
+    };
+    join("w+", {woofer, low->plus});
+    join("w-", {woofer, low->minus});
+    join("t+", {tweeter, high->plus});
+    join("t-", {tweeter, high->minus});
+}
+
+// What arrived at it arrives at the woofer, and what it fed goes on from there.
+void takeOut(Plan& after, StageId goal, DeviceId woofer, DeviceId network)
+{
+    const Fitout fitout = resolve(after, goal);
+    const auto low = feedEnds(fitout, woofer);
+    for (const auto& [pole, tab] : {std::pair{"+", Pin{woofer, low->plus}}, {"-", Pin{woofer, low->minus}}}) {
+        for (const auto& [id, wire] : fitout.wires)
+            for (const Pin& end : {wire.a, wire.b})
+                if (end == Pin{network, std::string("w") + pole} && (wire.a == tab || wire.b == tab))
+                    dropAt(after, &Plan::wires, goal, id);
+        for (const char* from : {"in", "w", "t"}) movePin(after, goal, {network, std::string(from) + pole}, tab);
+    }
+    dropDevice(after, goal, network);
+}
+
+}  // namespace
+
+bool isTwoWay(const Part& part)
+{
+    return part.kind == PartKind::Network && part.terminals.contains("in+") && part.terminals.contains("w+") &&
+           part.terminals.contains("t+");
+}
+
+DeviceId networkOf(const Fitout& fitout, DeviceId woofer)
+{
+    const auto ends = feedEnds(fitout, woofer);
+    for (const auto& [id, wire] : fitout.wires)
+        for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
+            if (ends && near == Pin{woofer, ends->plus} && far.terminal == "w+" && isTwoWay(partOf(fitout, far.device)))
+                return far.device;
+    return {};
+}
+
+DeviceId tweeterBeside(const Fitout& fitout, DeviceId woofer, const Practice& practice)
+{
+    if (isTweeter(partOf(fitout, woofer), practice)) return {};
+    const std::vector<Run> all = runs(fitout);
+    for (const Run& own : all)
+        for (const Run& other : all) {
+            const DeviceId device = other.id.coil.device;
+            if (own.id.coil.device == woofer && device != woofer && other.id.channel == own.id.channel &&
+                isTweeter(partOf(fitout, device), practice))
+                return device;
+        }
+    return {};
+}
+
+Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part& network)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const Fitout fitout = resolve(after, goal);
+    // A woofer that goes on from the tweeter would lose its feed with the tweeter's lead.
+    const auto ends = feedEnds(fitout, woofer);
+    if (ends && leadBack(fitout, {woofer, ends->plus}).from.device == tweeter) {
+        const std::vector<Run> all = runs(fitout);
+        const auto own = std::find_if(all.begin(), all.end(), [&](const Run& run) { return run.id.coil.device == tweeter; });
+        if (own != all.end()) after = apply(after, connectSpeaker(after, goal, woofer, own->id.channel)).plan;
+    }
+    const PartId part = copyIn(after, network);
+    const auto low = withFollowers(fitout, woofer), high = withFollowers(fitout, tweeter);
+    for (size_t side = 0; side < std::min(low.size(), high.size()); ++side) {
+        if (const DeviceId there = networkOf(resolve(after, goal), low[side])) {
+            Device other = *itemAt(after, &Plan::devices, goal, there);
+            other.part = part;
+            other.label = network.name;
+            putAt(after, &Plan::devices, goal, there, other);
+        } else {
+            put(after, goal, low[side], high[side], part);
+        }
+    }
+    dropUnused(after);
+    Edit edit = difference(EditName::FitNetwork, plan, after);
+    edit.detail = network.name;
+    return edit;
+}
+
+Edit removeNetwork(const Plan& plan, DeviceId woofer)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId one : withFollowers(fitout, woofer))
+        if (const DeviceId network = networkOf(fitout, one)) takeOut(after, goal, one, network);
+    dropUnused(after);
+    return difference(EditName::FitNetwork, plan, after);
+}
+
+}  // namespace core
