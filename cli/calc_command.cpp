@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "cli/calc_json.h"
+#include "cli/plan_input.h"
 #include "core/base/unit.h"
 #include "core/io/atomic_file.h"
 #include "core/io/shop.h"
@@ -18,13 +19,11 @@ using namespace core;
 
 namespace {
 
-constexpr int kDone = 0, kWrong = 2;
-
 int refused(const Json& error, const std::string& line)
 {
     std::cout << Json{{"error", error}}.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
     std::cerr << line << '\n';
-    return kWrong;
+    return kUnreadable;
 }
 
 int refused(const InputError& error)

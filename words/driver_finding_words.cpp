@@ -9,11 +9,6 @@ using namespace core;
 
 namespace {
 
-double now(const Finding& finding, Quantity quantity)
-{
-    return evidenceOf(finding, quantity, finding.stage).figure.value;
-}
-
 bool has(const Finding& finding, Quantity quantity, StageId stage)
 {
     for (const Evidence& evidence : finding.evidence)
@@ -24,11 +19,11 @@ bool has(const Finding& finding, Quantity quantity, StageId stage)
 FindingText coilsFight(const Finding& f)
 {
     const QString meter = has(f, Quantity::SeenOhm_ohm, f.stage)
-                              ? Words::tr(" The meter reads %1 all the same.").arg(ohms(now(f, Quantity::SeenOhm_ohm)))
+                              ? Words::tr(" The meter reads %1 all the same.").arg(ohms(figureOf(f, Quantity::SeenOhm_ohm)))
                               : QString();
     return {Words::tr("One coil pushes against the other"),
             Words::tr("%1 of travel, up to %2 of heat.%3")
-                .arg(length(now(f, Quantity::Travel_m)), watts(now(f, Quantity::SinePower_w)), meter),
+                .arg(length(figureOf(f, Quantity::Travel_m)), watts(figureOf(f, Quantity::SinePower_w)), meter),
             Words::tr("No ohmmeter shows it: the cone stands still and the coils burn. A battery touched to the leads "
                       "must move the cone.")};
 }
@@ -36,7 +31,7 @@ FindingText coilsFight(const Finding& f)
 FindingText coilOpen(const Finding& f)
 {
     return {Words::tr("A coil of it is left open"),
-            Words::tr("%1 of its coils has nothing on it.").arg(now(f, Quantity::CoilCount)),
+            Words::tr("%1 of its coils has nothing on it.").arg(figureOf(f, Quantity::CoilCount)),
             Words::tr("It works with part of its motor: less level, a softer hold on its resonance, and the rating of "
                       "the coils in use alone.")};
 }
@@ -51,9 +46,9 @@ FindingText tweeterUnprotected(const Finding& f)
 {
     return {Words::tr("Nothing keeps the lows from this tweeter"),
             Words::tr("At %1 it gets %2 of its highest level; %3 of programme, %4 of travel for %5.")
-                .arg(frequency(now(f, Quantity::AtFrequency_hz)), decibelChange(now(f, Quantity::LevelChange_db)),
-                     watts(now(f, Quantity::ProgrammePower_w)), length(now(f, Quantity::ProgrammeTravel_m)),
-                     length(now(f, Quantity::Xmax_m))),
+                .arg(frequency(figureOf(f, Quantity::AtFrequency_hz)), decibelChange(figureOf(f, Quantity::LevelChange_db)),
+                     watts(figureOf(f, Quantity::ProgrammePower_w)), length(figureOf(f, Quantity::ProgrammeTravel_m)),
+                     length(figureOf(f, Quantity::Xmax_m))),
             Words::tr("A dome has no travel for bass and no coil for its heat. Prove the filter before power, start "
                       "low.")};
 }
@@ -66,7 +61,7 @@ FindingText highPassLost(const Finding& f)
                             : QString();
     return {Words::tr("What kept the lows from it is gone"),
             Words::tr("%1now nothing does: %2 of travel with programme, it has %3.")
-                .arg(was, length(now(f, Quantity::ProgrammeTravel_m)), length(now(f, Quantity::Xmax_m))),
+                .arg(was, length(figureOf(f, Quantity::ProgrammeTravel_m)), length(figureOf(f, Quantity::Xmax_m))),
             Words::tr("The maker put it there for this place. More bass comes, and more travel; a filter of its own "
                       "keeps both in hand.")};
 }
@@ -75,7 +70,7 @@ FindingText travel(const Finding& f)
 {
     return {Words::tr("Music asks more travel than it has"),
             Words::tr("%1 with programme at the source's limit; it has %2.")
-                .arg(length(now(f, Quantity::ProgrammeTravel_m)), length(now(f, Quantity::Xmax_m))),
+                .arg(length(figureOf(f, Quantity::ProgrammeTravel_m)), length(figureOf(f, Quantity::Xmax_m))),
             Words::tr("Beyond its travel the coil leaves the gap: it distorts, then strikes. Less bass, or less level, "
                       "keeps it inside.")};
 }
@@ -84,8 +79,8 @@ FindingText subTravel(const Finding& f)
 {
     return {Words::tr("A low note drives it past its travel"),
             Words::tr("%1 at %2 with the source at its limit; it has %3.")
-                .arg(length(now(f, Quantity::Travel_m)), frequency(now(f, Quantity::AtFrequency_hz)),
-                     length(now(f, Quantity::Xmax_m))),
+                .arg(length(figureOf(f, Quantity::Travel_m)), frequency(figureOf(f, Quantity::AtFrequency_hz)),
+                     length(figureOf(f, Quantity::Xmax_m))),
             Words::tr("Organ, synthesiser and film play single low notes. Box, filter or level has to hold the cone.")};
 }
 
@@ -93,7 +88,7 @@ FindingText turnedOver(const Finding& f)
 {
     return {Words::tr("One side is turned over against the other"),
             Words::tr("Turned like its twin: %1 in 60–250 Hz at the first seat.")
-                .arg(decibelChange(-now(f, Quantity::BandChange_db))),
+                .arg(decibelChange(-figureOf(f, Quantity::BandChange_db))),
             Words::tr("Two schools: correct it, bass of both sides adds up; keep it, where the maker did it on purpose "
                       "for one seat. The polarity test tells what is there.")};
 }
@@ -102,7 +97,7 @@ FindingText bassLost(const Finding& f)
 {
     return {Words::tr("The turned side takes the bass away"),
             Words::tr("%1 in 60–250 Hz at the first seat, against both sides alike; noted from %2.")
-                .arg(decibelChange(now(f, Quantity::BandChange_db)),
+                .arg(decibelChange(figureOf(f, Quantity::BandChange_db)),
                      decibels(-evidenceOf(f, Quantity::BandChange_db, f.stage).limit.value_or(0.0))),
             Words::tr("Where the two sides arrive alike and turned, they cancel.")};
 }

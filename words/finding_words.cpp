@@ -18,10 +18,6 @@ double figure(const Finding& finding, Quantity quantity, StageId stage)
 {
     return evidenceOf(finding, quantity, stage).figure.value;
 }
-double now(const Finding& finding, Quantity quantity)
-{
-    return figure(finding, quantity, finding.stage);
-}
 double before(const Finding& finding, Quantity quantity)
 {
     return figure(finding, quantity, *finding.from);
@@ -34,10 +30,10 @@ double limit(const Finding& finding, Quantity quantity)
 FindingText loadUnderMinimum(const Finding& f)
 {
     return {
-        Words::tr("The source sees only %1").arg(ohms(now(f, Quantity::LeastImpedance_ohm))),
+        Words::tr("The source sees only %1").arg(ohms(figureOf(f, Quantity::LeastImpedance_ohm))),
         Words::tr("Least load %1 at %2; its stable minimum of %3 nominal allows down to %4.")
-            .arg(ohms(now(f, Quantity::LeastImpedance_ohm)), frequency(now(f, Quantity::AtFrequency_hz)),
-                 ohms(now(f, Quantity::LeastLoad_ohm)), ohms(limit(f, Quantity::LeastImpedance_ohm))),
+            .arg(ohms(figureOf(f, Quantity::LeastImpedance_ohm)), frequency(figureOf(f, Quantity::AtFrequency_hz)),
+                 ohms(figureOf(f, Quantity::LeastLoad_ohm)), ohms(limit(f, Quantity::LeastImpedance_ohm))),
         Words::tr(
             "Below it the output stage carries more current than it was built for: it cuts out, overheats or dies.")};
 }
@@ -46,9 +42,9 @@ FindingText lowerLoad(const Finding& f)
 {
     return {Words::tr("Less resistance than the factory speaker had"),
             Words::tr("%1 (%2) instead of %3 (%4): %5 of the old one, wanted %6.")
-                .arg(ohms(now(f, Quantity::Re_ohm)), nameOf(evidenceOf(f, Quantity::Re_ohm, f.stage).figure.worst),
+                .arg(ohms(figureOf(f, Quantity::Re_ohm)), nameOf(evidenceOf(f, Quantity::Re_ohm, f.stage).figure.worst),
                      ohms(before(f, Quantity::Re_ohm)), nameOf(evidenceOf(f, Quantity::Re_ohm, *f.from).figure.worst),
-                     percent(now(f, Quantity::Ratio)), percent(limit(f, Quantity::Ratio))),
+                     percent(figureOf(f, Quantity::Ratio)), percent(limit(f, Quantity::Ratio))),
             Words::tr("The factory source drives more current all the time. Nearer ohms, or a warm-up test with a hand "
                       "on the case, settle it.")};
 }
@@ -56,10 +52,10 @@ FindingText lowerLoad(const Finding& f)
 FindingText lessLevel(const Finding& f)
 {
     return {
-        Words::tr("The new speaker plays %1 quieter").arg(decibels(-now(f, Quantity::LevelChange_db))),
+        Words::tr("The new speaker plays %1 quieter").arg(decibels(-figureOf(f, Quantity::LevelChange_db))),
         Words::tr("%1 instead of %2: %3 where it plays, at the same volts, noted from %4.")
-            .arg(ohms(now(f, Quantity::Nominal_ohm)), ohms(before(f, Quantity::Nominal_ohm)),
-                 decibelChange(now(f, Quantity::LevelChange_db)), decibels(-limit(f, Quantity::LevelChange_db))),
+            .arg(ohms(figureOf(f, Quantity::Nominal_ohm)), ohms(before(f, Quantity::Nominal_ohm)),
+                 decibelChange(figureOf(f, Quantity::LevelChange_db)), decibels(-limit(f, Quantity::LevelChange_db))),
         Words::tr(
             "A higher impedance draws less power from the same source; only a more sensitive driver gives it back.")};
 }
@@ -69,8 +65,8 @@ FindingText coilOverRating(const Finding& f)
     return {
         Words::tr("The coil can get more than it is rated for"),
         Words::tr("Programme %1, a sine at %2 up to %3; rated %4.")
-            .arg(watts(now(f, Quantity::ProgrammePower_w)), frequency(now(f, Quantity::AtFrequency_hz)),
-                 watts(now(f, Quantity::SinePower_w)), watts(now(f, Quantity::Power_w))),
+            .arg(watts(figureOf(f, Quantity::ProgrammePower_w)), frequency(figureOf(f, Quantity::AtFrequency_hz)),
+                 watts(figureOf(f, Quantity::SinePower_w)), watts(figureOf(f, Quantity::Power_w))),
         Words::tr(
             "With the source at its limit the coil heats beyond its rating; nothing in it says so before it fails.")};
 }
@@ -78,10 +74,10 @@ FindingText coilOverRating(const Finding& f)
 FindingText keptCapacitor(const Finding& f)
 {
     return {Words::tr("The capacitor now cuts at %1, not %2")
-                .arg(frequency(now(f, Quantity::Corner_hz)), frequency(before(f, Quantity::Corner_hz))),
+                .arg(frequency(figureOf(f, Quantity::Corner_hz)), frequency(before(f, Quantity::Corner_hz))),
             Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
-                .arg(farads(now(f, Quantity::Capacitance_f)), ohms(now(f, Quantity::Nominal_ohm)),
-                     octaves(now(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
+                .arg(farads(figureOf(f, Quantity::Capacitance_f)), ohms(figureOf(f, Quantity::Nominal_ohm)),
+                     octaves(figureOf(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
             std::any_of(f.mends.begin(), f.mends.end(),
                         [](const Mend& mend) { return mend.name == MendName::ReplaceCapacitor; })
                 ? Words::tr("It was chosen for the old impedance. Kept, it moves the lowest note this place plays.")
@@ -93,8 +89,8 @@ FindingText doubleFilter(const Finding& f)
 {
     return {Words::tr("A capacitor behind an output that is filtered already"),
             Words::tr("The channel holds back below %1; %2 cuts again at %3.")
-                .arg(frequency(now(f, Quantity::HighPass_hz)), farads(now(f, Quantity::Capacitance_f)),
-                     frequency(now(f, Quantity::Corner_hz))),
+                .arg(frequency(figureOf(f, Quantity::HighPass_hz)), farads(figureOf(f, Quantity::Capacitance_f)),
+                     frequency(figureOf(f, Quantity::Corner_hz))),
             Words::tr("Two schools: keep it, it still protects if the filter is ever switched off; bypass it, two "
                       "filters stacked thin the sound.")};
 }

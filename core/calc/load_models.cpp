@@ -198,7 +198,7 @@ Outcome<CalcResults> bridgedLoadModel(const CalcArguments& in)
     return answer;
 }
 
-Outcome<CalcResults> sensitivityModel(const CalcArguments& in)
+Outcome<CalcResults> sensitivityConversionModel(const CalcArguments& in)
 {
     const double reference_ohm = in.number("reference_ohm");
     const auto oneWatt = in.maybe("oneWatt_db"), atTest = in.maybe("atTestVoltage_db");
@@ -304,7 +304,7 @@ void addLoadModels(std::vector<CalcModel>& models)
                       {anyNumber("oneWatt_db").maybe(), anyNumber("atTestVoltage_db").maybe(),
                        positive("reference_ohm"), positive("power_w").orElse(1.0), positive("distance_m").orElse(1.0)},
                       {"oneWatt_db", "atTestVoltage_db", "level_db"},
-                      sensitivityModel});
+                      sensitivityConversionModel});
 }
 
 }  // namespace core

@@ -12,7 +12,7 @@
 namespace core {
 namespace {
 
-constexpr double kLow_hz = 250.0, kHigh_hz = 8000.0, kMidHigh_hz = 4000.0;
+constexpr double kFrom_hz = 250.0, kTo_hz = 8000.0, kMidTo_hz = 4000.0;
 constexpr double kPerOctave = 3.0;
 constexpr double kSilent_pa_v = 1e-9;
 
@@ -40,7 +40,7 @@ double meanOver(const Eigen::ArrayXd& values, const Eigen::ArrayXd& hz, double h
 {
     double sum = 0.0, count = 0.0;
     for (Eigen::Index i = 0; i < hz.size(); ++i) {
-        if (hz(i) < kLow_hz || hz(i) > high_hz) continue;
+        if (hz(i) < kFrom_hz || hz(i) > high_hz) continue;
         sum += values(i);
         count += 1.0;
     }
@@ -69,9 +69,9 @@ std::vector<FamilyMatch> familyOf(const StageResult& stage, DeviceId device)
         const Voice theirs = voiceOf(run, hz);
         FamilyMatch match{.other = other};
         const Eigen::ArrayXd apart_db = theirs.level_db - mine.level_db;
-        match.level_db = meanOver(apart_db, hz, kMidHigh_hz);
-        match.shape_db = meanOver((apart_db - match.level_db).abs(), hz, kHigh_hz);
-        match.angle_db = meanOver((theirs.angle_db - mine.angle_db).abs(), hz, kHigh_hz);
+        match.level_db = meanOver(apart_db, hz, kMidTo_hz);
+        match.shape_db = meanOver((apart_db - match.level_db).abs(), hz, kTo_hz);
+        match.angle_db = meanOver((theirs.angle_db - mine.angle_db).abs(), hz, kTo_hz);
         matches.push_back(match);
     }
     std::stable_sort(matches.begin(), matches.end(),

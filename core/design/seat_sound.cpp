@@ -14,7 +14,7 @@
 namespace core {
 namespace {
 
-constexpr double kLow_hz = 60.0, kBassTo_hz = 300.0, kMiddle_hz = 250.0, kHigh_hz = 4000.0;
+constexpr double kBassFrom_hz = 60.0, kBassTo_hz = 300.0, kMiddleFrom_hz = 250.0, kMiddleTo_hz = 4000.0;
 constexpr Eigen::Index kStep = 4;
 constexpr double kUnstatedDelay_s = 0.02;  // more than any processor of this trade needs
 
@@ -22,7 +22,7 @@ std::vector<Eigen::Index> coarseGrid(const Eigen::ArrayXd& frequency_hz)
 {
     std::vector<Eigen::Index> points;
     for (Eigen::Index i = 0; i < frequency_hz.size(); i += kStep)
-        if (frequency_hz(i) >= kLow_hz && frequency_hz(i) <= kHigh_hz) points.push_back(i);
+        if (frequency_hz(i) >= kBassFrom_hz && frequency_hz(i) <= kMiddleTo_hz) points.push_back(i);
     return points;
 }
 
@@ -89,8 +89,8 @@ SeatSound::SeatSound(const StageResult& stage, const Practice& practice, std::sp
     const Eigen::ArrayXd grid_hz = frequencyGrid_hz();
     const std::vector<Eigen::Index> points = coarseGrid(grid_hz);
     m_frequency_hz = grid_hz(points);
-    m_inBass = evenly(m_frequency_hz, kLow_hz, kBassTo_hz);
-    m_inMiddle = evenly(m_frequency_hz, kMiddle_hz, kHigh_hz);
+    m_inBass = evenly(m_frequency_hz, kBassFrom_hz, kBassTo_hz);
+    m_inMiddle = evenly(m_frequency_hz, kMiddleFrom_hz, kMiddleTo_hz);
     for (const ChannelInputs& inputs : stage.inputs) {
         ChannelSound sound{.channel = inputs.channel};
         double loudest = -1.0;

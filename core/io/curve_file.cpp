@@ -7,6 +7,8 @@
 #include <cmath>
 #include <ostream>
 
+#include "core/base/text.h"
+
 namespace core {
 namespace {
 
@@ -17,10 +19,6 @@ struct Record {
     bool hasPhase = false;
 };
 
-bool isBlank(char c)
-{
-    return c == ' ' || c == '\t' || c == '\r';
-}
 bool isLetter(char c)
 {
     return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');

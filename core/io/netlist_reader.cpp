@@ -6,6 +6,7 @@
 #include <map>
 #include <set>
 
+#include "core/base/text.h"
 #include "core/io/netlist_file.h"
 
 namespace core {
@@ -17,11 +18,6 @@ std::string lower(std::string_view text)
     for (char& c : result)
         if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
     return result;
-}
-
-bool isBlank(char c)
-{
-    return c == ' ' || c == '\t' || c == '\r';
 }
 
 std::vector<std::string_view> fieldsOf(std::string_view line)

@@ -3,14 +3,12 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <nlohmann/json.hpp>
 
+#include "core/io/plan_json.h"
 #include "core/model/names.h"
 
 namespace core {
 namespace {
-
-using Json = nlohmann::json;
 
 tl::unexpected<InputError> wrong(const std::string& file, const std::string& where, const std::string& message)
 {

@@ -1,13 +1,10 @@
 #include "core/io/vehicles_file.h"
 
-#include <nlohmann/json.hpp>
-
+#include "core/io/plan_json.h"
 #include "core/model/names.h"
 
 namespace core {
 namespace {
-
-using Json = nlohmann::ordered_json;  // spots are offered in the file's order
 
 bool readPoint(const Json& node, Vec3& point)
 {

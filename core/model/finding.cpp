@@ -87,4 +87,9 @@ const Evidence& evidenceOf(const Finding& finding, Quantity quantity, StageId st
     return *found;
 }
 
+double figureOf(const Finding& finding, Quantity quantity)
+{
+    return evidenceOf(finding, quantity, finding.stage).figure.value;
+}
+
 }  // namespace core

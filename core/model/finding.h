@@ -138,5 +138,6 @@ struct Finding {
 [[nodiscard]] std::string_view code(RuleId rule);  // "LOAD1"
 // the figure of this evidence; requires that the finding has it
 [[nodiscard]] const Evidence& evidenceOf(const Finding& finding, Quantity quantity, StageId stage);
+[[nodiscard]] double figureOf(const Finding& finding, Quantity quantity);  // at the stage it speaks of
 
 }  // namespace core

@@ -6,21 +6,18 @@
 #include <map>
 #include <set>
 
+#include "core/base/text.h"
 #include "core/calc/calc_model.h"
 #include "core/slate/line_tables.h"
 
 namespace core {
-namespace {
 
 tl::unexpected<InputError> refuseLine(const std::string& message)
 {
     return tl::unexpected(InputError{"slate", {}, message});
 }
 
-void skipBlanks(std::string_view& text)
-{
-    while (!text.empty() && (text.front() == ' ' || text.front() == '\t')) text.remove_prefix(1);
-}
+namespace {
 
 bool isWordCharacter(char c)
 {

@@ -33,6 +33,8 @@ struct NamedLine {
 
 [[nodiscard]] const std::vector<NamedLine>& namedLines();
 
+[[nodiscard]] tl::unexpected<InputError> refuseLine(const std::string& message);
+
 // Nothing if the line begins with no name of the table.
 [[nodiscard]] std::optional<Result<SlateAnswer>> answerNamedLine(std::string_view text, const Practice& practice);
 

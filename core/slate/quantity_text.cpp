@@ -7,6 +7,8 @@
 #include <charconv>
 #include <cmath>
 
+#include "core/base/text.h"
+
 namespace core {
 namespace {
 
@@ -18,11 +20,6 @@ bool isLetter(char c)
 {
     return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '"' || c == '\'' ||
            (static_cast<unsigned char>(c) & 0x80U) != 0;
-}
-
-void skipBlanks(std::string_view& text)
-{
-    while (!text.empty() && (text.front() == ' ' || text.front() == '\t')) text.remove_prefix(1);
 }
 
 std::string_view takeDigits(std::string_view& text)

@@ -6,22 +6,13 @@
 #include <cmath>
 #include <optional>
 
+#include "core/base/text.h"
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
 #include "core/slate/named_line.h"
 
 namespace core {
 namespace {
-
-tl::unexpected<InputError> refuse(const std::string& message)
-{
-    return tl::unexpected(InputError{"slate", {}, message});
-}
-
-void skipBlanks(std::string_view& text)
-{
-    while (!text.empty() && (text.front() == ' ' || text.front() == '\t')) text.remove_prefix(1);
-}
 
 bool takeMark(std::string_view& text, std::string_view mark)
 {
@@ -41,7 +32,7 @@ public:
         const auto sum = series();
         if (!sum) return sum;
         skipBlanks(m_text);
-        if (!m_text.empty()) return refuse(fmt::format("'{}' is not understood here", m_text.substr(0, 16)));
+        if (!m_text.empty()) return refuseLine(fmt::format("'{}' is not understood here", m_text.substr(0, 16)));
         return sum;
     }
     [[nodiscard]] const std::vector<TypedQuantity>& inputs() const { return m_inputs; }
@@ -72,18 +63,18 @@ private:
     Result<double> factor()
     {
         if (takeMark(m_text, "(")) {
-            if (++m_depth > kDeepest) return refuse("too many brackets");
+            if (++m_depth > kDeepest) return refuseLine("too many brackets");
             const auto inner = series();
-            if (inner && !takeMark(m_text, ")")) return refuse("a bracket is not closed");
+            if (inner && !takeMark(m_text, ")")) return refuseLine("a bracket is not closed");
             --m_depth;
             return inner;
         }
         const auto quantity = scanQuantity(m_text);
         if (!quantity) return tl::unexpected(quantity.error());
         if (quantity->dimension != Dimension::Resistance && quantity->dimension != Dimension::Number)
-            return refuse("only ohms can be put in series or in parallel");
+            return refuseLine("only ohms can be put in series or in parallel");
         if (!(quantity->value > 0.0))
-            return refuse(fmt::format("found {:g} ohm, expected more than 0", quantity->value));
+            return refuseLine(fmt::format("found {:g} ohm, expected more than 0", quantity->value));
         m_inputs.push_back({quantity->value, Dimension::Resistance});
         return quantity->value;
     }
@@ -113,7 +104,7 @@ std::optional<Result<SlateAnswer>> severalCoils(std::string_view text)
     skipBlanks(rest);
     const bool ohms = coil->dimension == Dimension::Resistance || coil->dimension == Dimension::Number;
     if (count < 1 || !ohms || !(coil->value > 0.0) || !rest.empty())
-        return refuse("expected a number of coils and their ohms, such as 3x4 ohm min 2");
+        return refuseLine("expected a number of coils and their ohms, such as 3x4 ohm min 2");
     SlateAnswer answer{.kind = SlateKind::SeveralCoils};
     answer.inputs = {{static_cast<double>(count), Dimension::Number}, {coil->value, Dimension::Resistance}};
     answer.results = {{SlateFigure::SeriesLoad_ohm, count * coil->value},
@@ -131,7 +122,7 @@ template <class T>
 Result<double> unwrap(const Outcome<T>& outcome)
 {
     if (outcome) return outcome->value;
-    return refuse(fmt::format("{}: found {:g}, allowed {}", outcome.error().quantity, outcome.error().found,
+    return refuseLine(fmt::format("{}: found {:g}, allowed {}", outcome.error().quantity, outcome.error().found,
                               outcome.error().allowed));
 }
 
@@ -186,8 +177,8 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
 {
     const TypedQuantity& load = first.dimension == Dimension::Resistance ? first : second;
     const TypedQuantity& other = first.dimension == Dimension::Resistance ? second : first;
-    if (load.dimension != Dimension::Resistance) return refuse("expected ohms beside it, such as 68 uF 4 ohm");
-    if (!(load.value > 0.0) || !(other.value > 0.0)) return refuse("both figures must be above 0");
+    if (load.dimension != Dimension::Resistance) return refuseLine("expected ohms beside it, such as 68 uF 4 ohm");
+    if (!(load.value > 0.0) || !(other.value > 0.0)) return refuseLine("both figures must be above 0");
     switch (other.dimension) {
         case Dimension::Capacitance:
             return capacitorCorner(other.value, load.value);
@@ -198,7 +189,7 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
         case Dimension::Voltage:
             return voltageIntoLoad(other.value, load.value);
         default:
-            return refuse("beside ohms, expected uF, Hz, W or V");
+            return refuseLine("beside ohms, expected uF, Hz, W or V");
     }
 }
 
@@ -266,13 +257,13 @@ Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
     skipBlanks(text);
     if (text.empty()) {
         if (first->dimension == Dimension::Number)
-            return refuse("a bare number says nothing; give it a unit, such as 68 uF 4 ohm");
+            return refuseLine("a bare number says nothing; give it a unit, such as 68 uF 4 ohm");
         return SlateAnswer{SlateKind::Conversion, {}, {*first}, {{SlateFigure::Value, first->value}}};
     }
     const auto second = scanQuantity(text);
     if (!second) return tl::unexpected(second.error());
     skipBlanks(text);
-    if (!text.empty()) return refuse(fmt::format("'{}' is not understood here", text.substr(0, 16)));
+    if (!text.empty()) return refuseLine(fmt::format("'{}' is not understood here", text.substr(0, 16)));
     return pair(*first, *second);
 }
 
@@ -281,7 +272,7 @@ Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
 Result<SlateAnswer> slate(std::string_view text, const Practice& practice)
 {
     constexpr size_t kLongest = 400;
-    if (text.size() > kLongest) return refuse("the line is too long");
+    if (text.size() > kLongest) return refuseLine("the line is too long");
     auto answer = understand(text, practice);
     if (!answer) {
         InputError error = answer.error();
@@ -289,7 +280,7 @@ Result<SlateAnswer> slate(std::string_view text, const Practice& practice)
         return tl::unexpected(error);
     }
     for (const SlateResult& result : answer->results)
-        if (!std::isfinite(result.value)) return refuse("the result is too large");
+        if (!std::isfinite(result.value)) return refuseLine("the result is too large");
     answer->text = text;
     return answer;
 }

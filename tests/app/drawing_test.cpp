@@ -19,17 +19,13 @@
 #include "core/evaluate/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/model/names.h"
-#include "tests/core/demo_plan.h"
+#include "tests/core/surveyed_plan.h"
 #include "tests/core/twelve_runs.h"
 
 namespace app {
 namespace {
 
-const core::Shop& shop()
-{
-    static const core::Shop kShop = core::shippedShop();
-    return kShop;
-}
+using tests::shop;
 
 Snapshot snapshotOf(core::Plan plan)
 {

@@ -30,6 +30,7 @@ inline core::Plan troublePlan()
 }
 
 inline constexpr core::DeviceId kRadio{10}, kLeftPlug{11}, kLeftSpeaker{12}, kRightSpeaker{14};
+inline const core::RunId kLeftRun{{kRadio, "RL"}, {kLeftSpeaker, "1"}};
 inline constexpr core::ReadingId kNoReading{};
 
 // A driver with just these figures, all stated.
@@ -58,6 +59,11 @@ inline core::Plan withShelfDriver(const core::Plan& plan, const std::string& key
 inline core::Evaluation evaluated(const core::Plan& plan)
 {
     return core::evaluateJob(plan, core::shippedShop().practice);
+}
+
+inline const core::StageResult& goalOf(const core::Evaluation& evaluation, const core::Plan& plan)
+{
+    return *evaluation.stages.at(plan.job.goal);
 }
 
 }  // namespace tests

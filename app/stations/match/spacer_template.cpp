@@ -18,7 +18,7 @@ constexpr int kDotsPerInch = 1200;
 constexpr double kDotsPer_mm = kDotsPerInch / 25.4;
 constexpr double kMargin_mm = 10.0, kHead_mm = 34.0, kOverlap_mm = 15.0;
 
-QString tr(const char* text)
+QString sheetText(const char* text)
 {
     return QCoreApplication::translate("SpacerTemplate", text);
 }
@@ -82,19 +82,19 @@ void write(QPainter& painter, const QPointF& at, double high_mm, const QString& 
 
 void drawHead(QPainter& painter, const core::SpacerOutline& outline, const QString& title, const QString& side)
 {
-    write(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : tr("%1, %2").arg(title, side));
+    write(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : sheetText("%1, %2").arg(title, side));
     const auto mm = [](double value_m) { return words::marginText(value_m, words::UnitSystem::Metric); };
     write(painter, {0.0, 11.0}, 3.6,
-          tr("Front side up, %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
+          sheetText("Front side up, %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
               .arg(mm(outline.thickness_m), mm(outline.outside_m), mm(outline.inside_m), mm(outline.wire_m)));
     write(painter, {0.0, 16.0}, 3.6,
           outline.relief_m > 0.0
-              ? tr("One ring: pilot hole. Two rings: right through. Cut free %1 underneath.").arg(mm(outline.relief_m))
-              : tr("One ring: pilot hole. Two rings: right through."));
+              ? sheetText("One ring: pilot hole. Two rings: right through. Cut free %1 underneath.").arg(mm(outline.relief_m))
+              : sheetText("One ring: pilot hole. Two rings: right through."));
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(0.0, 22.0), QPointF(100.0, 22.0));
     for (const double x : {0.0, 50.0, 100.0}) painter.drawLine(QPointF(x, 20.0), QPointF(x, 24.0));
-    write(painter, {103.0, 23.0}, 3.6, tr("100 mm: measure this first"));
+    write(painter, {103.0, 23.0}, 3.6, sheetText("100 mm: measure this first"));
 }
 
 struct Sheet {
@@ -136,8 +136,8 @@ QByteArray spacerPdf(const core::SpacerOutline& outline, bool bothSides, const T
                 sheets.push_back(sheet);
             }
     };
-    sheetsOf(outline, bothSides ? tr("this side") : QString());
-    if (bothSides) sheetsOf(other, tr("other side"));
+    sheetsOf(outline, bothSides ? sheetText("this side") : QString());
+    if (bothSides) sheetsOf(other, sheetText("other side"));
     QPainter painter(&writer);
     for (size_t i = 0; i < sheets.size(); ++i) {
         if (i > 0) writer.newPage();

@@ -13,16 +13,16 @@
 namespace core {
 namespace {
 
-struct Curve {
+struct ScipyCurve {
     std::vector<std::complex<double>> frequency_hz{}, expected{};
 };
 
 constexpr const char* kScript = "/usr/bin/python3 " TEST_FOLDER "/reference/filters_scipy.py";
 
 // Model and inputs -> what scipy says of them.
-std::map<std::pair<std::string, std::string>, Curve> curves()
+std::map<std::pair<std::string, std::string>, ScipyCurve> curves()
 {
-    std::map<std::pair<std::string, std::string>, Curve> result;
+    std::map<std::pair<std::string, std::string>, ScipyCurve> result;
     const std::unique_ptr<FILE, int (*)(FILE*)> pipe(::popen(kScript, "r"), ::pclose);
     std::array<char, 512> line{};
     while (pipe && std::fgets(line.data(), static_cast<int>(line.size()), pipe.get())) {
@@ -33,7 +33,7 @@ std::map<std::pair<std::string, std::string>, Curve> curves()
         std::getline(fields, f, ',');
         std::getline(fields, re, ',');
         std::getline(fields, im);
-        Curve& curve = result[{model, inputs}];
+        ScipyCurve& curve = result[{model, inputs}];
         curve.frequency_hz.emplace_back(std::stod(f));
         curve.expected.emplace_back(std::stod(re), std::stod(im));
     }

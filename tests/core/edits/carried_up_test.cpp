@@ -9,15 +9,12 @@
 #include "core/evaluate/resolve.h"
 #include "core/io/shop.h"
 #include "core/model/validate.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
 
-const Shop& shop()
-{
-    static const Shop kShop = shippedShop();
-    return kShop;
-}
+using tests::shop;
 
 // An estate whose factory made two pairs of speakers; the left ones first.
 struct Car {

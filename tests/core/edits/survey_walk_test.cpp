@@ -26,16 +26,12 @@
 #include "core/job/job_plan.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
-#include "tests/core/demo_plan.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
 
-const Shop& shop()
-{
-    static const Shop kShop = shippedShop();
-    return kShop;
-}
+using tests::shop;
 
 int below(size_t count)
 {

@@ -48,10 +48,7 @@ Plan withFound(const Plan& plan, DeviceId device, const Part& part)
     return after(plan, changePart(plan, kFactory, device, part));
 }
 
-const StageResult& goalOf(const Evaluation& evaluation, const Plan& plan)
-{
-    return *evaluation.stages.at(plan.job.goal);
-}
+using tests::goalOf;
 
 const CircuitResult& circuitOfDriver(const StageResult& stage, DeviceId device)
 {

@@ -45,10 +45,7 @@ Plan joined(CoilJoin join)
     return apply(plan, planCoils(plan, kLeftSpeaker, join)).plan;
 }
 
-const StageResult& goalOf(const Evaluation& evaluation, const Plan& plan)
-{
-    return *evaluation.stages.at(plan.job.goal);
-}
+using tests::goalOf;
 
 struct JoinRow {
     CoilJoin join;

@@ -17,7 +17,7 @@
 namespace core {
 namespace {
 
-const RunId kLeftRun{{tests::kRadio, "RL"}, {tests::kLeftSpeaker, "1"}};
+using tests::kLeftRun;
 
 // The demo with its own driver, widened.
 struct Widened {

@@ -12,7 +12,7 @@
 namespace core {
 namespace {
 
-const RunId kLeftRun{{tests::kRadio, "RL"}, {tests::kLeftSpeaker, "1"}};
+using tests::kLeftRun;
 
 std::vector<Run> runsOf(const Plan& plan)
 {

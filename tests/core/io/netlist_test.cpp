@@ -74,16 +74,16 @@ TEST(NetlistReader, WarnsThatABareFIsFemto)
     EXPECT_TRUE(readNetlist("t\nC1 a 0 1uF\n", "n.cir")->warnings.empty());
 }
 
-struct BadRow {
+struct NetlistRow {
     const char* line;
     const char* where;
     const char* message;  // part of it
 };
-void PrintTo(const BadRow& row, std::ostream* out)
+void PrintTo(const NetlistRow& row, std::ostream* out)
 {
     *out << row.line;
 }
-class BadNetlist : public testing::TestWithParam<BadRow> {};
+class BadNetlist : public testing::TestWithParam<NetlistRow> {};
 TEST_P(BadNetlist, IsRefusedWithItsLine)
 {
     const auto netlist = readNetlist("title\nV1 in 0 AC 1\n" + std::string(GetParam().line) + "\n", "n.cir");
@@ -94,19 +94,19 @@ TEST_P(BadNetlist, IsRefusedWithItsLine)
 }
 INSTANTIATE_TEST_SUITE_P(
     Lines, BadNetlist,
-    testing::Values(BadRow{"R1 in 0 3k3", "line 3", "3k3"}, BadRow{"R1 in 0 ten", "line 3", "ten"},
-                    BadRow{"R1 in 0 nan", "line 3", "nan"}, BadRow{"R1 in 0 1e999", "line 3", "1e999"},
-                    BadRow{"R1 in 0 4\xCE\xA9", "line 3", "expected a number"},
-                    BadRow{"R1 in 0", "line 3", "R1 has 3 fields"},
-                    BadRow{"C1 in 0 10 uF", "line 3", "found 'uF' after the last field"},
-                    BadRow{"E1 a 0 in 3", "line 3", "name n+ n- nc+ nc- gain"},
-                    BadRow{"V2", "line 3", "V2 has 1 fields"}, BadRow{"V2 a 0 AC 1 0 7", "line 3", "found '7'"},
-                    BadRow{"V2 a 0 DC", "line 3", "DC is followed by nothing"},
-                    BadRow{"V2 a 0 1 2", "line 3", "found '2'"}, BadRow{"v1 a 0 AC 1", "line 3", "here twice"},
-                    BadRow{"X1 a 0 sub", "line 3", "found 'X1'"}, BadRow{"Q1 a b c model", "line 3", "found 'Q1'"},
-                    BadRow{"K1 L1 L2 0.9", "line 3", "found 'K1'"}, BadRow{".subckt a b", "line 3", "found '.subckt'"},
-                    BadRow{".tran 1 2", "line 3", "found '.tran'"}, BadRow{"\nR1 in 0 x", "line 4", "found 'x'"},
-                    BadRow{"R1 in\n+ 0 x", "line 3", "found 'x'"}));
+    testing::Values(NetlistRow{"R1 in 0 3k3", "line 3", "3k3"}, NetlistRow{"R1 in 0 ten", "line 3", "ten"},
+                    NetlistRow{"R1 in 0 nan", "line 3", "nan"}, NetlistRow{"R1 in 0 1e999", "line 3", "1e999"},
+                    NetlistRow{"R1 in 0 4\xCE\xA9", "line 3", "expected a number"},
+                    NetlistRow{"R1 in 0", "line 3", "R1 has 3 fields"},
+                    NetlistRow{"C1 in 0 10 uF", "line 3", "found 'uF' after the last field"},
+                    NetlistRow{"E1 a 0 in 3", "line 3", "name n+ n- nc+ nc- gain"},
+                    NetlistRow{"V2", "line 3", "V2 has 1 fields"}, NetlistRow{"V2 a 0 AC 1 0 7", "line 3", "found '7'"},
+                    NetlistRow{"V2 a 0 DC", "line 3", "DC is followed by nothing"},
+                    NetlistRow{"V2 a 0 1 2", "line 3", "found '2'"}, NetlistRow{"v1 a 0 AC 1", "line 3", "here twice"},
+                    NetlistRow{"X1 a 0 sub", "line 3", "found 'X1'"}, NetlistRow{"Q1 a b c model", "line 3", "found 'Q1'"},
+                    NetlistRow{"K1 L1 L2 0.9", "line 3", "found 'K1'"}, NetlistRow{".subckt a b", "line 3", "found '.subckt'"},
+                    NetlistRow{".tran 1 2", "line 3", "found '.tran'"}, NetlistRow{"\nR1 in 0 x", "line 4", "found 'x'"},
+                    NetlistRow{"R1 in\n+ 0 x", "line 3", "found 'x'"}));
 
 TEST(NetlistReader, WantsAnElementAndGround)
 {
