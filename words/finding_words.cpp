@@ -14,13 +14,13 @@ using namespace core;
 
 namespace {
 
-double figure(const Finding& finding, Quantity quantity, StageId stage)
+double figureAt(const Finding& finding, Quantity quantity, StageId stage)
 {
     return evidenceOf(finding, quantity, stage).figure.value;
 }
 double before(const Finding& finding, Quantity quantity)
 {
-    return figure(finding, quantity, *finding.from);
+    return figureAt(finding, quantity, *finding.from);
 }
 double limit(const Finding& finding, Quantity quantity)
 {
@@ -73,16 +73,17 @@ FindingText coilOverRating(const Finding& f)
 
 FindingText keptCapacitor(const Finding& f)
 {
-    return {Words::tr("The capacitor now cuts at %1, not %2")
-                .arg(frequency(figureOf(f, Quantity::Corner_hz)), frequency(before(f, Quantity::Corner_hz))),
-            Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
-                .arg(farads(figureOf(f, Quantity::Capacitance_f)), ohms(figureOf(f, Quantity::Nominal_ohm)),
-                     octaves(figureOf(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
-            std::any_of(f.mends.begin(), f.mends.end(),
-                        [](const Mend& mend) { return mend.name == MendName::ReplaceCapacitor; })
-                ? Words::tr("It was chosen for the old impedance. Kept, it moves the lowest note this place plays.")
-                : Words::tr("It was chosen for the old impedance. No single capacitor puts the corner back and holds "
-                            "the cone within its travel: a filter of the channel, or another driver, does.")};
+    return {
+        Words::tr("The capacitor now cuts at %1, not %2")
+            .arg(frequency(figureOf(f, Quantity::Corner_hz)), frequency(before(f, Quantity::Corner_hz))),
+        Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
+            .arg(farads(figureOf(f, Quantity::Capacitance_f)), ohms(figureOf(f, Quantity::Nominal_ohm)),
+                 octaves(figureOf(f, Quantity::CornerShift_octave)), octaves(limit(f, Quantity::CornerShift_octave))),
+        std::any_of(f.mends.begin(), f.mends.end(),
+                    [](const Mend& mend) { return mend.name == MendName::ReplaceCapacitor; })
+            ? Words::tr("It was chosen for the old impedance. Kept, it moves the lowest note this place plays.")
+            : Words::tr("It was chosen for the old impedance. No single capacitor puts the corner back and holds "
+                        "the cone within its travel: a filter of the channel, or another driver, does.")};
 }
 
 FindingText doubleFilter(const Finding& f)

@@ -2,6 +2,8 @@
 
 #include <Eigen/Core>
 #include <cmath>
+#include <complex>
+#include <numbers>
 
 namespace core {
 
@@ -14,6 +16,12 @@ inline constexpr double kGridPerDecade = 160.0;
 {
     return kGridStart_hz *
            (Eigen::ArrayXd::LinSpaced(kGridSize, 0.0, kGridSize - 1.0) * (std::log(10.0) / kGridPerDecade)).exp();
+}
+
+// s = j 2 pi f, in rad/s, of the same shape.
+[[nodiscard]] inline Eigen::ArrayXcd laplace(const Eigen::ArrayXd& frequency_hz)
+{
+    return std::complex<double>{0.0, 2.0 * std::numbers::pi} * frequency_hz.cast<std::complex<double>>();
 }
 
 }  // namespace core

@@ -6,6 +6,8 @@
 #include <cmath>
 #include <optional>
 
+#include "core/base/text.h"
+
 namespace core {
 namespace {
 
@@ -41,13 +43,6 @@ std::optional<Complex> numberFromText(std::string_view text)
     const auto second = takeReal(text);
     if (!second || text != "j") return std::nullopt;
     return Complex{*first, *second};
-}
-
-std::string_view trimmed(std::string_view text)
-{
-    while (!text.empty() && (text.front() == ' ' || text.front() == '\t')) text.remove_prefix(1);
-    while (!text.empty() && (text.back() == ' ' || text.back() == '\t')) text.remove_suffix(1);
-    return text;
 }
 
 std::vector<std::string_view> partsOf(std::string_view list)

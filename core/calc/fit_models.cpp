@@ -1,7 +1,7 @@
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
+#include "core/base/angle.h"
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
@@ -15,7 +15,6 @@ namespace core {
 namespace {
 
 constexpr double kNothing_m = 1e-9;  // 68 + 5 - 73 is not exact in binary
-constexpr double kDegree_rad = std::numbers::pi / 180.0;
 
 DriverFront frontOf(const CalcArguments& in)
 {
@@ -194,7 +193,7 @@ Outcome<CalcResults> matchModel(const CalcArguments& in)
                                {}};
 }
 
-Outcome<CalcResults> mirrorModel(const CalcArguments& in)
+Outcome<CalcResults> mirroredPlaceModel(const CalcArguments& in)
 {
     CalcResults results;
     if (in.has("point_m")) {
@@ -248,17 +247,17 @@ void addFitModels(std::vector<CalcModel>& models)
                                  notNegative("depthFree_m").maybe().meaning("under the panel")}),
                       {"spacer_m", "stock_m", "pieces_m", "depthNeed_m", "depthLeft_m", "shortfall_m", "verdict"},
                       underPanelModel});
-    models.push_back(
-        {"I2",
-         "cutout",
-         "hole, saw and adapter ring for a driver",
-         "basket + 1 mm <= D <= min(bolt circle - hole - 4 mm, flange - 8 mm)",
-         {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(), positive("hole_m").orElse(kUsualScrewHole_m),
-          positive("oldCutout_m").maybe(), positive("vehicleCircle_m").maybe(),
-          positive("vehicleHole_m").orElse(kUsualScrewHole_m).meaning("its screw holes"),
-          positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
-         {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
-         cutoutModel});
+    models.push_back({"I2",
+                      "cutout",
+                      "hole, saw and adapter ring for a driver",
+                      "basket + 1 mm <= D <= min(bolt circle - hole - 4 mm, flange - 8 mm)",
+                      {positive("basket_m"), positive("flange_m"), positive("circle_m").maybe(),
+                       positive("hole_m").orElse(kUsualScrewHole_m), positive("oldCutout_m").maybe(),
+                       positive("vehicleCircle_m").maybe(),
+                       positive("vehicleHole_m").orElse(kUsualScrewHole_m).meaning("its screw holes"),
+                       positive("sheet_m").orElse(PracticeKey::RingSheet_m)},
+                      {"least_m", "wanted_m", "most_m", "saw_m", "cut_m", "ringInside_m", "ringOutside_m"},
+                      cutoutModel});
     models.push_back({"I2",
                       "hole-saw",
                       "which saw makes a hole, and how much play it leaves",
@@ -304,7 +303,7 @@ void addFitModels(std::vector<CalcModel>& models)
                       "(x, y, z) -> (x, -y, z); a -> 180 - a",
                       {anyNumber("point_m").list().maybe(), anyNumber("angle_deg").maybe()},
                       {"point_m", "angle_deg"},
-                      mirrorModel});
+                      mirroredPlaceModel});
     models.push_back({"I1",
                       "fixing-force",
                       "what each fixing bears in a shock, and the drill for its screw",

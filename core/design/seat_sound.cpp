@@ -15,13 +15,13 @@ namespace core {
 namespace {
 
 constexpr double kBassFrom_hz = 60.0, kBassTo_hz = 300.0, kMiddleFrom_hz = 250.0, kMiddleTo_hz = 4000.0;
-constexpr Eigen::Index kStep = 4;
+constexpr Eigen::Index kEveryFourth = 4;
 constexpr double kUnstatedDelay_s = 0.02;  // more than any processor of this trade needs
 
 std::vector<Eigen::Index> coarseGrid(const Eigen::ArrayXd& frequency_hz)
 {
     std::vector<Eigen::Index> points;
-    for (Eigen::Index i = 0; i < frequency_hz.size(); i += kStep)
+    for (Eigen::Index i = 0; i < frequency_hz.size(); i += kEveryFourth)
         if (frequency_hz(i) >= kBassFrom_hz && frequency_hz(i) <= kMiddleTo_hz) points.push_back(i);
     return points;
 }

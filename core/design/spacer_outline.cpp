@@ -2,14 +2,13 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
+#include "core/base/angle.h"
 #include "core/physics/fixing.h"
 
 namespace core {
 namespace {
 
-constexpr double kDegree_rad = std::numbers::pi / 180.0;
 constexpr double kPlay_m = 0.001;  // round the body, each side
 
 ScrewPattern turned(ScrewPattern pattern, double turn_rad)

@@ -11,15 +11,15 @@ namespace {
 
 // So slow that inductors are their resistance and capacitors are open: what an ohmmeter does.
 constexpr double kDirect_hz = 1e-4;
-constexpr double kOpen_a = 1e-12;
+constexpr double kNoCurrent_a = 1e-12;
 
 double directLoad_ohm(const Circuit& circuit)
 {
     const auto solution = NetworkSweep(circuit.network).solve(circuit.network, Eigen::ArrayXd::Constant(1, kDirect_hz));
-    if (!solution) return 1.0 / kOpen_a;
+    if (!solution) return 1.0 / kNoCurrent_a;
     const double volts = std::abs(solution->voltage_v(0, circuit.terminal));
     const double amperes = std::abs(elementCurrent_a(circuit.network, *solution, circuit.source)(0));
-    return volts / std::max(amperes, kOpen_a);
+    return volts / std::max(amperes, kNoCurrent_a);
 }
 
 Continuity verdictOf(double read_ohm, const std::optional<double>& expected_ohm, const Practice& practice)

@@ -2,8 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
+#include "core/base/angle.h"
 #include "core/evaluate/choose_turn.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
@@ -11,8 +11,6 @@
 
 namespace core {
 namespace {
-
-constexpr double kDegree_rad = std::numbers::pi / 180.0;
 
 // A length with the worst origin of all that entered it, or nothing as soon as one of them is unknown.
 class Length {

@@ -29,7 +29,7 @@ char letterOf(NetworkKind kind)
     return 'R';
 }
 
-bool isSource(const NetworkElement& element)
+bool drives(const NetworkElement& element)
 {
     return element.kind == NetworkKind::VoltageSource || element.kind == NetworkKind::CurrentSource;
 }
@@ -68,13 +68,13 @@ void writeNetlist(std::ostream& out, const Netlist& netlist)
     for (const std::string& comment : netlist.comments) out << "* " << plainText(comment) << '\n';
     const Network& network = netlist.network;
     const auto node = [&](int number) { return network.nodeNames[static_cast<size_t>(number)]; };
-    const bool driven = std::any_of(network.elements.begin(), network.elements.end(), isSource);
+    const bool driven = std::any_of(network.elements.begin(), network.elements.end(), drives);
     if (!driven && network.nodeNames.size() > 1) out << fmt::format("V1 {} 0 AC 1\n", node(1));
     for (const NetworkElement& element : network.elements) {
         out << fmt::format("{} {} {} ", elementName(element), node(element.plus), node(element.minus));
-        if (isSource(element) && element.phase_deg == 0.0)
+        if (drives(element) && element.phase_deg == 0.0)
             out << fmt::format("AC {}\n", element.value);
-        else if (isSource(element))
+        else if (drives(element))
             out << fmt::format("AC {} {}\n", element.value, element.phase_deg);
         else if (isControlled(element))
             out << fmt::format("{} {} {}\n", node(element.controlPlus), node(element.controlMinus), element.value);

@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 #include <complex>
-#include <numbers>
 
+#include "core/base/grid.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/cone_results.h"
 #include "core/evaluate/grid_tables.h"
@@ -28,12 +28,11 @@ bool kept(const Judging& judging, const Port& capacitor)
 // travel; nothing where no single capacitor does.
 std::optional<double> holdingCapacitor(const Judging& judging, const RunResult& run, double corner_hz)
 {
-    constexpr double kStep = 1.4678;  // of the E6 series: the sixth root of ten
-    constexpr int kSmaller = 4;       // values tried: below the last the middle of the voice would be gone
+    constexpr int kSmaller = 4;  // values tried: below the last the middle of the voice would be gone
     const auto restoring = restoringCapacitor(corner_hz, run.driver.nominal_ohm);
     if (!restoring) return std::nullopt;
     const Eigen::ArrayXd& hz = judging.tables->frequency_hz;
-    const Eigen::ArrayXcd s = std::complex<double>(0.0, 2.0 * std::numbers::pi) * hz.cast<std::complex<double>>();
+    const Eigen::ArrayXcd s = laplace(hz);
     const Eigen::ArrayXcd load_ohm = impedance_ohm(run.driver, hz);
     const auto passes = [&](double value_f) { return (load_ohm / (load_ohm + (s * value_f).inverse())).abs(); };
     const Eigen::ArrayXd now = passes(*run.seriesCapacitance_f);
@@ -44,7 +43,7 @@ std::optional<double> holdingCapacitor(const Judging& judging, const RunResult& 
         if (!over(travelOf(excursion_m_v, limit_v, *judging.tables, judging.practice).programme_m,
                   judging.practice[PracticeKey::TravelCare_ratio] * run.driver.xmax_m))
             return value_f;
-        value_f = nearestPreferred(value_f / kStep, PreferredSeries::E6)->value;
+        value_f = preferredBelow(value_f, PreferredSeries::E6)->value;
     }
     return std::nullopt;
 }
@@ -84,8 +83,8 @@ std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
             finding.mends.push_back(
                 {MendName::ReplaceCapacitor, *value_f, replaceCapacitor(judging.plan, capacitor, *value_f)});
         else if (const auto filter = holdingHighPass(judging, coneOf(judging.goal, *run), run->driver.xmax_m))
-            finding.mends.push_back({MendName::SetHighPass, filter->frequency_hz,
-                                     setHighPass(judging.plan, run->run.id.channel, *filter)});
+            finding.mends.push_back(
+                {MendName::SetHighPass, filter->frequency_hz, setHighPass(judging.plan, run->run.id.channel, *filter)});
         if (!isTweeter(*run, judging.practice))
             finding.mends.push_back(
                 {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});

@@ -8,7 +8,7 @@ namespace {
 
 const Mount kUsualMount{};
 
-const Mount& mountOf(const Fitout& fitout, DeviceId device)
+const Mount& usualMountOf(const Fitout& fitout, DeviceId device)
 {
     const auto mount = fitout.mounts.find(device);
     return mount == fitout.mounts.end() ? kUsualMount : mount->second;
@@ -19,7 +19,7 @@ bool stoodThere(const Judging& judging, DeviceId id, const Device& device)
     const Fitout& before = judging.found.used;
     const auto old = before.devices.find(id);
     return old != before.devices.end() && old->second.part == device.part && old->second.at == device.at &&
-           mountOf(before, id) == mountOf(judging.goal.used, id);
+           usualMountOf(before, id) == usualMountOf(judging.goal.used, id);
 }
 
 // The same part in the same room, mounted the same way: what is said of the leading side holds here too.
@@ -45,8 +45,8 @@ std::vector<PlannedDriver> plannedDrivers(const Judging& judging)
     for (const auto& [id, fit] : judging.goal.fits) {
         const Device& device = used.devices.at(id);
         if (stoodThere(judging, id, device) || repeatsLeadingFit(judging, id, device)) continue;
-        PlannedDriver driver{id,      device, used.parts.at(device.part), used.places.at(device.at), mountOf(used, id),
-                             nullptr, *fit};
+        PlannedDriver driver{
+            id, device, used.parts.at(device.part), used.places.at(device.at), usualMountOf(used, id), nullptr, *fit};
         if (const auto spacer = used.parts.find(driver.mount.spacer); spacer != used.parts.end())
             driver.spacer = &spacer->second;
         drivers.push_back(driver);

@@ -4,8 +4,8 @@
 
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
-#include "core/evaluate/run_change.h"
 #include "core/evaluate/grid_tables.h"
+#include "core/evaluate/run_change.h"
 #include "core/physics/level.h"
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
@@ -32,11 +32,10 @@ bool hasHighPass(const StageResult& stage, const RunResult& run)
 // The largest value of the series whose corner into this impedance is no lower than asked.
 std::optional<double> protectingCapacitor_f(double corner_hz, double nominal_ohm)
 {
-    constexpr double kStep = 1.4678;  // of the series: the sixth root of ten
     const auto exact = seriesCapacitance_f(corner_hz, nominal_ohm);
     if (!exact) return std::nullopt;
     const double nearest = nearestPreferred(exact->value, PreferredSeries::E6)->value;
-    return nearest <= exact->value ? nearest : nearestPreferred(nearest / kStep, PreferredSeries::E6)->value;
+    return nearest <= exact->value ? nearest : preferredBelow(nearest, PreferredSeries::E6)->value;
 }
 
 }  // namespace
@@ -110,8 +109,8 @@ std::vector<Finding> judgeHighPassLost(const Judging& judging)
                 {{run->run.id, Quantity::Corner_hz}, kFound, {*before->idealCorner_hz, before->worst}, {}, {}});
             const FilterFound filter = filterOf(judging.goal.used, coil.device);
             if (filter.bridged)
-                finding.mends.push_back(
-                    {MendName::TakeBridgeOut, *before->seriesCapacitance_f, takeBridgeOut(judging.plan, filter.capacitor)});
+                finding.mends.push_back({MendName::TakeBridgeOut, *before->seriesCapacitance_f,
+                                         takeBridgeOut(judging.plan, filter.capacitor)});
             if (const auto restoring = restoringCapacitor(*before->idealCorner_hz, run->driver.nominal_ohm))
                 if (!filter.bridged)
                     finding.mends.push_back({MendName::AddCapacitor, restoring->e6_f,

@@ -5,6 +5,7 @@
 #include <complex>
 #include <numbers>
 
+#include "core/base/grid.h"
 #include "core/physics/air.h"
 #include "core/physics/level.h"
 
@@ -13,18 +14,13 @@ namespace {
 
 using Complex = std::complex<double>;
 
-constexpr double kPi = std::numbers::pi;
+using std::numbers::pi;
 constexpr double kTestVoltageSquared = 8.0;  // "2.83 V" is sqrt(8) V
-
-Eigen::ArrayXcd laplace(const Eigen::ArrayXd& frequency_hz)
-{
-    return Complex{0.0, 2.0 * kPi} * frequency_hz.cast<Complex>();
-}
 
 // eta0 Qes / Vas
 double efficiencyScale(double fs_hz)
 {
-    return 4.0 * kPi * kPi * std::pow(fs_hz / kSoundSpeed_m_s, 3.0);
+    return 4.0 * pi * pi * std::pow(fs_hz / kSoundSpeed_m_s, 3.0);
 }
 
 }  // namespace
@@ -33,7 +29,7 @@ DriverMechanics mechanics(const DriverParameters& driver)
 {
     assert(driver.re_ohm > 0.0 && driver.fs_hz > 0.0 && driver.qms > 0.0 && driver.qes > 0.0 && driver.vas_m3 > 0.0 &&
            driver.sd_m2 > 0.0);
-    const double ws = 2.0 * kPi * driver.fs_hz;
+    const double ws = 2.0 * pi * driver.fs_hz;
     DriverMechanics m;
     m.cms_m_n = driver.vas_m3 / (kAirDensity_kg_m3 * kSoundSpeed_m_s * kSoundSpeed_m_s * driver.sd_m2 * driver.sd_m2);
     m.mms_kg = 1.0 / (ws * ws * m.cms_m_n);
@@ -45,7 +41,7 @@ DriverMechanics mechanics(const DriverParameters& driver)
 MotionalElements motionalElements(const DriverParameters& driver)
 {
     assert(driver.re_ohm > 0.0 && driver.fs_hz > 0.0 && driver.qms > 0.0 && driver.qes > 0.0);
-    const double ws = 2.0 * kPi * driver.fs_hz;
+    const double ws = 2.0 * pi * driver.fs_hz;
     return {driver.re_ohm * driver.qms / driver.qes, driver.qes / (ws * driver.re_ohm),
             driver.re_ohm / (ws * driver.qes)};
 }
@@ -77,7 +73,7 @@ double referenceEfficiency(const DriverParameters& driver)
 double oneWattLevel_db(double efficiency)
 {
     return powerDecibels(efficiency * kAirDensity_kg_m3 * kSoundSpeed_m_s /
-                         (2.0 * kPi * kReferencePressure_pa * kReferencePressure_pa));
+                         (2.0 * pi * kReferencePressure_pa * kReferencePressure_pa));
 }
 
 double efficiencyOfLevel(double oneWatt_db)

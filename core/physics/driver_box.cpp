@@ -5,6 +5,7 @@
 #include <complex>
 #include <numbers>
 
+#include "core/base/grid.h"
 #include "core/physics/air.h"
 
 namespace core {
@@ -35,10 +36,9 @@ BoxElements boxElements(const DriverParameters& driver, const Box& box)
 Eigen::ArrayXcd boxedImpedance_ohm(const DriverParameters& driver, const Box& box, const Eigen::ArrayXd& frequency_hz,
                                    const CoilLoss& loss)
 {
-    using Complex = std::complex<double>;
     const MotionalElements m = motionalElements(driver);
     const BoxElements b = boxElements(driver, box);
-    const Eigen::ArrayXcd s = Complex{0.0, 2.0 * std::numbers::pi} * frequency_hz.cast<Complex>();
+    const Eigen::ArrayXcd s = laplace(frequency_hz);
     Eigen::ArrayXcd chain = s * b.spring_h + b.leak_ohm;
     if (b.port_f > 0.0) {
         Eigen::ArrayXcd port = s * b.port_f;

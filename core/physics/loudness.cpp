@@ -10,7 +10,7 @@ namespace {
 struct LoudnessRow {
     double frequency_hz, exponent, transfer_db, threshold_db;
 };
-constexpr std::array<LoudnessRow, 29> kRows{{
+constexpr std::array<LoudnessRow, 29> kContours{{
     {20, 0.532, -31.6, 78.5},   {25, 0.506, -27.2, 68.7}, {31.5, 0.480, -23.0, 59.5}, {40, 0.455, -19.1, 51.1},
     {50, 0.432, -15.9, 44.0},   {63, 0.409, -13.0, 37.5}, {80, 0.387, -10.3, 31.5},   {100, 0.367, -8.1, 26.5},
     {125, 0.349, -6.2, 22.1},   {160, 0.330, -4.5, 17.9}, {200, 0.315, -3.1, 14.4},   {250, 0.301, -2.0, 11.4},
@@ -37,10 +37,10 @@ template <class Level>
 Eigen::ArrayXd betweenRows(const Eigen::ArrayXd& frequency_hz, Level level)
 {
     return frequency_hz.unaryExpr([&](double f) {
-        const auto above =
-            std::find_if(kRows.begin(), kRows.end(), [&](const LoudnessRow& row) { return row.frequency_hz >= f; });
-        if (above == kRows.begin()) return level(kRows.front());
-        if (above == kRows.end()) return level(kRows.back());
+        const auto above = std::find_if(kContours.begin(), kContours.end(),
+                                        [&](const LoudnessRow& row) { return row.frequency_hz >= f; });
+        if (above == kContours.begin()) return level(kContours.front());
+        if (above == kContours.end()) return level(kContours.back());
         const LoudnessRow& below = *(above - 1);
         const double share = std::log(f / below.frequency_hz) / std::log(above->frequency_hz / below.frequency_hz);
         return level(below) + share * (level(*above) - level(below));
@@ -62,7 +62,7 @@ Eigen::ArrayXd hearingThreshold_db(const Eigen::ArrayXd& frequency_hz)
 
 std::optional<double> loudness_phon(double frequency_hz, double level_db)
 {
-    const LoudnessRow& row = *std::min_element(kRows.begin(), kRows.end(), [&](const auto& a, const auto& b) {
+    const LoudnessRow& row = *std::min_element(kContours.begin(), kContours.end(), [&](const auto& a, const auto& b) {
         return std::abs(std::log(a.frequency_hz / frequency_hz)) < std::abs(std::log(b.frequency_hz / frequency_hz));
     });
     const double loud = std::pow(0.4 * std::pow(10.0, (level_db + row.transfer_db) / 10.0 - 9.0), row.exponent) -

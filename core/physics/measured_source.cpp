@@ -15,7 +15,7 @@ namespace {
 
 constexpr double kLowestJoint_hz = 300.0;
 
-Eigen::ArrayXd phases_deg(const Eigen::ArrayXcd& values)
+Eigen::ArrayXd steadyPhases_deg(const Eigen::ArrayXcd& values)
 {
     return unwrapped_deg(values.unaryExpr([](const std::complex<double>& v) { return degreesOf(v); }));
 }
@@ -46,7 +46,7 @@ BlendedSource blended(const Eigen::ArrayXcd& model_pa_v, const Eigen::ArrayXcd& 
     BlendedSource out{model_pa_v, 0.0};
     if (joint_hz >= highest_hz || joint_hz >= frequency_hz(n - 1)) return out;
     const Eigen::ArrayXd ratio_db = 20.0 * (measured_pa_v.abs().max(1e-30) / model_pa_v.abs().max(1e-30)).log10();
-    Eigen::ArrayXd turn_deg = phases_deg(measured_pa_v) - phases_deg(model_pa_v);
+    Eigen::ArrayXd turn_deg = steadyPhases_deg(measured_pa_v) - steadyPhases_deg(model_pa_v);
     Eigen::Index middle = 0, last = 0;
     (frequency_hz - middle_hz).abs().minCoeff(&middle);
     (frequency_hz - highest_hz).abs().minCoeff(&last);

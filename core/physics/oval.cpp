@@ -8,8 +8,8 @@
 namespace core {
 namespace {
 
-constexpr double kSlack_m = 1e-9;
-constexpr int kDegrees = 360;
+constexpr double kRounding_m = 1e-9;
+constexpr int kFullTurn_deg = 360;
 
 // The point of an oval's edge at this parameter and its outward normal.
 struct EdgePoint {
@@ -42,14 +42,15 @@ double wayToEdge_m(const Oval& oval, const EdgePoint& from)
 bool passes(const Oval& body, const Oval& opening)
 {
     constexpr double kRoom_m = 0.001;
-    return opening.long_m >= body.long_m + kRoom_m - kSlack_m && opening.short_m >= body.short_m + kRoom_m - kSlack_m;
+    return opening.long_m >= body.long_m + kRoom_m - kRounding_m &&
+           opening.short_m >= body.short_m + kRoom_m - kRounding_m;
 }
 
 double overlap_m(const Oval& opening, const Oval& flange)
 {
     assert(opening.short_m > 0.0 && flange.short_m > 0.0);
     double least = flange.long_m;
-    for (int degree = 0; degree < kDegrees; ++degree)
+    for (int degree = 0; degree < kFullTurn_deg; ++degree)
         least = std::min(least, wayToEdge_m(flange, edgeAt(opening, degree)));
     return least;
 }
@@ -57,13 +58,13 @@ double overlap_m(const Oval& opening, const Oval& flange)
 double metalTo_m(const Oval& opening, double u_m, double v_m)
 {
     double nearest = std::hypot(u_m, v_m) + opening.long_m;
-    for (int tenth = 0; tenth < 10 * kDegrees; ++tenth) {
+    for (int tenth = 0; tenth < 10 * kFullTurn_deg; ++tenth) {
         const double t = tenth * std::numbers::pi / 1800.0;
-        nearest = std::min(nearest,
-                           std::hypot(u_m - opening.long_m * std::cos(t), v_m - opening.short_m * std::sin(t)));
+        nearest =
+            std::min(nearest, std::hypot(u_m - opening.long_m * std::cos(t), v_m - opening.short_m * std::sin(t)));
     }
-    const double inside = u_m * u_m / (opening.long_m * opening.long_m) +
-                          v_m * v_m / (opening.short_m * opening.short_m);
+    const double inside =
+        u_m * u_m / (opening.long_m * opening.long_m) + v_m * v_m / (opening.short_m * opening.short_m);
     return inside < 1.0 ? -nearest : nearest;
 }
 

@@ -58,6 +58,16 @@ Outcome<double> nearestPreferred(double value, PreferredSeries series)
     return Answer<double>{best, {}};
 }
 
+Outcome<double> preferredBelow(double value, PreferredSeries series)
+{
+    if (!std::isfinite(value)) return refuse(ErrorCode::NotFinite, "value", value, "finite");
+    if (value <= 0.0) return refuse(ErrorCode::OutOfDomain, "value", value, "> 0");
+    double below = 0.0;
+    for (const double candidate : valuesAround(value, series))
+        if (candidate < value && distance(candidate, value) > kTie) below = candidate;
+    return Answer<double>{below, {}};
+}
+
 Outcome<PreferredParts> preferredParts(double value, PreferredSeries series)
 {
     constexpr double kGoodEnough = 0.03;

@@ -15,6 +15,10 @@ enum class PreferredSeries { E6, E12, E24 };
 // errors  OutOfDomain (not > 0), NotFinite
 [[nodiscard]] Outcome<double> nearestPreferred(double value, PreferredSeries series);
 
+// The next smaller value of the series, the largest below this one.
+// errors  OutOfDomain (not > 0), NotFinite
+[[nodiscard]] Outcome<double> preferredBelow(double value, PreferredSeries series);
+
 // One or two values of a series that together come near the one wanted.
 struct PreferredParts {
     double first = 0.0;

@@ -4,6 +4,7 @@
 #include <complex>
 #include <numbers>
 
+#include "core/base/grid.h"
 #include "core/physics/air.h"
 
 namespace core {
@@ -11,11 +12,6 @@ namespace {
 
 using Complex = std::complex<double>;
 using std::numbers::pi;
-
-Eigen::ArrayXcd laplace(const Eigen::ArrayXd& frequency_hz)
-{
-    return Complex{0.0, 2.0 * pi} * frequency_hz.cast<Complex>();
-}
 
 // The acoustic side of one box at all frequencies, as admittances: at its tuning a lossless one has none, so nothing
 // may be divided by it.

@@ -10,7 +10,7 @@
 namespace core {
 namespace {
 
-constexpr double kPi = std::numbers::pi;
+using std::numbers::pi;
 
 Biquad normalised(std::array<double, 3> b, std::array<double, 3> a)
 {
@@ -23,7 +23,7 @@ Biquad sectionBiquad(FilterSide side, double corner_hz, double q, double sampleR
 {
     assert(corner_hz > 0.0 && corner_hz < 0.5 * sampleRate_hz);
     const bool low = side == FilterSide::LowPass;
-    const double w = 2.0 * kPi * corner_hz / sampleRate_hz;
+    const double w = 2.0 * pi * corner_hz / sampleRate_hz;
     if (q == 0.0) {
         const double t = std::tan(w / 2.0);
         return normalised({low ? t : 1.0, low ? t : -1.0, 0.0}, {1.0 + t, t - 1.0, 0.0});
@@ -38,7 +38,7 @@ Biquad sectionBiquad(FilterSide side, double corner_hz, double q, double sampleR
 Biquad bandBiquad(const EqualiserBand& band, double sampleRate_hz)
 {
     assert(band.corner_hz > 0.0 && band.corner_hz < 0.5 * sampleRate_hz);
-    const double w = 2.0 * kPi * band.corner_hz / sampleRate_hz;
+    const double w = 2.0 * pi * band.corner_hz / sampleRate_hz;
     const double alpha = std::sin(w) / (2.0 * band.q);
     const double a = ratioOf(band.gain_db / 2.0);
     const double k = 2.0 * std::sqrt(a) * alpha;
@@ -67,10 +67,10 @@ Biquad bandBiquad(const EqualiserBand& band, double sampleRate_hz)
 std::vector<double> sampledCorners_hz(const FilterShape& shape, FilterSide side, double corner_hz, double sampleRate_hz)
 {
     std::vector<double> corners;
-    const double warped = std::tan(kPi * corner_hz / sampleRate_hz);
+    const double warped = std::tan(pi * corner_hz / sampleRate_hz);
     for (const FilterSection& section : filterSections(shape)) {
         const double ratio = side == FilterSide::LowPass ? section.corner_ratio : 1.0 / section.corner_ratio;
-        corners.push_back(sampleRate_hz / kPi * std::atan(ratio * warped));
+        corners.push_back(sampleRate_hz / pi * std::atan(ratio * warped));
     }
     return corners;
 }

@@ -21,7 +21,7 @@ namespace {
 
 bool isWordCharacter(char c)
 {
-    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9') || c == '\'';
+    return isLetter(c) || isDigit(c) || c == '\'';
 }
 
 // The word at the front, in lower case; empty if a number stands there.
@@ -117,8 +117,7 @@ private:
             const std::string letter = wordAt(m_rest);
             if (takes("stage") && (letter == "d" || letter == "ab" || letter == "h")) {
                 m_rest.remove_prefix(letter.size());
-                if (letter != "ab")
-                    m_inputs["stage"] = CalcValue{.texts = {letter == "d" ? "switching" : "twoRail"}};
+                if (letter != "ab") m_inputs["stage"] = CalcValue{.texts = {letter == "d" ? "switching" : "twoRail"}};
                 return std::nullopt;
             }
         }

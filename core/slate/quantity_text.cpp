@@ -12,14 +12,9 @@
 namespace core {
 namespace {
 
-bool isDigit(char c)
+bool isUnitCharacter(char c)
 {
-    return c >= '0' && c <= '9';
-}
-bool isLetter(char c)
-{
-    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '"' || c == '\'' ||
-           (static_cast<unsigned char>(c) & 0x80U) != 0;
+    return isLetter(c) || c == '"' || c == '\'' || (static_cast<unsigned char>(c) & 0x80U) != 0;
 }
 
 std::string_view takeDigits(std::string_view& text)
@@ -209,7 +204,7 @@ TypedQuantity usualUnit(Dimension dimension)
 std::string_view takeWord(std::string_view text)
 {
     size_t length = 0;
-    while (length < text.size() && isLetter(text[length])) ++length;
+    while (length < text.size() && isUnitCharacter(text[length])) ++length;
     // cm2 is one word, if no more digits follow.
     if (length > 0 && length < text.size() && text[length] == '2' &&
         (length + 1 == text.size() || !isDigit(text[length + 1])) && unitFromText(text.substr(0, length + 1)))

@@ -30,6 +30,7 @@ inline core::Plan troublePlan()
 }
 
 inline constexpr core::DeviceId kRadio{10}, kLeftPlug{11}, kLeftSpeaker{12}, kRightSpeaker{14};
+inline constexpr core::PlaceId kLeft{3}, kRight{4};
 inline const core::RunId kLeftRun{{kRadio, "RL"}, {kLeftSpeaker, "1"}};
 inline constexpr core::ReadingId kNoReading{};
 
@@ -64,6 +65,14 @@ inline core::Evaluation evaluated(const core::Plan& plan)
 inline const core::StageResult& goalOf(const core::Evaluation& evaluation, const core::Plan& plan)
 {
     return *evaluation.stages.at(plan.job.goal);
+}
+
+// The first of this rule.
+inline const core::Finding* findingOf(const std::vector<core::Finding>& findings, core::RuleId rule)
+{
+    const auto found =
+        std::find_if(findings.begin(), findings.end(), [&](const auto& one) { return one.rule == rule; });
+    return found == findings.end() ? nullptr : &*found;
 }
 
 }  // namespace tests

@@ -11,7 +11,7 @@
 namespace core {
 namespace {
 
-constexpr PlaceId kLeft{3};
+using tests::kLeft;
 
 // One driver of the shelf by itself, so that nothing is the dearest or the heaviest but it.
 class RankingPractice : public testing::Test {

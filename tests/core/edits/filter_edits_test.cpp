@@ -130,11 +130,7 @@ TEST(TurnOver, CrossesOneDriverAlone)
     EXPECT_EQ(apply(turned, turnOver(turned, kFound, kLeftSpeaker)).plan, plan);
 }
 
-const Finding* findingOf(const std::vector<Finding>& findings, RuleId rule)
-{
-    const auto found = std::find_if(findings.begin(), findings.end(), [&](const Finding& f) { return f.rule == rule; });
-    return found == findings.end() ? nullptr : &*found;
-}
+using tests::findingOf;
 
 // POL1, POL4: one of a pair turned over is said with what it costs in the bass, and its mend gives that back.
 TEST(TurnOver, OfOneSideIsSaidWithWhatItCosts)

@@ -8,21 +8,15 @@
 
 #include "core/evaluate/resolve.h"
 #include "core/model/validate.h"
-#include "tests/core/demo_plan.h"
 #include "tests/core/random_values.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
 
-constexpr PlaceId kLeft{3}, kRight{4};
+using tests::kLeft, tests::kRight;
 
-Plan after(const Plan& plan, const Edit& edit)
-{
-    const Applied applied = apply(plan, edit);
-    EXPECT_TRUE(validate(applied.plan).empty());
-    EXPECT_EQ(apply(applied.plan, applied.inverse).plan, plan) << "undo";
-    return applied.plan;
-}
+using tests::after;
 
 TEST(AddPlaces, MakeAMirroredPairThatFollows)
 {

@@ -11,8 +11,10 @@
 #include "core/edits/layers.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/panel_edits.h"
 #include "core/edits/place_edits.h"
+#include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/edits/vehicle_sheet.h"
@@ -83,21 +85,19 @@ Edit anyWiringStep(const Plan& plan)
                                 what == 4 ? leads[static_cast<size_t>(below(leads.size()))] : nullptr);
         }
         case 6:
-            return setFilter(plan, stage, driver,
-                             *rc::gen::element(FilterPlace::None, FilterPlace::Speaker, FilterPlace::Plug,
-                                               FilterPlace::Harness),
-                             Known{82e-6});
+            return setFilter(
+                plan, stage, driver,
+                *rc::gen::element(FilterPlace::None, FilterPlace::Speaker, FilterPlace::Plug, FilterPlace::Harness),
+                Known{82e-6});
         case 7:
             return turnOver(plan, stage, driver);
         case 8:
             return addCapacitor(plan, driver, 100e-6);
         default: {
             const Fitout goal = resolve(plan, plan.job.goal);
-            if (!goal.devices.contains(driver) ||
-                coilsAtDriver(goal, driver, shop().practice).coils.size() < 2)
+            if (!goal.devices.contains(driver) || coilsAtDriver(goal, driver, shop().practice).coils.size() < 2)
                 return {};
-            return planCoils(plan, driver,
-                             *rc::gen::element(CoilJoin::Series, CoilJoin::Parallel, CoilJoin::One));
+            return planCoils(plan, driver, *rc::gen::element(CoilJoin::Series, CoilJoin::Parallel, CoilJoin::One));
         }
     }
 }
@@ -114,13 +114,13 @@ bool unfedIsSaid(const Plan& plan, DeviceId device)
 
 // Edits come in sequences: in any order a driver that was fed stays fed, at every stage, no pin is wired to itself, and
 // undo is the identity.
-RC_GTEST_PROP(WiringWalk, NobodyIsCutOffByAnothersWires, ())
+void walkKeepsEverybodyFed(const Plan& start, Edit (*next)(const Plan&))
 {
-    std::vector<Plan> history{newPlan(BodyKind::Estate, shop().vehicles)};
+    std::vector<Plan> history{start};
     std::vector<Edit> inverses;
     for (int step = 0; step < 10; ++step) {
         const Plan& before = history.back();
-        const Edit edit = anyWiringStep(before);
+        const Edit edit = next(before);
         Applied applied = apply(before, edit);
         RC_LOG() << "edit " << static_cast<int>(edit.name) << " of " << edit.detail << '\n';
         RC_ASSERT(validate(applied.plan).empty());
@@ -139,6 +139,42 @@ RC_GTEST_PROP(WiringWalk, NobodyIsCutOffByAnothersWires, ())
     }
     for (size_t step = inverses.size(); step-- > 0;)
         RC_ASSERT(apply(history[step + 1], inverses[step]).plan == history[step]);
+}
+
+RC_GTEST_PROP(WiringWalk, NobodyIsCutOffByAnothersWires, ())
+{
+    walkKeepsEverybodyFed(newPlan(BodyKind::Estate, shop().vehicles), anyWiringStep);
+}
+
+// A woofer and its tweeter, with a network between them as planned or not.
+Edit anyStepWithANetwork(const Plan& plan)
+{
+    const Fitout goal = resolve(plan, plan.job.goal);
+    std::vector<DeviceId> woofers;
+    for (const auto& [id, device] : goal.devices)
+        if (goal.parts.at(device.part).kind == PartKind::Driver && tweeterBeside(goal, id, shop().practice))
+            woofers.push_back(id);
+    const int what = below(8);
+    if (woofers.empty() || what > 4) return anyWiringStep(plan);
+    const DeviceId woofer = woofers[static_cast<size_t>(below(woofers.size()))];
+    const DeviceId tweeter = tweeterBeside(goal, woofer, shop().practice);
+    if (what == 0) return removeNetwork(plan, woofer);
+    if (what == 1) {
+        const char* key = *rc::gen::element("set-orchid", "set-thrift");
+        const auto set = contentsOf(shop().shelf, *shop().shelf.find(key), shop().practice);
+        return fitSet(plan, woofer, *set, shop().vehicles, shop().practice);
+    }
+    if (what == 2) return fitNetwork(plan, woofer, tweeter, *shop().shelf.find("net-thrift"));
+    if (what == 3)
+        return setFilter(plan, plan.job.goal, *rc::gen::element(woofer, tweeter),
+                         *rc::gen::element(FilterPlace::None, FilterPlace::Plug, FilterPlace::Harness), Known{82e-6});
+    return turnOver(plan, plan.job.goal, *rc::gen::element(woofer, tweeter));
+}
+
+RC_GTEST_PROP(WiringWalk, NobodyIsCutOffByANetwork, ())
+{
+    const Plan start = tests::withSpots(BodyKind::Saloon, {"front door", "sail"});
+    walkKeepsEverybodyFed(start, anyStepWithANetwork);
 }
 
 // One thing a person may enter next; nothing where there is nothing to enter it for.

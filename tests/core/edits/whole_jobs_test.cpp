@@ -60,7 +60,7 @@ bool speaks(const std::vector<Finding>& findings, RuleId rule)
     return std::any_of(findings.begin(), findings.end(), [&](const Finding& one) { return one.rule == rule; });
 }
 
-const Finding& findingOf(const std::vector<Finding>& findings, RuleId rule)
+const Finding& theFinding(const std::vector<Finding>& findings, RuleId rule)
 {
     static const Finding kNone{};
     const auto found =
@@ -91,7 +91,7 @@ TEST(WholeJob, AWideBandWithACapacitorInItsPlug)
     EXPECT_NEAR(*run->idealCorner_hz, 585.128, 0.01);
     EXPECT_NEAR(transferAt_db(evaluation, *run, 200.0), -10.204, 0.15);
     EXPECT_NEAR(transferAt_db(evaluation, *run, 1000.0), -0.7156, 0.05);
-    const Finding kept = findingOf(judge(plan, evaluation), RuleId::KeptCapacitor);
+    const Finding kept = theFinding(judge(plan, evaluation), RuleId::KeptCapacitor);
     EXPECT_EQ(kept.severity, Severity::Care);
     // 100 uF is the nearest that puts the corner back: 0.029 of an octave off.
     const auto mend = std::find_if(kept.mends.begin(), kept.mends.end(),
@@ -118,7 +118,7 @@ TEST(WholeJob, ADriverOfOtherOhmsThanBefore)
     EXPECT_NEAR(runChange(*evaluation.stages.at(kFound), goal, left).equalVolts_db, 3.0103, 1e-4);
     EXPECT_NEAR(circuitOfDriver(goal, left).least_ohm, 3.12787, 0.002);
     EXPECT_NEAR(circuitOfDriver(goal, left).least_hz, 416.66, 6.1);  // a point of the grid
-    const Finding lower = findingOf(judge(plan, evaluation), RuleId::LowerLoadOnFactory);
+    const Finding lower = theFinding(judge(plan, evaluation), RuleId::LowerLoadOnFactory);
     EXPECT_EQ(lower.severity, Severity::Stop);  // 0.47 of the old resistance, and the amplifier is unknown
     EXPECT_NEAR(lower.evidence.front().figure.value / lower.evidence.front().limit.value_or(1.0), 3.1 / (0.7 * 6.6),
                 0.36);
@@ -161,7 +161,7 @@ TEST(WholeJob, AnAddedTweeter)
     EXPECT_FALSE(speaks(judge(plan, evaluation), RuleId::TweeterUnprotected));
     setOwnCapacitor(dome, std::nullopt);
     const Plan bare = after(plan, fitPart(plan, tweeter, dome));
-    EXPECT_EQ(findingOf(judge(bare, tests::evaluated(bare)), RuleId::TweeterUnprotected).severity, Severity::Stop);
+    EXPECT_EQ(theFinding(judge(bare, tests::evaluated(bare)), RuleId::TweeterUnprotected).severity, Severity::Stop);
 }
 
 // Marsh saloon, Tove Quill: sail tweeters go on from the door woofers' terminals, and stay so whatever is changed.
@@ -216,7 +216,7 @@ TEST(WholeJob, ACoaxialOnABracket)
     Evaluation evaluation = tests::evaluated(plan);
     const double depth_m = goalOf(evaluation, plan).fits.at(left)->depthMargin_m->value;
     EXPECT_NEAR(depth_m, 0.010, 1e-9);
-    const Finding holes = findingOf(judge(plan, evaluation), RuleId::ScrewHoles);
+    const Finding holes = theFinding(judge(plan, evaluation), RuleId::ScrewHoles);
     EXPECT_EQ(holes.severity, Severity::Care);
     ASSERT_GE(holes.mends.size(), 2U);
     EXPECT_EQ(holes.mends.front().name, MendName::FitBracket);
@@ -338,13 +338,13 @@ TEST(WholeJob, OvalsInAVehicleWithoutACabin)
     EXPECT_FALSE(goalOf(through, passes).fits.at(left)->hole->cut);
     EXPECT_TRUE(goalOf(blocked, round).fits.at(left)->hole->cut);
     EXPECT_FALSE(speaks(judge(passes, through), RuleId::CutoutAndRing));
-    EXPECT_EQ(findingOf(judge(round, blocked), RuleId::CutoutAndRing).severity, Severity::Care);
+    EXPECT_EQ(theFinding(judge(round, blocked), RuleId::CutoutAndRing).severity, Severity::Care);
     EXPECT_FALSE(speaks(judge(passes, through), RuleId::ScrewOutsideFlange));
     // (75/98.625)^2 + (50/73.625)^2 = 1.03949: the screws would hang in air.
     oval.figures[Quantity::ScrewWidth_m] = Known{0.150};
     oval.figures[Quantity::ScrewHeight_m] = Known{0.100};
     const Plan outside = inOpening(0.182, 0.132);
-    EXPECT_EQ(findingOf(judge(outside, tests::evaluated(outside)), RuleId::ScrewOutsideFlange).severity,
+    EXPECT_EQ(theFinding(judge(outside, tests::evaluated(outside)), RuleId::ScrewOutsideFlange).severity,
               Severity::Stop);
     // Nothing of a cabin: the wave falls with distance at every frequency, and nothing is gained.
     EXPECT_FALSE(tests::shop().practice.bodies.at("motorcycle").cabin);

@@ -24,11 +24,7 @@ Part driverOf(const char* driverClass, std::initializer_list<Figure> figures)
     return part;
 }
 
-const Finding* findingOf(const std::vector<Finding>& findings, RuleId rule)
-{
-    const auto found = std::find_if(findings.begin(), findings.end(), [&](const Finding& f) { return f.rule == rule; });
-    return found == findings.end() ? nullptr : &*found;
-}
+using tests::findingOf;
 
 std::optional<Severity> severityOf(const Plan& plan, RuleId rule)
 {
@@ -43,11 +39,10 @@ Plan bare(const Part& part)
     return apply(plan, bypass(plan, {kLeftPlug, "C"})).plan;
 }
 
-const std::initializer_list<Figure> kStated{{Quantity::Re_ohm, 3.3},   {Quantity::Le_h, 0.3e-3},
-                                            {Quantity::Fs_hz, 90.0},   {Quantity::Qms, 4.5},
-                                            {Quantity::Qes, 0.8},      {Quantity::Vas_m3, 5e-3},
-                                            {Quantity::Sd_m2, 88e-4},  {Quantity::Power_w, 400.0},
-                                            {Quantity::Nominal_ohm, 4}};
+const std::initializer_list<Figure> kStated{
+    {Quantity::Re_ohm, 3.3},  {Quantity::Le_h, 0.3e-3},   {Quantity::Fs_hz, 90.0},
+    {Quantity::Qms, 4.5},     {Quantity::Qes, 0.8},       {Quantity::Vas_m3, 5e-3},
+    {Quantity::Sd_m2, 88e-4}, {Quantity::Power_w, 400.0}, {Quantity::Nominal_ohm, 4}};
 
 // The limits are shares of Xmax, so Xmax is set by the travel that the plan itself has.
 TEST(TravelRule, TurnsAtXmaxAndAtTwiceThat)
@@ -59,9 +54,10 @@ TEST(TravelRule, TurnsAtXmaxAndAtTwiceThat)
     const StageResult& goal = *evaluation.stages.at(first.job.goal);
     const double travel_m = coneOf(goal, *findRunOfDevice(goal, kLeftSpeaker)).travel.programme_m;
     ASSERT_GT(travel_m, 0.0);
-    for (const auto& [share, expected] :
-         {std::pair{1.001, std::optional<Severity>()}, {0.999, std::optional(Severity::Care)},
-          {0.5005, std::optional(Severity::Care)}, {0.4995, std::optional(Severity::Stop)}}) {
+    for (const auto& [share, expected] : {std::pair{1.001, std::optional<Severity>()},
+                                          {0.999, std::optional(Severity::Care)},
+                                          {0.5005, std::optional(Severity::Care)},
+                                          {0.4995, std::optional(Severity::Stop)}}) {
         part.figures[Quantity::Xmax_m] = Known{travel_m * share};
         EXPECT_EQ(severityOf(bare(part), RuleId::TravelWithProgramme), expected) << share;
     }
@@ -106,9 +102,10 @@ TEST(TravelRule, OfASubwooferGoesByItsSine)
     const double limit_v = cone.travel.sine_m / cone.excursion_m_v.maxCoeff();
     const double travel_m = limit_v * (evaluation.frequency_hz >= 25.0).select(cone.excursion_m_v, 0.0).maxCoeff();
     EXPECT_LT(travel_m, cone.travel.sine_m) << "20 Hz is not counted";
-    for (const auto& [share, expected] :
-         {std::pair{1.001, std::optional<Severity>()}, {0.999, std::optional(Severity::Care)},
-          {1.0 / 1.499, std::optional(Severity::Care)}, {1.0 / 1.501, std::optional(Severity::Stop)}}) {
+    for (const auto& [share, expected] : {std::pair{1.001, std::optional<Severity>()},
+                                          {0.999, std::optional(Severity::Care)},
+                                          {1.0 / 1.499, std::optional(Severity::Care)},
+                                          {1.0 / 1.501, std::optional(Severity::Stop)}}) {
         part.figures[Quantity::Xmax_m] = Known{travel_m * share};
         EXPECT_EQ(severityOf(bare(part), RuleId::SubwooferTravel), expected) << share;
         EXPECT_FALSE(severityOf(bare(part), RuleId::TravelWithProgramme));
@@ -162,8 +159,8 @@ TEST(Protection, AHighPassThatIsLostIsSaid)
     EXPECT_EQ(lost->severity, Severity::Care);
     ASSERT_EQ(lost->mends.front().name, MendName::TakeBridgeOut);
     EXPECT_GT(tests::expectMendsHelp(plan, *lost), 0);
-    EXPECT_FALSE(severityOf(tests::withDriver(tests::demoPlan(), driverOf("wideBand100", kStated)),
-                            RuleId::HighPassLost));
+    EXPECT_FALSE(
+        severityOf(tests::withDriver(tests::demoPlan(), driverOf("wideBand100", kStated)), RuleId::HighPassLost));
 }
 
 // A driver that the plan leaves without a channel is a Stop, said once for both sides.
@@ -174,9 +171,9 @@ TEST(Unfed, APlannedDriverWithoutAChannelIsAStop)
     for (const auto& [id, wire] : resolve(plan, plan.job.goal).wires)
         if (wire.a.device == tests::kRadio) dropAt(plan, &Plan::wires, plan.job.goal, id);
     const auto findings = judge(plan, tests::evaluated(plan));
-    EXPECT_EQ(std::count_if(findings.begin(), findings.end(),
-                            [](const Finding& f) { return f.rule == RuleId::DriverUnfed; }),
-              1);
+    EXPECT_EQ(
+        std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.rule == RuleId::DriverUnfed; }),
+        1);
     const Finding& unfed = *findingOf(findings, RuleId::DriverUnfed);
     EXPECT_EQ(unfed.severity, Severity::Stop);
     ASSERT_EQ(unfed.mends.size(), 1U);
@@ -203,7 +200,8 @@ TEST(LoadAsFound, IsANote)
     };
     Plan changed = tests::withDriver(plan, part);
     EXPECT_EQ(severity(changed), Severity::Stop);
-    // Where nobody knows the minimum, 1.5 ohm may yet be borne; under 0.70 of the 2 ohm of the most willing, nothing is.
+    // Where nobody knows the minimum, 1.5 ohm may yet be borne; under 0.70 of the 2 ohm of the most willing, nothing
+    // is.
     Part& radio = changed.parts.at(resolve(changed, kFound).devices.at(tests::kRadio).part);
     for (auto& [name, element] : radio.inside) element.figures.erase(Quantity::LeastLoad_ohm);
     radio.figures.erase(Quantity::LeastLoad_ohm);

@@ -13,18 +13,11 @@ namespace {
 
 using namespace tests;
 
-// 50 mm deep, 5 mm wanted behind it: with 55 and more the holder may stay, with less a cut of 12 mm frees the rest.
-const auto kHolder = [](double depth_m, bool cut) {
-    return all(room({{Quantity::Depth_m, depth_m}, {Quantity::Obstruction_m, 0.012}}), [=](Fitting& s) {
-        s.place.obstruction = "cable holder";
-        if (cut) s.done.push_back(AlterationKind::CutObstruction);
-    });
-};
 TEST(FitMends, CuttingIsOfferedLastAndOnlyWhereItIsEnough)
 {
     const auto offered = [](double depth_m) {
         Fitting fitting;
-        kHolder(depth_m, false)(fitting);
+        withHolder(depth_m, false)(fitting);
         const Plan plan = planOf(fitting);
         for (const Finding& finding : judge(plan, tests::evaluated(plan)))
             if (finding.rule == RuleId::DepthAndSpacer && !finding.mends.empty())
@@ -50,16 +43,11 @@ TEST(FitStack, StumpsLiftABareFlange)
     fitting.spacer.figures[Quantity::Thickness_m] = Known{0.006};
     EXPECT_NEAR(fitOfIt().depthMargin_m->value, 0.060 - (0.050 - 0.006), 1e-12);
 }
-// 16 mm through a flange of 4 and a sheet of 1: 11 stand out.
-const auto kScrew = [](double room_m) {
-    return all(room({{Quantity::ScrewRoom_m, room_m}, {Quantity::Sheet_m, 0.001}}),
-               [](Fitting& s) { s.mount.figures[Quantity::ScrewLength_m] = Known{0.016}; });
-};
 TEST(FitMends, ShorterScrewsAreTheLongestThatStillClear)
 {
     const Shop shop = shippedShop();
     Fitting fitting;
-    kScrew(0.0109)(fitting);
+    withScrewRoom(0.0109)(fitting);
     const Plan plan = planOf(fitting);
     const Evaluation evaluation = tests::evaluated(plan);
     const DriverFit& fit = *evaluation.stages.at(plan.job.goal)->fits.at(tests::kLeftSpeaker);

@@ -320,21 +320,14 @@ INSTANTIATE_TEST_SUITE_P(
                            RuleId::FixingOverload,
                            all(kHeavy(50.0, Anchor::Plastic), [](Fitting& s) { s.mount.fixing = Fixing::Bracket; }),
                            {}}));
-// 50 mm deep, 5 mm wanted behind it: with 55 and more the holder may stay, with less a cut of 12 mm frees the rest.
-const auto kHolder = [](double depth_m, bool cut) {
-    return all(room({{Quantity::Depth_m, depth_m}, {Quantity::Obstruction_m, 0.012}}), [=](Fitting& s) {
-        s.place.obstruction = "cable holder";
-        if (cut) s.done.push_back(AlterationKind::CutObstruction);
-    });
-};
-INSTANTIATE_TEST_SUITE_P(Fit1Cut, FitRule,
-                         testing::Values(FitRow{"55 mm and cut", RuleId::NeedlessCut, kHolder(0.055, true), kNote},
-                                         FitRow{"54.9 mm and cut", RuleId::NeedlessCut, kHolder(0.0549, true), {}},
-                                         FitRow{"55 mm, whole", RuleId::NeedlessCut, kHolder(0.055, false), {}},
-                                         FitRow{"43 mm, whole", RuleId::DepthAndSpacer, kHolder(0.043, false), kCare},
-                                         FitRow{"43 mm and cut", RuleId::DepthAndSpacer, kHolder(0.043, true), {}},
-                                         FitRow{"42.9 mm and cut", RuleId::DepthAndSpacer, kHolder(0.0429, true),
-                                                kCare}));
+INSTANTIATE_TEST_SUITE_P(
+    Fit1Cut, FitRule,
+    testing::Values(FitRow{"55 mm and cut", RuleId::NeedlessCut, withHolder(0.055, true), kNote},
+                    FitRow{"54.9 mm and cut", RuleId::NeedlessCut, withHolder(0.0549, true), {}},
+                    FitRow{"55 mm, whole", RuleId::NeedlessCut, withHolder(0.055, false), {}},
+                    FitRow{"43 mm, whole", RuleId::DepthAndSpacer, withHolder(0.043, false), kCare},
+                    FitRow{"43 mm and cut", RuleId::DepthAndSpacer, withHolder(0.043, true), {}},
+                    FitRow{"42.9 mm and cut", RuleId::DepthAndSpacer, withHolder(0.0429, true), kCare}));
 const auto kPanel = [](bool counted) {
     return [=](Fitting& s) {
         s.also = [=](Plan& plan) {
@@ -348,14 +341,9 @@ const auto kPanel = [](bool counted) {
 INSTANTIATE_TEST_SUITE_P(Fit14, FitRule,
                          testing::Values(FitRow{"nothing counted", RuleId::CountsOpen, kPanel(false), kCare},
                                          FitRow{"six counted", RuleId::CountsOpen, kPanel(true), {}}));
-// 16 mm through a flange of 4 and a sheet of 1: 11 stand out.
-const auto kScrew = [](double room_m) {
-    return all(room({{Quantity::ScrewRoom_m, room_m}, {Quantity::Sheet_m, 0.001}}),
-               [](Fitting& s) { s.mount.figures[Quantity::ScrewLength_m] = Known{0.016}; });
-};
 INSTANTIATE_TEST_SUITE_P(Fit15, FitRule,
-                         testing::Values(FitRow{"11.0 mm there", RuleId::ScrewReaches, kScrew(0.011), {}},
-                                         FitRow{"10.9 mm there", RuleId::ScrewReaches, kScrew(0.0109), kStop}));
+                         testing::Values(FitRow{"11.0 mm there", RuleId::ScrewReaches, withScrewRoom(0.011), {}},
+                                         FitRow{"10.9 mm there", RuleId::ScrewReaches, withScrewRoom(0.0109), kStop}));
 // The same driver both sides, one channel turned down.
 const auto kTurnedDown = [](double gain_db) {
     return [=](Fitting& s) {

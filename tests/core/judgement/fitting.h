@@ -13,8 +13,6 @@ namespace tests {
 
 using namespace core;
 
-inline constexpr PlaceId kLeft{3}, kRight{4};
-
 inline Part testDriver()
 {
     Part part = driverPart("tried", {{Quantity::Depth_m, 0.050},
@@ -95,6 +93,21 @@ inline auto spacer(std::initializer_list<std::pair<Quantity, double>> figures)
         s.spacer = {.kind = PartKind::Spacer, .name = "spacer", .shelfKey = "made"};
         for (const auto& [what, value] : list) s.spacer.figures[what] = Known{value};
     };
+}
+
+// 50 mm deep, 5 mm wanted behind it: with 55 and more the holder may stay, with less a cut of 12 mm frees the rest.
+inline auto withHolder(double depth_m, bool cut)
+{
+    return all(room({{Quantity::Depth_m, depth_m}, {Quantity::Obstruction_m, 0.012}}), [=](Fitting& s) {
+        s.place.obstruction = "cable holder";
+        if (cut) s.done.push_back(AlterationKind::CutObstruction);
+    });
+}
+// 16 mm through a flange of 4 and a sheet of 1: 11 stand out.
+inline auto withScrewRoom(double room_m)
+{
+    return all(room({{Quantity::ScrewRoom_m, room_m}, {Quantity::Sheet_m, 0.001}}),
+               [](Fitting& s) { s.mount.figures[Quantity::ScrewLength_m] = Known{0.016}; });
 }
 
 }  // namespace tests

@@ -17,16 +17,16 @@ TEST(Validate, AcceptsTheDemoPlansAndAnEmptyOne)
     EXPECT_TRUE(validate(Plan{}).empty());
 }
 
-struct BrokenRow {
+struct InvalidRow {
     const char* what;
     std::function<void(Plan&)> breakIt;
     const char* where;
 };
-void PrintTo(const BrokenRow& row, std::ostream* out)
+void PrintTo(const InvalidRow& row, std::ostream* out)
 {
     *out << row.what;
 }
-class BrokenPlan : public testing::TestWithParam<BrokenRow> {};
+class BrokenPlan : public testing::TestWithParam<InvalidRow> {};
 
 TEST_P(BrokenPlan, IsRefusedWithItsPlace)
 {
@@ -42,71 +42,72 @@ const StageId kGoal{24};
 INSTANTIATE_TEST_SUITE_P(
     Each, BrokenPlan,
     testing::Values(
-        BrokenRow{"no factory stage", [](Plan& p) { p.stages.erase(kFactory); }, "/stages/s1"},
-        BrokenRow{"found on nothing", [](Plan& p) { p.stages[kFound].on = {}; }, "/stages/s2"},
-        BrokenRow{"stage on a stage that is not there", [](Plan& p) { p.stages[kGoal].on = {99}; }, "/stages/s24/on"},
-        BrokenRow{"a ring of stages", [](Plan& p) { p.stages[kGoal].on = kGoal; }, "/stages/s24/on"},
-        BrokenRow{"no such goal", [](Plan& p) { p.job.goal = {77}; }, "/job/goal"},
-        BrokenRow{"an id beyond the counter", [](Plan& p) { p.parts[{99}] = {}; }, "/parts/t99"},
-        BrokenRow{"a pair that is not mutual", [](Plan& p) { p.places[{3}].pair = {3}; }, "/places/p3/pair"},
-        BrokenRow{"both follow", [](Plan& p) { p.places[{3}].followsPair = true; }, "/places/p3/followsPair"},
-        BrokenRow{"a way in through a panel that is not there", [](Plan& p) { p.places[{3}].wayIn = {{9}}; },
-                  "/places/p3/wayIn"},
-        BrokenRow{"a panel that is its own other side", [](Plan& p) { p.panels[{9}] = {.pair = {9}}; },
-                  "/panels/n9/pair"},
-        BrokenRow{"fewer fasteners than none", [](Plan& p) { p.panels[{9}].fasteners["here"].count = -1; },
-                  "/panels/n9/fasteners/here/count"},
-        BrokenRow{"an audiogram that is not there", [](Plan& p) { p.job.hearingLeft = {9}; }, "/job"},
-        BrokenRow{"a budget below nothing", [](Plan& p) { p.job.budget = -1.0; }, "/job/budget"},
-        BrokenRow{"hours without end", [](Plan& p) { p.job.hours_h = INFINITY; }, "/job/hours_h"},
-        BrokenRow{"a place on the moon", [](Plan& p) { p.places[{3}].frame.at_m.x = 4e8; }, "/places/p3/frame/at_m"},
-        BrokenRow{"a head that is no number", [](Plan& p) { p.listeners[{5}].head_m.z = NAN; }, "/listeners/e5/head_m"},
-        BrokenRow{"a figure out of its range", [](Plan& p) { p.parts[{9}].figures[Quantity::Re_ohm] = Known{-1.0}; },
-                  "/parts/t9/figures/re_ohm"},
-        BrokenRow{"a reading that is not there",
-                  [](Plan& p) {
-                      p.parts[{9}].figures[Quantity::Re_ohm] = Known{5.0, {Origin::Measured, false, {20}}};
-                  },
-                  "/parts/t9/figures/re_ohm"},
-        BrokenRow{"a twin that is not there", [](Plan& p) { p.parts[{7}].inside["RL"].twin = "FL"; },
-                  "/parts/t7/inside/RL/twin"},
-        BrokenRow{"an element without an end", [](Plan& p) { p.parts[{9}].inside["1"].b.clear(); },
-                  "/parts/t9/inside/1"},
-        BrokenRow{"a name with a dot",
-                  [](Plan& p) {
-                      p.parts[{9}].inside["a.b"] = {ElementKind::Coil, "1+", "1-"};
-                  },
-                  "/parts/t9/inside/a.b"},
-        BrokenRow{"a device of no part",
-                  [](Plan& p) {
-                      p.devices[{kFactory, {12}}]->part = {20};
-                  },
-                  "/stages/s1/devices/d12/part"},
-        BrokenRow{"a device at no place",
-                  [](Plan& p) {
-                      p.devices[{kFactory, {12}}]->at = {20};
-                  },
-                  "/stages/s1/devices/d12/at"},
-        BrokenRow{"a wire to a device no stage has",
-                  [](Plan& p) {
-                      p.wires[{kFactory, {16}}]->a.device = {20};
-                  },
-                  "/stages/s1/wires/w16/a"},
-        BrokenRow{"a filter at no frequency",
-                  [](Plan& p) {
-                      p.settings[{kGoal, {{10}, "RL"}}] = Setting{.highPass = Filter{0.0, 2}};
-                  },
-                  "/stages/s24/settings/d10.RL"},
-        BrokenRow{"a reading at no stage",
-                  [](Plan& p) {
-                      p.readings[{20}] = {.of = {DeviceId{12}, Quantity::Re_ohm}, .stage = {88}, .value = 3.3};
-                  },
-                  "/readings/r20/stage"},
-        BrokenRow{"an alteration at no place",
-                  [](Plan& p) {
-                      p.alterations[{kGoal, {20}}] = Alteration{.place = {20}};
-                  },
-                  "/stages/s24/alterations/a20/place"}));
+        InvalidRow{"no factory stage", [](Plan& p) { p.stages.erase(kFactory); }, "/stages/s1"},
+        InvalidRow{"found on nothing", [](Plan& p) { p.stages[kFound].on = {}; }, "/stages/s2"},
+        InvalidRow{"stage on a stage that is not there", [](Plan& p) { p.stages[kGoal].on = {99}; }, "/stages/s24/on"},
+        InvalidRow{"a ring of stages", [](Plan& p) { p.stages[kGoal].on = kGoal; }, "/stages/s24/on"},
+        InvalidRow{"no such goal", [](Plan& p) { p.job.goal = {77}; }, "/job/goal"},
+        InvalidRow{"an id beyond the counter", [](Plan& p) { p.parts[{99}] = {}; }, "/parts/t99"},
+        InvalidRow{"a pair that is not mutual", [](Plan& p) { p.places[{3}].pair = {3}; }, "/places/p3/pair"},
+        InvalidRow{"both follow", [](Plan& p) { p.places[{3}].followsPair = true; }, "/places/p3/followsPair"},
+        InvalidRow{"a way in through a panel that is not there", [](Plan& p) { p.places[{3}].wayIn = {{9}}; },
+                   "/places/p3/wayIn"},
+        InvalidRow{"a panel that is its own other side", [](Plan& p) { p.panels[{9}] = {.pair = {9}}; },
+                   "/panels/n9/pair"},
+        InvalidRow{"fewer fasteners than none", [](Plan& p) { p.panels[{9}].fasteners["here"].count = -1; },
+                   "/panels/n9/fasteners/here/count"},
+        InvalidRow{"an audiogram that is not there", [](Plan& p) { p.job.hearingLeft = {9}; }, "/job"},
+        InvalidRow{"a budget below nothing", [](Plan& p) { p.job.budget = -1.0; }, "/job/budget"},
+        InvalidRow{"hours without end", [](Plan& p) { p.job.hours_h = INFINITY; }, "/job/hours_h"},
+        InvalidRow{"a place on the moon", [](Plan& p) { p.places[{3}].frame.at_m.x = 4e8; }, "/places/p3/frame/at_m"},
+        InvalidRow{"a head that is no number", [](Plan& p) { p.listeners[{5}].head_m.z = NAN; },
+                   "/listeners/e5/head_m"},
+        InvalidRow{"a figure out of its range", [](Plan& p) { p.parts[{9}].figures[Quantity::Re_ohm] = Known{-1.0}; },
+                   "/parts/t9/figures/re_ohm"},
+        InvalidRow{"a reading that is not there",
+                   [](Plan& p) {
+                       p.parts[{9}].figures[Quantity::Re_ohm] = Known{5.0, {Origin::Measured, false, {20}}};
+                   },
+                   "/parts/t9/figures/re_ohm"},
+        InvalidRow{"a twin that is not there", [](Plan& p) { p.parts[{7}].inside["RL"].twin = "FL"; },
+                   "/parts/t7/inside/RL/twin"},
+        InvalidRow{"an element without an end", [](Plan& p) { p.parts[{9}].inside["1"].b.clear(); },
+                   "/parts/t9/inside/1"},
+        InvalidRow{"a name with a dot",
+                   [](Plan& p) {
+                       p.parts[{9}].inside["a.b"] = {ElementKind::Coil, "1+", "1-"};
+                   },
+                   "/parts/t9/inside/a.b"},
+        InvalidRow{"a device of no part",
+                   [](Plan& p) {
+                       p.devices[{kFactory, {12}}]->part = {20};
+                   },
+                   "/stages/s1/devices/d12/part"},
+        InvalidRow{"a device at no place",
+                   [](Plan& p) {
+                       p.devices[{kFactory, {12}}]->at = {20};
+                   },
+                   "/stages/s1/devices/d12/at"},
+        InvalidRow{"a wire to a device no stage has",
+                   [](Plan& p) {
+                       p.wires[{kFactory, {16}}]->a.device = {20};
+                   },
+                   "/stages/s1/wires/w16/a"},
+        InvalidRow{"a filter at no frequency",
+                   [](Plan& p) {
+                       p.settings[{kGoal, {{10}, "RL"}}] = Setting{.highPass = Filter{0.0, 2}};
+                   },
+                   "/stages/s24/settings/d10.RL"},
+        InvalidRow{"a reading at no stage",
+                   [](Plan& p) {
+                       p.readings[{20}] = {.of = {DeviceId{12}, Quantity::Re_ohm}, .stage = {88}, .value = 3.3};
+                   },
+                   "/readings/r20/stage"},
+        InvalidRow{"an alteration at no place",
+                   [](Plan& p) {
+                       p.alterations[{kGoal, {20}}] = Alteration{.place = {20}};
+                   },
+                   "/stages/s24/alterations/a20/place"}));
 
 TEST(Validate, ALooseWireIsLegal)
 {

@@ -23,7 +23,7 @@ using Complex = std::complex<double>;
 using std::numbers::pi;
 
 // Driver S of the check values, with its coil's inductance.
-const DriverParameters kDriver{
+const DriverParameters kBoxed{
     .re_ohm = 3.3, .le_h = 1.6e-3, .fs_hz = 32.0, .qms = 6.0, .qes = 0.55, .vas_m3 = 33e-3, .sd_m2 = 335e-4};
 
 // Three domains as one netlist, drawn by hand from Newton, Faraday and the gas law, not from our formulas: the coil,
@@ -88,11 +88,11 @@ class BoxAgainstSpice : public testing::TestWithParam<Box> {};
 TEST_P(BoxAgainstSpice, MovesAndSoundsAsTheWholeCircuit)
 {
     const Box& box = GetParam();
-    const BoxedDriverCircuit circuit(kDriver, box);
+    const BoxedDriverCircuit circuit(kBoxed, box);
     const auto spice = tests::runSpice(circuit.netlist, "box");
     const Eigen::ArrayXd f = Eigen::Map<const Eigen::ArrayXd>(spice.frequency_hz.data(), kGridSize);
-    const PistonMotion ours = pistonMotion(kDriver, f, 0.0, box);
-    const double bl = mechanics(kDriver).bl_tm;
+    const PistonMotion ours = pistonMotion(kBoxed, f, 0.0, box);
+    const double bl = mechanics(kBoxed).bl_tm;
     const auto agree = [](Complex a, Complex b) {
         return std::abs(a - b) <= 1e-6 * std::max(std::abs(a), std::abs(b));
     };
@@ -117,23 +117,23 @@ INSTANTIATE_TEST_SUITE_P(Boxes, BoxAgainstSpice,
 TEST(Enclosures, AVeryLargeBoxIsAnInfiniteBaffle)
 {
     const Eigen::ArrayXd f = frequencyGrid_hz();
-    const PistonMotion baffle = pistonMotion(kDriver, f),
-                       box = pistonMotion(kDriver, f, 0.0, Box{1e6, {}, {}, {}, false});
+    const PistonMotion baffle = pistonMotion(kBoxed, f),
+                       box = pistonMotion(kBoxed, f, 0.0, Box{1e6, {}, {}, {}, false});
     EXPECT_LT(((baffle.flow_m3_s_v - box.flow_m3_s_v).abs() / baffle.flow_m3_s_v.abs()).maxCoeff(), 1e-6);
 }
 
 TEST(Enclosures, APortBarelyTunedIsAClosedBoxAboveIt)
 {
     const Eigen::ArrayXd f = frequencyGrid_hz();
-    const PistonMotion closed = pistonMotion(kDriver, f, 0.0, Box{30e-3, {}, {}, {}, false});
-    const PistonMotion vented = pistonMotion(kDriver, f, 0.0, Box{30e-3, 0.01, {}, {}, false});
+    const PistonMotion closed = pistonMotion(kBoxed, f, 0.0, Box{30e-3, {}, {}, {}, false});
+    const PistonMotion vented = pistonMotion(kBoxed, f, 0.0, Box{30e-3, 0.01, {}, {}, false});
     EXPECT_LT(((closed.flow_m3_s_v - vented.flow_m3_s_v).abs() / closed.flow_m3_s_v.abs()).maxCoeff(), 1e-5);
 }
 
 // The circuit's sound without the coil's inductance is the second-order high-pass of the closed box.
 TEST(Enclosures, TheClosedBoxIsItsHighPass)
 {
-    DriverParameters plain = kDriver;
+    DriverParameters plain = kBoxed;
     plain.le_h = 0.0;
     const Eigen::ArrayXd f = frequencyGrid_hz();
     const double qts = plain.qms * plain.qes / (plain.qms + plain.qes);
@@ -174,9 +174,9 @@ RC_GTEST_PROP(EnclosureProperty, ClosedBoxesRaiseResonanceAndQ, ())
 TEST(Enclosures, AGroupIsItsMembersEachWithItsShareOfTheAir)
 {
     const Eigen::ArrayXd f = frequencyGrid_hz();
-    const PistonMotion half = pistonMotion(kDriver, f, 0.0, Box{20e-3, 33.0, 7.0, {}, false});
+    const PistonMotion half = pistonMotion(kBoxed, f, 0.0, Box{20e-3, 33.0, 7.0, {}, false});
     for (const CoilWiring wiring : {CoilWiring::Parallel, CoilWiring::Series}) {
-        const DriverParameters both = groupAsOne(kDriver, {2, false, wiring});
+        const DriverParameters both = groupAsOne(kBoxed, {2, false, wiring});
         const PistonMotion whole = pistonMotion(both, f, 0.0, Box{40e-3, 33.0, 7.0, {}, false});
         const double volts = wiring == CoilWiring::Series ? 0.5 : 1.0;  // of each coil
         EXPECT_LT((whole.excursion_m_v / half.excursion_m_v - volts).abs().maxCoeff(), 1e-9);
@@ -188,12 +188,12 @@ TEST(Enclosures, AGroupIsItsMembersEachWithItsShareOfTheAir)
 // A pair one behind the other is one cone twice as heavy and half as soft, so it needs half the box for the same sound.
 TEST(Enclosures, AnIsobaricPairNeedsHalfTheBox)
 {
-    const DriverParameters pair = groupAsOne(kDriver, {1, true, CoilWiring::Parallel});
-    const DriverMechanics one = mechanics(kDriver), two = mechanics(pair);
+    const DriverParameters pair = groupAsOne(kBoxed, {1, true, CoilWiring::Parallel});
+    const DriverMechanics one = mechanics(kBoxed), two = mechanics(pair);
     EXPECT_NEAR(two.mms_kg / one.mms_kg, 2.0, 1e-12);
     EXPECT_NEAR(two.cms_m_n / one.cms_m_n, 0.5, 1e-12);
     const Eigen::ArrayXd f = frequencyGrid_hz();
-    const Eigen::ArrayXd single = pistonMotion(kDriver, f, 0.0, Box{20e-3, {}, {}, {}, false}).flow_m3_s_v.abs();
+    const Eigen::ArrayXd single = pistonMotion(kBoxed, f, 0.0, Box{20e-3, {}, {}, {}, false}).flow_m3_s_v.abs();
     const Eigen::ArrayXd paired = pistonMotion(pair, f, 0.0, Box{10e-3, {}, {}, {}, false}).flow_m3_s_v.abs();
     EXPECT_LT((paired / single - 1.0).abs().maxCoeff(), 1e-9);
 }

@@ -89,6 +89,18 @@ RC_GTEST_PROP(PreferredProperty, TwoPartsAreNeverFartherOffThanOne, ())
 
 // Source: Steele, Lea, Flood (2014); the first three outputs for seed 0, as their authors' code prints them (from
 // memory).
+// IEC 60063:2015: the step down crosses the decade, and from between two values it is the lower one.
+TEST(Preferred, TheNextSmallerValue)
+{
+    const auto below = [](double value) { return preferredBelow(value, PreferredSeries::E6)->value; };
+    EXPECT_EQ(below(10e-6), 6.8e-6);
+    EXPECT_EQ(below(6.8e-6), 4.7e-6);
+    EXPECT_EQ(below(6.7999e-6), 4.7e-6);
+    EXPECT_EQ(below(6.8001e-6), 6.8e-6);
+    EXPECT_EQ(preferredBelow(100.0, PreferredSeries::E24)->value, 91.0);
+    EXPECT_FALSE(preferredBelow(0.0, PreferredSeries::E6));
+}
+
 TEST(Splitmix, GivesItsPublishedNumbers)
 {
     Splitmix random(0);

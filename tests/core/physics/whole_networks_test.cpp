@@ -22,13 +22,13 @@ const DriverParameters kTweeter{
     .re_ohm = 3.3, .le_h = 0.03e-3, .fs_hz = 1500, .qms = 2, .qes = 1.3, .vas_m3 = 1.92e-6, .sd_m2 = 6.5e-4};
 
 // A one-volt source behind 0.1 ohm, and the node behind that.
-struct Driven {
+struct DrivenNetwork {
     Network network{};
     int terminal = 0;
 };
-Driven driven()
+DrivenNetwork driven()
 {
-    Driven d;
+    DrivenNetwork d;
     const int source = addNode(d.network, "in");
     d.terminal = addNode(d.network, "s");
     d.network.elements = {{NetworkKind::VoltageSource, "V1", source, 0, 1.0},
@@ -54,14 +54,14 @@ int addLeg(Network& network, const std::string& name, int from, const std::vecto
 
 Network boxed(const DriverParameters& driver, const Box& box, const CoilLoss& loss = {})
 {
-    Driven d = driven();
+    DrivenNetwork d = driven();
     addDriver(d.network, "d", d.terminal, 0, driver, box, loss);
     return d.network;
 }
 
 Network twoWay()
 {
-    Driven d = driven();
+    DrivenNetwork d = driven();
     const FilterShape shape{FilterFamily::LinkwitzRiley, 4};
     const int low = addLeg(d.network, "a", d.terminal, ladder(shape, FilterSide::LowPass, 2500, 3.3));
     addDriver(d.network, "w", low, 0, kWoofer, Box{.volume_m3 = 20e-3, .leakQ = 4.0});
@@ -80,7 +80,7 @@ Network twoWay()
 
 Network twoSubwoofersBehindACoil()
 {
-    Driven d = driven();
+    DrivenNetwork d = driven();
     const int after =
         addLeg(d.network, "a", d.terminal, ladder({FilterFamily::Bessel, 3}, FilterSide::LowPass, 90, 1.65));
     const Box shared{.volume_m3 = 45e-3, .tuning_hz = 33.0, .leakQ = 7.0, .portQ = 60.0};
@@ -91,7 +91,7 @@ Network twoSubwoofersBehindACoil()
 
 Network driversInSeries()
 {
-    Driven d = driven();
+    DrivenNetwork d = driven();
     const int middle = addNode(d.network, "mid");
     addDriver(d.network, "w", d.terminal, middle, kWoofer, Box{.volume_m3 = 12e-3});
     addDriver(d.network, "t", middle, 0, kTweeter, {}, {.l2_h = 0.2e-3, .r2_ohm = 6.0});
