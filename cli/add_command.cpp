@@ -12,6 +12,7 @@
 #include "core/edits/network_edits.h"
 #include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
+#include "core/edits/supply_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/sides.h"
@@ -40,6 +41,7 @@ public:
         if (!m_request.set.empty() && !addSet()) return tl::unexpected(m_error);
         if (!m_request.network.empty() && !addNetwork()) return tl::unexpected(m_error);
         if (!m_request.spot.empty() && !addSpeaker()) return tl::unexpected(m_error);
+        if (!m_request.supply.empty() && !addSupply()) return tl::unexpected(m_error);
         if (!m_request.to.empty() && !addCable()) return tl::unexpected(m_error);
         return std::move(m_plan);
     }
@@ -82,23 +84,44 @@ private:
         return true;
     }
 
+    // Calls `note` with each figure that was asked for; one out of its range ends it.
+    template <class Note>
+    bool noteCableFigures(Note note)
+    {
+        for (const auto& [what, value, option] : {std::tuple{Quantity::Area_m2, m_request.cableArea_m2, "--cable-area"},
+                                                  {Quantity::Length_m, m_request.cableLength_m, "--cable-length"}}) {
+            if (!value) continue;
+            const QuantityRow& limits = row(what);
+            if (!(*value >= limits.least && *value <= limits.greatest))
+                return fail(option, fmt::format("found {:g}, allowed {:g} to {:g} {}", *value, limits.least,
+                                                limits.greatest, limits.unit));
+            take(note(what, Known{*value}));
+        }
+        return true;
+    }
+
+    bool addSupply()
+    {
+        const auto source = idFromText<DeviceId>(m_request.supply);
+        const Fitout fitout = resolve(m_plan, m_goal);
+        if (!source || !fitout.devices.contains(*source) || !isSource(partOf(fitout, *source)))
+            return fail("--supply " + m_request.supply, "is no source of the plan");
+        const Part* part = m_shop.shelf.find(m_request.fuse);
+        if (!part || part->kind != PartKind::Fuse) return fail("--fuse " + m_request.fuse, "is no fuse on the shelf");
+        take(setFuse(m_plan, m_goal, *source, part));
+        if (!m_request.to.empty()) return true;  // the cable that is described is a speaker's
+        return noteCableFigures(
+            [&](Quantity what, const Known& value) { return noteSupplyCable(m_plan, m_goal, *source, what, value); });
+    }
+
     bool addCable()
     {
         const auto driver = driverOf("--to", m_request.to);
         if (!driver) return false;
         if (!m_request.cableArea_m2 && !m_request.cableLength_m)
             return fail("--to " + m_request.to, "needs --cable-area, --cable-length or both");
-        for (const auto& [what, value, option] :
-             {std::tuple{Quantity::Area_m2, m_request.cableArea_m2, "--cable-area"},
-              {Quantity::Length_m, m_request.cableLength_m, "--cable-length"}}) {
-            if (!value) continue;
-            const QuantityRow& limits = row(what);
-            if (!(*value >= limits.least && *value <= limits.greatest))
-                return fail(option, fmt::format("found {:g}, allowed {:g} to {:g} {}", *value, limits.least,
-                                                limits.greatest, limits.unit));
-            take(noteCable(m_plan, m_goal, *driver, what, Known{*value}));
-        }
-        return true;
+        return noteCableFigures(
+            [&](Quantity what, const Known& value) { return noteCable(m_plan, m_goal, *driver, what, value); });
     }
 
     bool addSet()
@@ -115,8 +138,8 @@ private:
     bool addSpeaker()
     {
         const auto spots = usualSpots(m_plan.body, m_shop.vehicles);
-        const auto spot = std::find_if(spots.begin(), spots.end(),
-                                       [&](const UsualSpot& one) { return one.name == m_request.spot; });
+        const auto spot =
+            std::find_if(spots.begin(), spots.end(), [&](const UsualSpot& one) { return one.name == m_request.spot; });
         if (spot == spots.end()) return fail(m_request.spot, "is no usual spot of this vehicle");
         const int before = m_plan.lastId;
         take(addSpeakers(m_plan, m_goal, *spot, m_shop.practice));
@@ -172,9 +195,10 @@ int addPlanned(const AddRequest& request)
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     if (request.spot.empty() && request.amplifier.empty() && request.set.empty() && request.network.empty() &&
-        request.to.empty())
-        return report({request.plan, {}, "nothing to add: give --spot, --amplifier, --set, --network or --to"},
-                      request.json);
+        request.supply.empty() && request.to.empty())
+        return report(
+            {request.plan, {}, "nothing to add: give --spot, --amplifier, --set, --network, --supply or --to"},
+            request.json);
     const auto added = Adding(document->plan, request).run();
     return added ? writeTo(*added, request.output, request.json) : report(added.error(), request.json);
 }

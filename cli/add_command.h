@@ -17,6 +17,8 @@ struct AddRequest {
     std::string set{};        // a set of the shelf, in the role of the woofer `as`, such as d12
     std::string network{};    // a two-way network of the shelf, before the woofer `as` and the tweeter on its channel
     std::string as{};
+    std::string supply{};  // the source that a fuse of the shelf feeds, such as d21; its cable by area and length
+    std::string fuse{};
     std::string to{};  // the driver whose cable is another one, such as d12
     std::optional<double> cableArea_m2{}, cableLength_m{};  // of each core, one way; nothing: as it is
     bool json = false;

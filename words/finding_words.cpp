@@ -1,6 +1,7 @@
 #include "words/finding_words.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "words/driver_finding_words.h"
 #include "words/figures.h"
@@ -86,6 +87,29 @@ FindingText keptCapacitor(const Finding& f)
                         "the cone within its travel: a filter of the channel, or another driver, does.")};
 }
 
+FindingText fuseAndCable(const Finding& f)
+{
+    const auto evidence = [&](Quantity what) -> std::optional<double> {
+        for (const Evidence& one : f.evidence)
+            if (one.what.what == what) return one.figure.value;
+        return std::nullopt;
+    };
+    const auto draw_a = evidence(Quantity::SupplyDraw_a), ampacity_a = evidence(Quantity::Ampacity_a);
+    const QString draws = draw_a ? Words::tr("draws about %1 at full drive").arg(amperes(*draw_a))
+                                 : Words::tr("nobody knows what it draws");
+    const QString fuse = amperes(figureOf(f, Quantity::Fuse_a));
+    if (ampacity_a)
+        return {Words::tr("The fuse does not protect its cable"),
+                Words::tr("Fuse %1; the cable carries %2; it %3.").arg(fuse, amperes(*ampacity_a), draws),
+                Words::tr("In a short the cable burns before the fuse goes.")};
+    if (f.severity == Severity::Stop)
+        return {Words::tr("The added amplifier has no fuse"), Words::tr("None noted; it %1.").arg(draws),
+                Words::tr("A cable from the battery without one is a fire in a short. It sits within 450 mm of cable "
+                          "from the battery.")};
+    return {Words::tr("The fuse is smaller than the load"), Words::tr("Fuse %1; it %2.").arg(fuse, draws),
+            Words::tr("It blows in a loud passage, with nothing wrong.")};
+}
+
 FindingText doubleFilter(const Finding& f)
 {
     return {Words::tr("A capacitor behind an output that is filtered already"),
@@ -142,6 +166,9 @@ FindingText textOf(const Finding& finding)
             break;
         case RuleId::CapacitorOnFilteredOutput:
             text = doubleFilter(finding);
+            break;
+        case RuleId::FuseAndCable:
+            text = fuseAndCable(finding);
             break;
         case RuleId::CoilsFight:
         case RuleId::CoilOpen:
@@ -232,6 +259,10 @@ QString textOf(const Mend& mend)
             return Words::tr("take the bridge out, %1").arg(farads(mend.figure));
         case MendName::ConnectDriver:
             return Words::tr("feed it from a free channel");
+        case MendName::FitFuse:
+            return Words::tr("a fuse of %1 A").arg(plainNumber(mend.figure));
+        case MendName::ThickerCable:
+            return Words::tr("cable of %1 mm²").arg(plainNumber(std::ceil(mend.figure * 1e7) / 10.0));
         case MendName::SetGain:
             return Words::tr("turn it down %1").arg(decibels(-mend.figure));
     }

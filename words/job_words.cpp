@@ -143,15 +143,22 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
             return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
                 .arg(part(to), place);
         case StepKind::JoinCoils:
-            return Words::tr("Join the coils of %1 at %2 by the wiring table, then the ohmmeter across its leads: expect "
-                             "%3. A cell of 1.5 V across them must move the cone.")
+            return Words::tr(
+                       "Join the coils of %1 at %2 by the wiring table, then the ohmmeter across its leads: expect "
+                       "%3. A cell of 1.5 V across them must move the cone.")
                 .arg(part(to), place, ohms(step.figure));
         case StepKind::InsertPart:
             return Words::tr("Put %1 in the plus lead of %2, insulated and held firm.").arg(part(to), place);
         case StepKind::MountSource:
-            return step.place ? Words::tr("Fix %1 at %2, its openings free; look behind before a hole.").arg(part(to), place)
-                              : Words::tr("Find the place for %1, fix it, its openings free; look behind before a hole.")
-                                    .arg(part(to));
+            return step.place
+                       ? Words::tr("Fix %1 at %2, its openings free; look behind before a hole.").arg(part(to), place)
+                       : Words::tr("Find the place for %1, fix it, its openings free; look behind before a hole.")
+                             .arg(part(to));
+        case StepKind::LaySupply:
+            return Words::tr(
+                       "Lay the supply cable from the battery%1: bush in every hole, away from heat, edges and "
+                       "what moves; ground as thick, to bare metal. It stays open at the battery.")
+                .arg(step.figure > 0.0 ? Words::tr(", %1").arg(length(step.figure)) : QString());
         case StepKind::SwapLead:
             return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
         case StepKind::PlugLead:
@@ -184,6 +191,11 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
             return Words::tr(
                 "Before any trim goes back: each speaker alone, quietly; fade and balance; nothing rubs, nothing "
                 "buzzes.");
+        case StepKind::FitFuse:
+            return Words::tr(
+                       "The holder within 450 mm of cable from the battery, then %1 in it: the last thing that "
+                       "closes the supply.")
+                .arg(part(to));
         case StepKind::CloseTrim:
             return closingText(step.place, place, to);
         case StepKind::Record:
@@ -286,6 +298,12 @@ QString nameOf(SmallPart part)
             return Words::tr("badges");
         case SmallPart::LightController:
             return Words::tr("light controller");
+        case SmallPart::FuseHolder:
+            return Words::tr("fuse holders, for near the battery");
+        case SmallPart::SupplyCable:
+            return Words::tr("supply cable");
+        case SmallPart::SpeakerCable:
+            return Words::tr("speaker cable, two cores");
         case SmallPart::Labels:
             return Words::tr("new labels, where the old ones do not come off whole");
         case SmallPart::OldPartsBag:

@@ -142,6 +142,8 @@ QString nameOf(const Edit& edit)
             return Words::tr("fit %1").arg(detail);
         case EditName::FitNetwork:
             return detail.isEmpty() ? Words::tr("take the network out") : Words::tr("fit %1").arg(detail);
+        case EditName::SetFuse:
+            return detail.isEmpty() ? Words::tr("take the fuse out") : Words::tr("fit %1").arg(detail);
         case EditName::ReplaceCapacitor:
             return Words::tr("replace the capacitor");
         case EditName::BypassCapacitor:

@@ -137,6 +137,10 @@ QString labelOf(Quantity quantity)
             return Words::tr("mass per area");
         case Quantity::Fuse_a:
             return Words::tr("fuse");
+        case Quantity::SupplyDraw_a:
+            return Words::tr("draws");
+        case Quantity::Ampacity_a:
+            return Words::tr("cable carries");
         case Quantity::Length_m:
             return Words::tr("long");
         case Quantity::Area_m2:

@@ -6,6 +6,7 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
+#include "core/evaluate/practice_shapes.h"
 #include "core/physics/ampacity.h"
 #include "core/physics/fuse.h"
 #include "core/physics/level.h"
@@ -110,15 +111,6 @@ double bundleShare(double conductors, const Practice& practice)
     if (conductors < 4.0) return practice[PracticeKey::BundleOfThree_ratio];
     if (conductors < 7.0) return practice[PracticeKey::BundleOfSix_ratio];
     return practice[conductors < 25.0 ? PracticeKey::BundleOfMany_ratio : PracticeKey::BundleOfMost_ratio];
-}
-
-std::vector<AmpacityRow> ampacityTable(const Practice& practice)
-{
-    const auto& gauges = practice[PracticeList::AmpacityGauge_awg];
-    const auto& currents = practice[PracticeList::Ampacity_a];
-    std::vector<AmpacityRow> rows;
-    for (size_t i = 0; i < gauges.size(); ++i) rows.push_back({gauges[i], currents[i]});
-    return rows;
 }
 
 Outcome<CalcResults> ampacityModel(const CalcArguments& in)

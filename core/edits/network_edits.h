@@ -14,8 +14,8 @@ namespace core {
 [[nodiscard]] DeviceId tweeterBeside(const Fitout& fitout, DeviceId woofer, const Practice& practice);
 
 // As planned: what arrived at the woofer arrives at the network, which goes on to both; one that is there already is
-// exchanged. The tweeter's own lead goes, what went on from either's terminals still does. Both sides where one follows
-// the other.
+// exchanged. The tweeter's own lead goes; what went on from the woofer goes on from before the network, with its whole
+// range, and what went on from the tweeter stays. Both sides where one follows the other.
 // requires drivers at the goal and a two-way network
 [[nodiscard]] Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part& network);
 // It goes again: the woofer takes its wires, and what it fed goes on from the woofer's terminals.

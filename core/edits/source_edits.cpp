@@ -2,6 +2,7 @@
 
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
+#include "core/edits/supply_edits.h"
 #include "core/edits/survey_edits.h"
 
 namespace core {
@@ -29,8 +30,9 @@ Edit addSource(const Plan& plan, StageId stage, const Part& part, PlaceId at)
 
 Edit removeSource(const Plan& plan, StageId stage, DeviceId device)
 {
-    Plan after = plan;
-    dropDevice(after, standingAt(plan, &Plan::devices, stage, device), device);
+    const StageId standing = standingAt(plan, &Plan::devices, stage, device);
+    Plan after = apply(plan, setFuse(plan, standing, device, nullptr)).plan;
+    dropDevice(after, standing, device);
     return difference(EditName::ChangeSource, plan, after);
 }
 

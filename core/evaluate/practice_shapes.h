@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/model/vehicle.h"
+#include "core/physics/ampacity.h"
 #include "core/physics/amplifier.h"
 #include "core/physics/interaural.h"
 #include "core/physics/obstruction.h"
@@ -76,6 +77,15 @@ namespace core {
 {
     return {practice[PracticeKey::ResistorProgramme_ratio], practice[PracticeKey::ResistorSine_ratio],
             practice[PracticeKey::CapacitorVoltage_ratio]};
+}
+
+[[nodiscard]] inline std::vector<AmpacityRow> ampacityTable(const Practice& practice)
+{
+    const auto& gauges = practice[PracticeList::AmpacityGauge_awg];
+    const auto& currents = practice[PracticeList::Ampacity_a];
+    std::vector<AmpacityRow> rows;
+    for (size_t i = 0; i < gauges.size(); ++i) rows.push_back({gauges[i], currents[i]});
+    return rows;
 }
 
 }  // namespace core

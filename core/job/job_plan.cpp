@@ -6,6 +6,7 @@
 
 #include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/held_back.h"
+#include "core/evaluate/supply.h"
 #include "core/model/names.h"
 #include "core/physics/fixing.h"
 #include "core/physics/oval.h"
@@ -39,7 +40,7 @@ public:
     JobPlan run()
     {
         collectWork();
-        if (!m_work.empty()) addSteps();
+        if (!m_work.empty() || !m_fuses.empty()) addSteps();
         addWires();
         addParts();
         for (const Step& step : m_job.steps) m_job.minutes += step.minutes;
@@ -59,7 +60,10 @@ private:
     {
         for (const auto& [id, device] : m_to.devices) {
             if (sameAsBefore(id)) continue;
-            worksOf(m_work[device.at], id).push_back(id);
+            if (partOf(id).kind == PartKind::Fuse)
+                m_fuses.push_back(id);
+            else
+                worksOf(m_work[device.at], id).push_back(id);
         }
         for (const auto& [id, wire] : m_to.wires) {
             if (m_from.wires.contains(id) || wire.a.device != wire.b.device) continue;
@@ -76,7 +80,8 @@ private:
         const Part& part = partOf(id);
         if (part.kind == PartKind::Driver) return work.drivers;
         if (isSource(part)) return work.sources;
-        const bool fresh = !m_from.devices.contains(id) && (part.kind == PartKind::Network || part.kind == PartKind::Plug);
+        const bool fresh =
+            !m_from.devices.contains(id) && (part.kind == PartKind::Network || part.kind == PartKind::Plug);
         return fresh ? work.inserts : work.leads;
     }
 
@@ -127,10 +132,17 @@ private:
                     wiring_min);
             for (const DeviceId driver : work.drivers) addFitting(place, driver, swap_min, wiring_min);
         }
+        for (const DeviceId fuse : m_fuses)
+            add(StepKind::LaySupply, {}, fuse, {Tool::Drill, Tool::SolderOrCrimp, Tool::Tape},
+                {Caution::LookBehind, Caution::ShortCircuit}, m_practice[PracticeKey::StepSupply_min],
+                supplyLength_m(fuse));
         // JOB2: before the panels go back, but with every restraint plug closed first.
         add(StepKind::PowerUpTrial, {}, {}, {Tool::HexBattery}, {Caution::RestraintPlugsOpen, Caution::TrialFuse},
             m_practice[PracticeKey::StepPowerDown_min]);
         add(StepKind::TrySound, {}, {}, {}, {Caution::HearingStartLow}, m_practice[PracticeKey::StepTest_min]);
+        for (const DeviceId fuse : m_fuses)
+            add(StepKind::FitFuse, {}, fuse, {Tool::HexBattery}, {Caution::ShortCircuit}, 0.5 * wiring_min,
+                valueOf(partOf(fuse).figures, Quantity::Fuse_a).value_or(0.0));
         addForUse(StepKind::Protect, 0.5 * wiring_min);
         for (const auto& [place, work] : m_work)
             add(StepKind::CloseTrim, place, {}, {}, {Caution::ClipsCounted}, trim_min);
@@ -244,6 +256,7 @@ private:
             m_job.parts.push_back({part, count, m_to.parts.at(part).name, heldBackPart(part)});
         if (drivers > 0) m_job.smallParts.push_back({SmallPart::Gasket, drivers, gasketLength_m()});
         if (const int covered = behindCards(); covered > 0) m_job.smallParts.push_back({SmallPart::FrontSeal, covered});
+        addCables();
         if (m_work.empty()) return;
         const auto perPlace = [&](PracticeKey key) {
             return static_cast<int>(std::lround(m_practice[key] * static_cast<double>(m_work.size())));
@@ -251,6 +264,29 @@ private:
         m_job.smallParts.push_back({SmallPart::SpareClips, perPlace(PracticeKey::SpareClips_count)});
         m_job.smallParts.push_back({SmallPart::CableTies, perPlace(PracticeKey::CableTies_count)});
         addExtras(drivers);
+    }
+
+    // Of the cable that comes from a fuse; 0: nobody said.
+    [[nodiscard]] double supplyLength_m(DeviceId fuse) const
+    {
+        for (const auto& [id, wire] : m_to.wires)
+            if (wire.a == Pin{fuse, kFuseOut}) return valueOf(wire.figures, Quantity::Length_m).value_or(0.0);
+        return 0.0;
+    }
+
+    // By the metre, where somebody said how long it is; a speaker's has two cores.
+    void addCables()
+    {
+        double supply_m = 0.0, cores_m = 0.0;
+        for (const auto& [id, wire] : m_to.wires) {
+            const auto before = m_from.wires.find(id);
+            const auto length_m = valueOf(wire.figures, Quantity::Length_m);
+            if (!length_m || (before != m_from.wires.end() && before->second.figures == wire.figures)) continue;
+            (wire.b.terminal == kSupplyTerminal ? supply_m : cores_m) += *length_m;
+        }
+        if (!m_fuses.empty()) m_job.smallParts.push_back({SmallPart::FuseHolder, static_cast<int>(m_fuses.size())});
+        if (supply_m > 0.0) m_job.smallParts.push_back({SmallPart::SupplyCable, 1, supply_m});
+        if (cores_m > 0.0) m_job.smallParts.push_back({SmallPart::SpeakerCable, 1, 0.5 * cores_m});
     }
 
     // Calls `take` with each driver that is new in its place, and how it stands there.
@@ -324,6 +360,7 @@ private:
     const UseClass& m_use;
     const StageResult& m_goal;
     std::map<PlaceId, PlaceWork> m_work{};
+    std::vector<DeviceId> m_fuses{};  // new, or of another value
     JobPlan m_job{};
 };
 

@@ -19,6 +19,7 @@ enum class StepKind {
     JoinCoils,   // several coils of one cone, on the driver's own terminals
     InsertPart,  // a capacitor, a resistor or a board that was not in the lead before
     MountSource,
+    LaySupply,  // the cable from the battery to an added source
     SwapLead,
     PlugLead,  // an adapter lead as it was bought
     Retain,    // a new hold for a cable whose own was cut away
@@ -27,6 +28,7 @@ enum class StepKind {
     FitDriver,
     PowerUpTrial,
     TrySound,
+    FitFuse,  // near the battery, last of all
     Protect,  // against what the vehicle's use does to it
     CloseTrim,
     KeepOriginals,
@@ -93,6 +95,9 @@ enum class SmallPart {
     TamperProofBolts,
     Badges,
     LightController,
+    FuseHolder,
+    SupplyCable,
+    SpeakerCable,
     Labels,
     OldPartsBag
 };

@@ -12,6 +12,7 @@
 #include "core/judgement/measure_next.h"
 #include "core/judgement/polarity_rules.h"
 #include "core/judgement/protection_rules.h"
+#include "core/judgement/supply_rules.h"
 #include "core/judgement/travel_rules.h"
 #include "core/judgement/wire_and_count_rules.h"
 
@@ -47,6 +48,8 @@ int triedAt(MendName name)
         case MendName::BypassCapacitor:
             return 2;
         case MendName::AddResistor:
+        case MendName::FitFuse:
+        case MendName::ThickerCable:
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:
@@ -127,7 +130,8 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
                              judgeTravelWithProgramme,
                              judgeSubwooferTravel,
                              judgeTurnedPairs,
-                             judgeScrewOutsideFlange}) {
+                             judgeScrewOutsideFlange,
+                             judgeFuseAndCable}) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {
             sortMends(finding);

@@ -48,6 +48,7 @@ enum class EditName {
     Unnamed,
     FitDriver,
     FitNetwork,
+    SetFuse,
     ReplaceCapacitor,
     BypassCapacitor,
     SetHighPass,

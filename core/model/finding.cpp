@@ -24,6 +24,8 @@ std::string_view code(RuleId rule)
             return "LOAD5";
         case RuleId::LevelMismatch:
             return "LOAD6";
+        case RuleId::FuseAndCable:
+            return "LOAD14";
         case RuleId::DepthAndSpacer:
             return "FIT1";
         case RuleId::WindowTravel:

@@ -46,7 +46,8 @@ enum class RuleId {
     TravelWithProgramme,
     SubwooferTravel,  // of a sine
     PairTurnedOver,   // one of two sides against the other
-    BassLostByFlip
+    BassLostByFlip,
+    FuseAndCable  // of an added source
 };
 
 enum class Severity { Note, Care, Stop };
@@ -110,7 +111,9 @@ enum class MendName {
     TakeBridgeOut,
     ConnectDriver,
     FitBracket,
-    BreakTabs
+    BreakTabs,
+    FitFuse,
+    ThickerCable
 };
 
 struct Mend {

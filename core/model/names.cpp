@@ -182,7 +182,7 @@ CORE_ENUM_NAMES(
     {RankSpacer_ratio, "rankSpacer_ratio"}, {RankSpacer_m, "rankSpacer_m"}, {RankMinimum_ratio, "rankMinimum_ratio"},
     {RankRing_ratio, "rankRing_ratio"}, {RankQuieter_db, "rankQuieter_db"}, {RankBandFree_db, "rankBandFree_db"},
     {RankBand_db, "rankBand_db"}, {RankHeatFree_ratio, "rankHeatFree_ratio"}, {RankTravel_ratio, "rankTravel_ratio"},
-    {StepPowerDown_min, "stepPowerDown_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
+    {StepPowerDown_min, "stepPowerDown_min"}, {StepSupply_min, "stepSupply_min"}, {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
     {OhmmeterReading_min, "ohmmeterReading_min"}, {VoltmeterReading_min, "voltmeterReading_min"},
     {RulerReading_min, "rulerReading_min"}, {SheetReading_min, "sheetReading_min"},
     {MicrophoneReading_min, "microphoneReading_min"}, {SweepReading_min, "sweepReading_min"},

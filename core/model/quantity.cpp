@@ -78,6 +78,8 @@ constexpr std::array kRows{
     QuantityRow{Quantity::WireNotch_m, "wireNotch_m", "m", 0.0, 0.05},
     QuantityRow{Quantity::AreaMass_kg_m2, "areaMass_kg_m2", "kg/m2", 0.0, 50.0},
     QuantityRow{Quantity::Fuse_a, "fuse_a", "A", 0.5, 500.0},
+    QuantityRow{Quantity::SupplyDraw_a, "supplyDraw_a", "A", 0.0, 1000.0},
+    QuantityRow{Quantity::Ampacity_a, "ampacity_a", "A", 0.0, 1000.0},
     QuantityRow{Quantity::Price, "price", "", 0.0, 100000.0},
     QuantityRow{Quantity::LineOutputs, "lineOutputs", "", 0.0, 24.0},
     QuantityRow{Quantity::LineOutput_v, "lineOutput_v", "V", 0.0, 20.0},

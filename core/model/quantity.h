@@ -82,6 +82,8 @@ enum class Quantity {
     WireNotch_m,  // of a spacer, for the cable; 0: none
     AreaMass_kg_m2,
     Fuse_a,
+    SupplyDraw_a,
+    Ampacity_a,
     Price,
     // of a source, and of what lies ready behind its place; 0: there is none
     LineOutputs,

@@ -193,6 +193,7 @@ enum class PracticeKey {
     WorthReading_ratio,
     FarReading_ratio,
     StepPowerDown_min,
+    StepSupply_min,
     StepTrim_min,
     StepSwap_min,
     StepWiring_min,

@@ -6,10 +6,12 @@
 #include <QTextBrowser>
 
 #include "app/shell/main_window.h"
+#include "core/edits/network_edits.h"
 #include "core/evaluate/coil_wiring.h"
 #include "core/model/inside_ways.h"
 #include "core/model/validate.h"
 #include "tests/app/survey_fixture.h"
+#include "words/figures.h"
 
 namespace {
 
@@ -176,10 +178,10 @@ TEST_F(Planned, AnAmplifierOfTheShelfIsAdded)
     choose("shelfSource", QStringLiteral("Beck"));
     int planned = 0;
     for (const auto& [id, device] : after().used.devices)
-        planned += core::isSource(after().used.parts.at(device.part)) &&
-                           !after().used.parts.at(device.part).shelfKey.empty()
-                       ? 1
-                       : 0;
+        planned +=
+            core::isSource(after().used.parts.at(device.part)) && !after().used.parts.at(device.part).shelfKey.empty()
+                ? 1
+                : 0;
     EXPECT_EQ(planned, 1);
     for (const auto& [id, device] : before().used.devices)
         EXPECT_TRUE(before().used.parts.at(device.part).shelfKey.empty()) << "before is as it was found";
@@ -200,12 +202,10 @@ TEST_F(Planned, TheCableIsTypedWhereTheWiresAre)
     driver.type("cableArea", "0.75 mm2");
     driver.type("cableLength", "3.5 m");
     // Source: IEC 60028 copper and 2 % lay: 2 x 3.5 m of 0.75 mm2 are 0.1641 ohm, of 2.5 mm2 0.0492.
-    for (const core::CircuitResult& circuit : before().circuits)
-        EXPECT_NEAR(circuit.least_ohm - bare, 0.1641, 0.0005);
+    for (const core::CircuitResult& circuit : before().circuits) EXPECT_NEAR(circuit.least_ohm - bare, 0.1641, 0.0005);
     driver.click("stagePlanned");
     driver.type("cableArea", "2.5 mm2");
-    for (const core::CircuitResult& circuit : after().circuits)
-        EXPECT_NEAR(circuit.least_ohm - bare, 0.0492, 0.0005);
+    for (const core::CircuitResult& circuit : after().circuits) EXPECT_NEAR(circuit.least_ohm - bare, 0.0492, 0.0005);
     for (const core::CircuitResult& circuit : before().circuits)
         EXPECT_NEAR(circuit.least_ohm - bare, 0.1641, 0.0005) << "before stays as it was found";
     driver.key(Qt::Key_Z, Qt::ControlModifier);
@@ -215,6 +215,76 @@ TEST_F(Planned, TheCableIsTypedWhereTheWiresAre)
     driver.type("cableArea", "1.5");  // bare: mm2
     EXPECT_NEAR(after().circuits.front().least_ohm - bare, 0.0821, 0.0005);
     EXPECT_EQ(driver.window().findChild<QWidget*>("cableArea")->property("text").toString(), "1.5 mm2");
+}
+
+// An added amplifier has no fuse: a Stop with its mend; the fuse and the cable are typed where the source is, and reach
+// the card.
+TEST_F(Planned, AFuseAndItsCableAreAddedWithTheAmplifier)
+{
+    driver.newJob("estate");
+    driver.clickThing(QStringLiteral("front door"));
+    driver.click("stagePlanned");
+    driver.click("topicSources");
+    driver.click("askAnother");
+    choose("shelfSource", QStringLiteral("Burn"));
+    const auto stops = [&] {
+        int count = 0;
+        for (const core::Finding& finding : driver.session().snapshot().findings)
+            count += finding.rule == core::RuleId::FuseAndCable ? 1 : 0;
+        return count;
+    };
+    EXPECT_EQ(stops(), 1);
+    driver.click("askSupply");
+    const auto said = [&](const char* name) { return driver.window().findChild<QLabel*>(QLatin1String(name))->text(); };
+    // 180 W at 7.78 dB of crest, class AB: 10.6 A at 13.8 V; 1.25 times that takes a fuse of 15 A.
+    EXPECT_TRUE(said("supplyNeed").contains(words::amperes(15.0))) << said("supplyNeed").toStdString();
+    choose("fuse", words::amperes(15.0));
+    EXPECT_EQ(stops(), 0);
+    driver.type("supplyArea", "6 mm2");
+    driver.type("supplyLength", "4.5 m");
+    // Source: IEC 60028: 4.5 m of 6 mm2 are 12.93 milliohm, at 10.62 A 0.137 V.
+    EXPECT_TRUE(said("supplyCable").contains(words::volts(0.137))) << said("supplyCable").toStdString();
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(stops(), 1) << "undone as it was typed";
+    for (int i = 0; i < 3; ++i) driver.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    const QString card = driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText();
+    for (const char* line :
+         {"fuse 15 A", "Lay the supply cable from the battery", "within 450 mm", "fuse holders"})
+        EXPECT_TRUE(card.contains(QLatin1String(line))) << line;
+}
+
+// A network between a woofer and its tweeter, by itself: listed where the wires are, exchanged, taken out.
+TEST_F(Planned, ANetworkIsAddedWhereTheWiresAre)
+{
+    driver.newJob("saloon");
+    driver.clickThing(QStringLiteral("front door"));
+    driver.clickThing(QStringLiteral("sail"));
+    driver.clickThing(QStringLiteral("left front door"));
+    driver.click("askWires");
+    auto* list = driver.window().findChild<QComboBox*>("network");
+    ASSERT_TRUE(list);
+    EXPECT_FALSE(list->isVisible()) << "what was found is looked at, nothing is planned";
+    driver.click("stagePlanned");
+    const size_t found = after().runs.size();
+    choose("network", QStringLiteral("Orchid"));
+    const core::DeviceId door = driverAt(after(), "left front door");
+    const auto network = [&] { return core::networkOf(after().used, door); };
+    ASSERT_TRUE(network());
+    EXPECT_EQ(after().runs.size(), found);
+    EXPECT_EQ(before().runs.size(), found);
+    choose("network", QStringLiteral("Thrift"));
+    EXPECT_EQ(core::partOf(after().used, network()).shelfKey, "net-thrift");
+    driver.key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(core::partOf(after().used, network()).shelfKey, "net-orchid");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    EXPECT_TRUE(driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText().contains("Orchid two-way"));
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    choose("network", QStringLiteral("none"));
+    EXPECT_FALSE(network());
+    EXPECT_EQ(after().runs.size(), found);
 }
 
 }  // namespace

@@ -42,11 +42,52 @@ TEST_F(Cli, RankGivesAReasonForEachLostPoint)
     EXPECT_EQ(run("rank " + file("demo.reed") + " d99").code, 2);
 }
 
+TEST_F(Cli, AnAmplifierIsAddedAndThenItsFuse)
+{
+    const std::string first = file("amplifier.reed"), second = file("supply.reed");
+    ASSERT_EQ(run("add " + file("demo.reed") + " -o " + first + " --amplifier amp-burn-4").code, 0);
+    const Json bare = run("check --json " + first, "2>/dev/null").json();
+    const auto stops = [](const Json& answer) { return answer.dump().find("LOAD14") != std::string::npos; };
+    EXPECT_TRUE(stops(bare)) << bare.dump(1);
+    std::string amplifier;
+    std::ifstream in(first);
+    const Json stages = Json::parse(in).at("stages");
+    for (const Json& entry : stages) {
+        const Json devices = entry.value("devices", Json::object());
+        for (const auto& [id, device] : devices.items())
+            if (device.value("label", "") == "Burn four-channel 45") amplifier = id;
+    }
+    const std::string supply = "add " + first + " -o " + second + " --fuse fuse-15 --cable-area 6e-6 --supply ";
+    ASSERT_EQ(run(supply + amplifier).code, 0) << amplifier;
+    EXPECT_FALSE(stops(run("check --json " + second, "2>/dev/null").json()));
+    const Ran none = run("add " + first + " -o " + second + " --fuse cap-10 --supply " + amplifier);
+    EXPECT_EQ(none.code, 2);
+    EXPECT_NE(none.out.find("is no fuse on the shelf"), std::string::npos) << none.out;
+    EXPECT_EQ(run(supply + "d12").code, 2) << "a driver";
+}
+
+TEST_F(Cli, ANetworkIsAddedBeforeAWoofer)
+{
+    const std::string out = file("network.reed");
+    EXPECT_EQ(run("add " + file("shipped.reed") + " -o " + out + " --network net-orchid --as d28").code, 0);
+    for (const auto& [arguments, why] : {std::pair{" --network cap-10 --as d28", "is no two-way network"},
+                                         std::pair{" --network net-orchid --as d10", "is no driver"},
+                                         std::pair{" --network net-orchid", "is no driver"}}) {
+        const Ran wrong = run("add " + file("shipped.reed") + " -o " + out + arguments);
+        EXPECT_EQ(wrong.code, 2) << arguments;
+        EXPECT_NE(wrong.out.find(why), std::string::npos) << wrong.out;
+    }
+    const Ran bare = run("add " + file("shipped.reed") + " -o " + out + " --to d46");
+    EXPECT_EQ(bare.code, 2);
+    EXPECT_NE(bare.out.find("needs --cable-area"), std::string::npos) << bare.out;
+}
+
 // Source: IEC 60028 copper and 2 % lay: 2 x 4 m of 1.5 mm2 are 0.0938 ohm.
 TEST_F(Cli, ANewCableIsAddedToADriver)
 {
     const std::string out = file("cable.reed");
-    EXPECT_EQ(run("add " + file("shipped.reed") + " -o " + out + " --to d46 --cable-area 1.5e-6 --cable-length 4").code, 0);
+    EXPECT_EQ(run("add " + file("shipped.reed") + " -o " + out + " --to d46 --cable-area 1.5e-6 --cable-length 4").code,
+              0);
     const auto least = [&](const char* stage) {
         const Json answer = run("evaluate --json " + out, "2>/dev/null").json();
         for (const Json& circuit : answer.at(stage).at("circuits"))

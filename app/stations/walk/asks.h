@@ -16,6 +16,7 @@ using Asks = std::vector<Ask*>;
 [[nodiscard]] Asks makeVehicleAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makeCustomerAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makeSourceAsks(const Theme& theme, QWidget* parent);
+[[nodiscard]] Asks makeSupplyAsks(const Theme& theme, QWidget* parent);  // of a source
 [[nodiscard]] Asks makeInventoryAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makePlaceAsks(const Theme& theme, const core::Practice& practice, QWidget* parent);
 [[nodiscard]] Asks makeWiringAsks(const Theme& theme, QWidget* parent);  // of a place

@@ -96,7 +96,7 @@ TEST(FitNetwork, AWooferThatGoesOnFromItsTweeterKeepsItsFeed)
         EXPECT_TRUE(std::any_of(now.begin(), now.end(), [&](const core::Run& one) { return one.id == run.id; }));
 }
 
-TEST(FitNetwork, WhatWentOnFromTheWooferStillDoes)
+TEST(FitNetwork, WhatWentOnFromTheWooferKeepsItsWholeRange)
 {
     Plan plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail", "rear door"});
     const DeviceId door = tests::driverAt(plan, "left front door"), sail = tests::driverAt(plan, "left sail"),
@@ -106,7 +106,12 @@ TEST(FitNetwork, WhatWentOnFromTheWooferStillDoes)
     plan = after(plan, fitNetwork(plan, door, sail, *tests::shop().shelf.find("net-orchid")));
     const Fitout goal = resolve(plan, plan.job.goal);
     EXPECT_EQ(runs(goal).size(), before);
-    EXPECT_EQ(leadBack(goal, {rear, "1+"}).from, (Pin{door, "1+"}));
+    const LeadBack onward = leadBack(goal, {rear, "1+"});
+    EXPECT_EQ(onward.from.device, tests::sourceOf(plan)) << "from before the network: it keeps its whole range";
+    const DeviceId network = networkOf(goal, door);
+    EXPECT_TRUE(std::any_of(onward.wires.begin(), onward.wires.end(), [&](WireId id) {
+        return goal.wires.at(id).a == Pin{network, "in+"} || goal.wires.at(id).b == Pin{network, "in+"};
+    }));
     plan = after(plan, removeNetwork(plan, door));
     EXPECT_EQ(runs(resolve(plan, plan.job.goal)).size(), before);
 }
