@@ -158,7 +158,9 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
             return Words::tr(
                        "Lay the supply cable from the battery%1: bush in every hole, away from heat, edges and "
                        "what moves; ground as thick, to bare metal. It stays open at the battery.")
-                .arg(step.figure > 0.0 ? Words::tr(", %1").arg(length(step.figure)) : QString());
+                .arg(step.figure > 0.0
+                         ? Words::tr(", %1 m (%2 ft)").arg(plainNumber(step.figure), plainNumber(step.figure / 0.3048))
+                         : QString());
         case StepKind::SwapLead:
             return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
         case StepKind::PlugLead:

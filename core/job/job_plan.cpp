@@ -107,8 +107,9 @@ private:
         add(StepKind::PowerDown, {}, {}, {Tool::HexBattery}, {Caution::BatteryFirst, Caution::ShortCircuit},
             m_practice[PracticeKey::StepPowerDown_min]);
         for (const auto& [place, work] : m_work) {
-            add(StepKind::OpenTrim, place, {}, {Tool::PlasticPry, Tool::CrossHead},
-                {Caution::Restraints, Caution::ClipsCounted}, trim_min);
+            if (place)
+                add(StepKind::OpenTrim, place, {}, {Tool::PlasticPry, Tool::CrossHead},
+                    {Caution::Restraints, Caution::ClipsCounted}, trim_min);
             for (const DeviceId driver : work.drivers)
                 if (m_from.devices.contains(driver))
                     add(StepKind::RemoveDriver, place, driver, {Tool::CrossHead, Tool::Camera}, {}, 0.5 * swap_min);
@@ -145,7 +146,7 @@ private:
                 valueOf(partOf(fuse).figures, Quantity::Fuse_a).value_or(0.0));
         addForUse(StepKind::Protect, 0.5 * wiring_min);
         for (const auto& [place, work] : m_work)
-            add(StepKind::CloseTrim, place, {}, {}, {Caution::ClipsCounted}, trim_min);
+            if (place) add(StepKind::CloseTrim, place, {}, {}, {Caution::ClipsCounted}, trim_min);
         if (removed() > 0) add(StepKind::KeepOriginals, {}, {}, {}, {}, 0.5 * wiring_min);
         addForUse(StepKind::ProveInUse, m_practice[PracticeKey::StepTest_min]);
         add(StepKind::Record, {}, {}, {Tool::Camera}, {}, m_practice[PracticeKey::StepTest_min]);

@@ -11,7 +11,7 @@ namespace core {
 enum class StepKind {
     Note,  // photograph, write down colours, faults already there
     PowerDown,
-    OpenTrim,
+    OpenTrim,  // of a place; what has none yet finds its own
     RemoveDriver,
     MakeLead,    // adapter lead with a capacitor, at the bench
     Alter,       // seal a place, open its cover: what the plan does to the vehicle

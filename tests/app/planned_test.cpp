@@ -252,7 +252,7 @@ TEST_F(Planned, AFuseAndItsCableAreAddedWithTheAmplifier)
     driver.key(Qt::Key_9, Qt::ControlModifier);
     const QString card = driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText();
     for (const char* line :
-         {"fuse 15 A", "Lay the supply cable from the battery", "within 450 mm", "fuse holders"})
+         {"fuse 15 A", "Lay the supply cable from the battery, 4.5 m (14.8 ft)", "within 450 mm", "fuse holders"})
         EXPECT_TRUE(card.contains(QLatin1String(line))) << line;
 }
 

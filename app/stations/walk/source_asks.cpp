@@ -382,6 +382,7 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
     asks.push_back(
         new Ask(theme, QStringLiteral("askPins"), tr("Which pin is which?"), pinsLine, pinsForm(parent), parent));
     for (Ask* ask : asks) ask->onlyWhere([part](const Survey& survey) { return part(survey) != nullptr; });
+    for (Ask* ask : makeSupplyAsks(theme, parent)) asks.push_back(ask);
     asks.push_back(new Ask(theme, QStringLiteral("askAnother"), tr("Is there another one?"), sourcesLine,
                            anotherForm(parent), parent));
     asks.push_back(new Ask(

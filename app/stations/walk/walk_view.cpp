@@ -80,7 +80,6 @@ void WalkView::build()
     addAsks(Topic::Vehicle, makeVehicleAsks(m_theme, page));
     addAsks(Topic::Customer, makeCustomerAsks(m_theme, page));
     addAsks(Topic::Sources, makeSourceAsks(m_theme, page));
-    addAsks(Topic::Sources, makeSupplyAsks(m_theme, page));
     addAsks(Topic::Inventory, makeInventoryAsks(m_theme, page));
     addAsks(Topic::Place, makePlaceAsks(m_theme, m_shop.practice, page));
     const Asks wiring = makeWiringAsks(m_theme, page);

@@ -145,6 +145,9 @@ TEST(Supply, IsLaidBoughtAndClosedLast)
     const auto at = [&](StepKind kind) {
         return std::find_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; });
     };
+    for (const Step& step : job.steps)
+        EXPECT_TRUE(step.place || (step.kind != StepKind::OpenTrim && step.kind != StepKind::CloseTrim))
+            << "no trim of nowhere is opened";
     ASSERT_NE(at(StepKind::LaySupply), job.steps.end());
     EXPECT_EQ(at(StepKind::LaySupply)->figure, 4.5);
     EXPECT_EQ(at(StepKind::LaySupply)->minutes, tests::shop().practice[PracticeKey::StepSupply_min]);
