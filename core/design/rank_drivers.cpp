@@ -174,8 +174,8 @@ private:
     void listen(const Part& part)
     {
         const bool severalCoils = coilsOfCone(part, firstOf(part, ElementKind::Coil)).size() > 1;
-        const bool alike = !severalCoils && m_tried.parts.contains(kTried) &&
-                           sameInside(m_tried.parts.at(kTried), part) && !m_rewired;
+        const bool alike =
+            !severalCoils && m_tried.parts.contains(kTried) && sameInside(m_tried.parts.at(kTried), part) && !m_rewired;
         if (m_rewired) m_tried = seated();
         m_rewired = severalCoils;
         if (severalCoils) m_tried = joined(part);
@@ -190,13 +190,13 @@ private:
         ChannelInputs inputs = channelInputs(m_tried, m_graph, channel, m_runs, m_role.practice);
         // The -3 dB points of a capacitor are sought one frequency at a time, and rank nothing.
         for (CoilInputs& coil : inputs.coils) {
-            if (coil.run.id.coil.device == m_role.device && coil.run.id.coil.element == firstOf(part, ElementKind::Coil))
+            if (coil.run.id.coil.device == m_role.device &&
+                coil.run.id.coil.element == firstOf(part, ElementKind::Coil))
                 m_behindCapacitor = !coil.run.seriesCapacitors.empty();
             coil.run.seriesCapacitors.clear();
         }
         const NetworkSweep* sweep = inputs.circuit ? &sweepFor(inputs.circuit->network) : nullptr;
-        const auto solved =
-            solveCircuit(inputs, m_role.practice, m_role.tables, {.sweep = sweep, .burdens = false});
+        const auto solved = solveCircuit(inputs, m_role.practice, m_role.tables, {.sweep = sweep, .burdens = false});
         if (!solved) return;
         const auto run = std::find_if(solved->runs.begin(), solved->runs.end(), [&](const RunResult& one) {
             return one.run.id.coil == Port{m_role.device, firstOf(part, ElementKind::Coil)};
@@ -213,16 +213,17 @@ private:
                 programme_w += one.programme_w;
         m_candidate.heat_ratio = programme_w / run->driver.power_w;
         m_candidate.travel_ratio = run->travel.programme_m / run->driver.xmax_m;
-        m_candidate.unprotected = workOf(part.driverClass) == DriverWork::Treble && !m_behindCapacitor &&
-                                  !solved->circuit.filteredLow;
+        m_candidate.unprotected =
+            workOf(part.driverClass) == DriverWork::Treble && !m_behindCapacitor && !solved->circuit.filteredLow;
         if (!m_role.before) return;
         const Eigen::ArrayXd square = soundOf(solved->runs, m_role.device).abs2();
         const auto change = [&](Band band) {
             return bandLevel_db(m_role.tables, band, square) - m_role.bandsBefore_db[static_cast<size_t>(band)];
         };
         const bool bass = m_role.work == DriverWork::Bass;
-        m_candidate.levelChange_db = change(bass ? Band::MidBass : m_role.work == DriverWork::Treble ? Band::Treble
-                                                                                                     : Band::Mid);
+        m_candidate.levelChange_db = change(bass                                ? Band::MidBass
+                                            : m_role.work == DriverWork::Treble ? Band::Treble
+                                                                                : Band::Mid);
         m_candidate.bandChange_db = 0.0;
         for (const Band band : bandsOf(m_role.work))
             m_candidate.bandChange_db = std::min(m_candidate.bandChange_db, change(band));

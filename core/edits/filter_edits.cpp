@@ -49,8 +49,7 @@ std::vector<DeviceId> devicesBefore(const Fitout& fitout, DeviceId driver)
         for (const WireId id : back.wires)
             for (const Pin& pin : {fitout.wires.at(id).b, fitout.wires.at(id).a}) {
                 const PartKind kind = partOf(fitout, pin.device).kind;
-                const bool passes =
-                    kind == PartKind::Plug || kind == PartKind::Lead || kind == PartKind::Network;
+                const bool passes = kind == PartKind::Plug || kind == PartKind::Lead || kind == PartKind::Network;
                 if (passes && std::find(devices.begin(), devices.end(), pin.device) == devices.end())
                     devices.push_back(pin.device);
             }
@@ -140,9 +139,8 @@ void play(Plan& after, StageId stage, DeviceId device, const Part& part)
     changed.part = copyIn(after, part);
     if (changed.part == before) return;
     putAt(after, &Plan::devices, stage, device, changed);
-    const bool used = std::any_of(after.devices.begin(), after.devices.end(), [&](const auto& entry) {
-        return entry.second && entry.second->part == before;
-    });
+    const bool used = std::any_of(after.devices.begin(), after.devices.end(),
+                                  [&](const auto& entry) { return entry.second && entry.second->part == before; });
     if (!used) after.parts.erase(before);
 }
 
@@ -169,8 +167,7 @@ std::vector<Port> channelsOf(const Fitout& fitout, DeviceId driver)
 {
     std::vector<Port> ports;
     for (const Run& run : runs(fitout))
-        if (run.id.coil.device == driver &&
-            std::find(ports.begin(), ports.end(), run.id.channel) == ports.end())
+        if (run.id.coil.device == driver && std::find(ports.begin(), ports.end(), run.id.channel) == ports.end())
             ports.push_back(run.id.channel);
     return ports;
 }
@@ -336,20 +333,22 @@ Edit setFilter(const Plan& plan, StageId stage, DeviceId driver, FilterPlace pla
 
 Edit addCapacitor(const Plan& plan, DeviceId driver, double capacitance_f)
 {
-    return planInLead(plan, driver, EditName::SetFilter,
-                      partInLead("capacitor in the lead", {.kind = ElementKind::Capacitor,
-                                                           .a = "i",
-                                                           .b = "o",
-                                                           .figures = {{Quantity::Capacitance_f, Known{capacitance_f}}}}));
+    return planInLead(
+        plan, driver, EditName::SetFilter,
+        partInLead("capacitor in the lead", {.kind = ElementKind::Capacitor,
+                                             .a = "i",
+                                             .b = "o",
+                                             .figures = {{Quantity::Capacitance_f, Known{capacitance_f}}}}));
 }
 
 Edit addResistor(const Plan& plan, DeviceId driver, double resistance_ohm)
 {
-    return planInLead(plan, driver, EditName::AddResistor,
-                      partInLead("resistor in the lead", {.kind = ElementKind::Resistor,
-                                                          .a = "i",
-                                                          .b = "o",
-                                                          .figures = {{Quantity::Resistance_ohm, Known{resistance_ohm}}}}));
+    return planInLead(
+        plan, driver, EditName::AddResistor,
+        partInLead("resistor in the lead", {.kind = ElementKind::Resistor,
+                                            .a = "i",
+                                            .b = "o",
+                                            .figures = {{Quantity::Resistance_ohm, Known{resistance_ohm}}}}));
 }
 
 Edit takeBridgeOut(const Plan& plan, const Port& capacitor)

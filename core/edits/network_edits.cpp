@@ -42,7 +42,8 @@ void takeLeadOff(Plan& after, StageId goal, DeviceId tweeter)
         for (const WireId id : lead.wires)
             for (const Pin& pin : {fitout.wires.at(id).a, fitout.wires.at(id).b}) {
                 const Part& between = partOf(fitout, pin.device);
-                if (between.kind == PartKind::Network && !isTwoWay(between) && !itemAt(after, &Plan::devices, after.stages.at(goal).on, pin.device))
+                if (between.kind == PartKind::Network && !isTwoWay(between) &&
+                    !itemAt(after, &Plan::devices, after.stages.at(goal).on, pin.device))
                     dropDevice(after, goal, pin.device);
             }
     }
@@ -124,7 +125,8 @@ Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part&
     const auto ends = feedEnds(fitout, woofer);
     if (ends && leadBack(fitout, {woofer, ends->plus}).from.device == tweeter) {
         const std::vector<Run> all = runs(fitout);
-        const auto own = std::find_if(all.begin(), all.end(), [&](const Run& run) { return run.id.coil.device == tweeter; });
+        const auto own =
+            std::find_if(all.begin(), all.end(), [&](const Run& run) { return run.id.coil.device == tweeter; });
         if (own != all.end()) after = apply(after, connectSpeaker(after, goal, woofer, own->id.channel)).plan;
     }
     const PartId part = copyIn(after, network);

@@ -33,7 +33,8 @@ bool isAsItWas(const StageResult& before, const StageResult& after, const RunCha
     if (!change.before || !change.after) return false;
     const CircuitResult* was = findCircuit(before, change.before->run.id.channel);
     const CircuitResult* is = findCircuit(after, change.after->run.id.channel);
-    return was && is && std::abs(change.midLevel_db) < kShown_db && std::abs(was->least_ohm - is->least_ohm) < kShown_ohm;
+    return was && is && std::abs(change.midLevel_db) < kShown_db &&
+           std::abs(was->least_ohm - is->least_ohm) < kShown_ohm;
 }
 
 RunChange runChange(const StageResult& before, const StageResult& after, DeviceId device)

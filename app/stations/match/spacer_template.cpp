@@ -88,9 +88,9 @@ void drawHead(QPainter& painter, const core::SpacerOutline& outline, const QStri
           sheetText("Front side up, %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
               .arg(mm(outline.thickness_m), mm(outline.outside_m), mm(outline.inside_m), mm(outline.wire_m)));
     write(painter, {0.0, 16.0}, 3.6,
-          outline.relief_m > 0.0
-              ? sheetText("One ring: pilot hole. Two rings: right through. Cut free %1 underneath.").arg(mm(outline.relief_m))
-              : sheetText("One ring: pilot hole. Two rings: right through."));
+          outline.relief_m > 0.0 ? sheetText("One ring: pilot hole. Two rings: right through. Cut free %1 underneath.")
+                                       .arg(mm(outline.relief_m))
+                                 : sheetText("One ring: pilot hole. Two rings: right through."));
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(0.0, 22.0), QPointF(100.0, 22.0));
     for (const double x : {0.0, 50.0, 100.0}) painter.drawLine(QPointF(x, 20.0), QPointF(x, 24.0));

@@ -73,8 +73,7 @@ std::vector<std::pair<QString, QString>> feeds(const Survey& survey)
     for (const core::Port& channel : core::channels(survey.fitout()))
         choices.emplace_back(QString::fromStdString(core::textOf(channel)), channelName(survey, channel));
     for (const auto& [id, device] : survey.fitout().devices)
-        if (survey.partOf(id)->kind == core::PartKind::Driver &&
-            core::mayFeed(survey.fitout(), id, survey.driver))
+        if (survey.partOf(id)->kind == core::PartKind::Driver && core::mayFeed(survey.fitout(), id, survey.driver))
             choices.emplace_back(kThrough + QString::number(id.number),
                                  tr("on from %1").arg(words::nameOf(core::Subject{id}, survey.fitout())));
     return choices;
@@ -114,7 +113,8 @@ QString coilsSaid(const Survey& survey)
     if (at.reversed)
         return tr("One coil stands against the others: no motion, and the meter reads the same. Turn it over.");
     if (!at.idle.empty()) return tr("A coil with nothing on it gives part of the motor away.");
-    return at.leads_ohm ? tr("A meter at the leads, plug off, must show %1.").arg(words::ohms(*at.leads_ohm)) : QString();
+    return at.leads_ohm ? tr("A meter at the leads, plug off, must show %1.").arg(words::ohms(*at.leads_ohm))
+                        : QString();
 }
 
 // Which way its cone goes for a plus at the channel.
