@@ -3,6 +3,8 @@
 #include <QLocale>
 #include <array>
 #include <cmath>
+#include <utility>
+#include <vector>
 
 #include "words/tr.h"
 
@@ -61,6 +63,20 @@ QString farads(double value_f)
 {
     return withPrefix(value_f, QStringLiteral("F"), 1e-6, 1e-12);
 }
+QString preferredFarads(double e6_f, double e12_f, double e24_f)
+{
+    std::vector<std::pair<QString, QStringList>> values;
+    for (const auto& [value_f, series] : {std::pair{e6_f, "E6"}, {e12_f, "E12"}, {e24_f, "E24"}}) {
+        if (values.empty() || values.back().first != farads(value_f))
+            values.emplace_back(farads(value_f), QStringList());
+        values.back().second << QLatin1String(series);
+    }
+    QStringList texts;
+    for (const auto& [value, series] : values)
+        texts << QStringLiteral("%1 (%2)").arg(value, series.join(QStringLiteral(", ")));
+    return texts.join(QStringLiteral(", "));
+}
+
 QString volts(double value_v)
 {
     return withPrefix(value_v, QStringLiteral("V"), 1.0, 1e-3);

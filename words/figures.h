@@ -12,6 +12,8 @@ enum class UnitSystem { Metric, Imperial };
 [[nodiscard]] QString frequency(double value_hz);
 [[nodiscard]] QString ohms(double value_ohm);
 [[nodiscard]] QString farads(double value_f);
+// The nearest of each series, one value once: "47 µF (E6, E12), 51 µF (E24)".
+[[nodiscard]] QString preferredFarads(double e6_f, double e12_f, double e24_f);
 [[nodiscard]] QString volts(double value_v);
 [[nodiscard]] QString watts(double value_w);
 [[nodiscard]] QString amperes(double value_a);

@@ -43,9 +43,9 @@ SlateText capacitorForCorner(const SlateAnswer& a)
     return {Words::tr("%1 into %2 wants %3").arg(frequency(input(a, 0)), ohms(input(a, 1)), exact),
             QStringLiteral("C = 1 / (2π · f · R)"),
             {QStringLiteral("C = 1 / (2π · %1 · %2) = %3").arg(frequency(input(a, 0)), ohms(input(a, 1)), exact),
-             Words::tr("To buy: %1 (E6), %2 (E12), %3 (E24)")
-                 .arg(farads(result(a, SlateFigure::PreferredE6_f)), farads(result(a, SlateFigure::PreferredE12_f)),
-                      farads(result(a, SlateFigure::PreferredE24_f)))}};
+             Words::tr("To buy: %1")
+                 .arg(preferredFarads(result(a, SlateFigure::PreferredE6_f), result(a, SlateFigure::PreferredE12_f),
+                                      result(a, SlateFigure::PreferredE24_f)))}};
 }
 
 SlateText powerIntoLoad(const SlateAnswer& a)

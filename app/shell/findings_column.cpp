@@ -31,6 +31,17 @@ QLabel* wrapped(const QString& text, const char* role, QWidget* parent)
     return label;
 }
 
+// Two that would read alike say which device they mean.
+QString mendText(const core::Finding& finding, size_t number, const core::Fitout& fitout)
+{
+    const QString text = words::textOf(finding.mends[number]);
+    const auto* request = std::get_if<core::SolverRequest>(&finding.mends[number].act);
+    const auto alike = std::count_if(finding.mends.begin(), finding.mends.end(),
+                                     [&](const core::Mend& mend) { return words::textOf(mend) == text; });
+    if (alike < 2 || !request) return text;
+    return FindingsColumn::tr("%1: %2").arg(text, words::nameOf(core::Subject{request->device}, fitout));
+}
+
 }  // namespace
 
 FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollArea(parent), m_theme(theme)
@@ -150,7 +161,7 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
     layout->addWidget(wrapped(text.reason, "quiet", slip));
     auto* mends = new FlowLayout(6);
     for (size_t i = 0; i < finding.mends.size(); ++i) {
-        auto* button = new QPushButton(words::textOf(finding.mends[i]), slip);
+        auto* button = new QPushButton(mendText(finding, i, m_used), slip);
         button->setObjectName(QStringLiteral("mend_%1_%2").arg(code).arg(i));
         button->setAccessibleName(tr("%1, mend for: %2").arg(button->text(), text.title));
         if (i == 0) button->setProperty("role", "mend");

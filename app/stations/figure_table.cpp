@@ -94,10 +94,10 @@ void FigureTable::showColumn(const Column& column, const core::StageResult& stag
         tr("%1 · Re %2").arg(withOrigin(words::ohms(nominal.value), nominal), withOrigin(words::ohms(re.value), re)));
     const core::CoilsAtDriver coils = core::coilsAtDriver(stage.used, device, *m_practice);
     if (coils.coils.size() > 1 && coils.leads_ohm)
-        column.cells[Impedance]->setText(tr("%1 coils of %2 · %3 at the leads")
-                                             .arg(coils.coils.size())
-                                             .arg(withOrigin(words::ohms(nominal.value), nominal),
-                                                  words::ohms(*coils.leads_ohm)));
+        column.cells[Impedance]->setText(
+            tr("%1 coils of %2 · %3 at the leads")
+                .arg(coils.coils.size())
+                .arg(withOrigin(words::ohms(nominal.value), nominal), words::ohms(*coils.leads_ohm)));
     column.cells[Corner]->setText(
         run->idealCorner_hz
             ? tr("%1  (%2)").arg(words::frequency(*run->idealCorner_hz), words::farads(*run->seriesCapacitance_f))
@@ -130,9 +130,10 @@ void FigureTable::present(const Snapshot& snapshot, core::DeviceId device)
         tr("At equal volts the load alone gives %1; driver and all, %2 in the middle.")
             .arg(words::decibelChange(change.equalVolts_db, 2), words::decibelChange(change.midLevel_db)));
     if (change.restoring)
-        m_restoring->setText(tr("The old corner: %1; to buy: %2 (E6), %3 (E12), %4 (E24).")
-                                 .arg(words::farads(change.restoring->exact_f), words::farads(change.restoring->e6_f),
-                                      words::farads(change.restoring->e12_f), words::farads(change.restoring->e24_f)));
+        m_restoring->setText(
+            tr("The old corner: %1; to buy: %2.")
+                .arg(words::farads(change.restoring->exact_f),
+                     words::preferredFarads(change.restoring->e6_f, change.restoring->e12_f, change.restoring->e24_f)));
 }
 
 }  // namespace app

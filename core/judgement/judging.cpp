@@ -27,6 +27,7 @@ Mend ohmmeterMend(DeviceId device, StageId stage)
 
 void offerFirst(Finding& finding, Mend mend)
 {
+    std::erase(finding.mends, mend);
     finding.mends.push_back(std::move(mend));
     std::rotate(finding.mends.begin(), finding.mends.end() - 1, finding.mends.end());
 }

@@ -88,7 +88,7 @@ void soften(Finding& finding, Doubt doubt);
 
 // An ohmmeter on this device.
 [[nodiscard]] Mend ohmmeterMend(DeviceId device, StageId stage);
-// Before every other mend.
+// Before every other mend; one that stands there already moves up.
 void offerFirst(Finding& finding, Mend mend);
 
 // Where it is the coil's resistance that nobody knows, an ohmmeter comes before every other mend; once the spread is

@@ -251,6 +251,7 @@ TEST_F(Planned, AFuseAndItsCableAreAddedWithTheAmplifier)
     for (int i = 0; i < 3; ++i) driver.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
     driver.key(Qt::Key_9, Qt::ControlModifier);
     const QString card = driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText();
+    EXPECT_TRUE(card.startsWith("Job card: estate\nabout ")) << "nobody named the vehicle or the customer";
     for (const char* line :
          {"fuse 15 A", "Lay the supply cable from the battery, 4.5 m (14.8 ft)", "within 450 mm", "fuse holders"})
         EXPECT_TRUE(card.contains(QLatin1String(line))) << line;
@@ -275,6 +276,11 @@ TEST_F(Planned, ANetworkIsAddedWhereTheWiresAre)
     ASSERT_TRUE(network());
     EXPECT_EQ(after().runs.size(), found);
     EXPECT_EQ(before().runs.size(), found);
+    QStringList mends;
+    for (int i = 0; auto* button = driver.window().findChild<QPushButton*>(QStringLiteral("mend_LOAD1_%1").arg(i)); ++i)
+        mends << button->text();
+    ASSERT_GE(mends.size(), 2);
+    EXPECT_EQ(mends.removeDuplicates(), 0) << "two drivers to measure: each button says which";
     choose("network", QStringLiteral("Thrift"));
     EXPECT_EQ(core::partOf(after().used, network()).shelfKey, "net-thrift");
     driver.key(Qt::Key_Z, Qt::ControlModifier);

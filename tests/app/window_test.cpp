@@ -55,7 +55,7 @@ TEST_F(Window, WalksTheWholePathByKeyboard)
     EXPECT_EQ(driver.text("after_corner"), "585 Hz  (68 µF)");
     EXPECT_TRUE(driver.finding("SPLIT2").startsWith("68 µF into 4 Ω: 0.58 octave"));
     EXPECT_TRUE(driver.text("levelChange").contains("+1.76 dB"));
-    EXPECT_TRUE(driver.text("restoringCapacitor").contains("102 µF; to buy: 100 µF (E6)"));
+    EXPECT_TRUE(driver.text("restoringCapacitor").contains("102 µF; to buy: 100 µF (E6, E12, E24)"));
 
     const QVector<double> before = driver.trace(1);
     auto* mend = driver.window().findChild<QPushButton*>("mend_SPLIT2_0");

@@ -46,6 +46,9 @@ TEST_F(Words, FiguresHaveThreeDigitsAndTheRightPrefix)
     EXPECT_EQ(plain(ohms(0.05)), "50 mΩ");
     EXPECT_EQ(plain(farads(68e-6)), "68 µF");
     EXPECT_EQ(plain(farads(1e-3)), "1000 µF");
+    EXPECT_EQ(plain(preferredFarads(47e-6, 47e-6, 51e-6)), "47 µF (E6, E12), 51 µF (E24)");
+    EXPECT_EQ(plain(preferredFarads(4.7e-6, 4.7e-6, 4.7e-6)), "4.7 µF (E6, E12, E24)");
+    EXPECT_EQ(plain(preferredFarads(47e-6, 56e-6, 51e-6)), "47 µF (E6), 56 µF (E12), 51 µF (E24)");
     EXPECT_EQ(plain(watts(0.25)), "250 mW");
     EXPECT_EQ(plain(volts(8.0)), "8 V");
     EXPECT_EQ(plain(amperes(1.6128)), "1.61 A");
