@@ -58,12 +58,15 @@ TEST(PlanFile, HoldsItsOwnPracticeToTheShopsRanges)
         EXPECT_EQ(document.error().where, "/practice/reOfNominal_ratio");
         EXPECT_NE(document.error().message.find("allowed"), std::string::npos) << document.error().message;
     }
+    Plan least = tests::demoPlan(), greatest = least;
     for (const auto& [key, entry] : shippedShop().practice.entries) {
-        Plan plan = tests::demoPlan();
-        for (const double end : {entry.least, entry.greatest}) {
-            plan.practice[key] = end;
-            EXPECT_TRUE(readPlanText(written({plan, {}}), "x.reed")) << textOf(key);
-        }
+        least.practice[key] = entry.least;
+        greatest.practice[key] = entry.greatest;
+    }
+    for (const Plan& plan : {least, greatest}) {
+        const auto back = readPlanText(written({plan, {}}), "x.reed");
+        ASSERT_TRUE(back) << oneLine(back.error());
+        EXPECT_EQ(back->plan.practice, plan.practice);
     }
 }
 
