@@ -135,21 +135,25 @@ CircuitLayout layOutCircuit(const core::Fitout& fitout, core::DeviceId device, d
             .name = driver ? QString::fromStdString(place->second.name) : words::nameOf(core::Subject{id}, fitout),
             .column = at};
         box.inside = insideOf(part);
-        std::set<std::string> terminals;
+        std::map<std::string, core::DeviceId> farthest;  // by terminal
         std::map<std::string, bool> outgoing;
         for (const auto& [wireId, wire] : fitout.wires)
             for (const auto& [own, other] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
                 if (own.device == id && devices.contains(other.device)) {
-                    terminals.insert(own.terminal);
+                    farthest[own.terminal] = std::max(farthest[own.terminal], other.device);
                     outgoing[own.terminal] = outgoing[own.terminal] || column.at(other.device) > at;
                 }
+        // In the order of what they lead to, which is the order of the boxes: so few wires cross.
+        std::vector<std::pair<core::DeviceId, std::string>> terminals;
+        for (const auto& [terminal, leadsTo] : farthest) terminals.emplace_back(leadsTo, terminal);
+        std::sort(terminals.begin(), terminals.end());
         const double top = bottom.contains(at) ? bottom.at(at) + 12.0 * unit : 4.0 * unit;
         const double tall = (kHead + kRow * static_cast<double>(std::max<size_t>(1, terminals.size())) +
                              kLine * static_cast<double>(box.inside.size()) + 4.0) *
                             unit;
         box.area = {4.0 * unit + pitch * at, top, boxWidth, tall};
         double row = top + (kHead + 0.5 * kRow) * unit;
-        for (const std::string& terminal : terminals) {
+        for (const auto& [leadsTo, terminal] : terminals) {
             // A looped terminal has wires on both sides; it stands where they come from.
             const bool right = at == 0 || (outgoing[terminal] && part.kind != core::PartKind::Driver);
             box.terminals[terminal] = {right ? box.area.right() : box.area.left(), row};

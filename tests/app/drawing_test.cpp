@@ -13,6 +13,7 @@
 #include "app/widgets/circuit_layout.h"
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/vehicle_views.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
@@ -156,6 +157,22 @@ TEST(CircuitLayout, ThePlugStandsBetweenSourceAndSpeakerWithItsCapacitor)
     EXPECT_EQ(by.at(tests::kLeftSpeaker)->column, 2);
     EXPECT_TRUE(by.at(tests::kLeftPlug)->inside.join(' ').contains("capacitor"));
     EXPECT_EQ(layout.wires.front().colour, "grey");
+}
+
+// A network's pairs come out in the order of the drivers they go to, however its terminals are called.
+TEST(CircuitLayout, ANetworksPairsDoNotCross)
+{
+    core::Plan plan = tests::withSpots(core::BodyKind::Saloon, {"front door", "sail"});
+    const core::DeviceId door = tests::driverAt(plan, "left front door"), sail = tests::driverAt(plan, "left sail");
+    plan = tests::after(plan, core::fitNetwork(plan, door, sail, *shop().shelf.find("net-orchid")));
+    const core::Fitout fitout = core::resolve(plan, plan.job.goal);
+    const CircuitLayout layout = layOutCircuit(fitout, door, 1.0, 480.0);
+    std::map<core::DeviceId, const CircuitBox*> by;
+    for (const CircuitBox& box : layout.boxes) by[box.device] = &box;
+    const CircuitBox& network = *by.at(core::networkOf(fitout, door));
+    EXPECT_LT(by.at(door)->area.top(), by.at(sail)->area.top());
+    EXPECT_LT(network.terminals.at("w-").y(), network.terminals.at("t+").y());
+    EXPECT_LT(network.terminals.at("w+").y(), network.terminals.at("w-").y());
 }
 
 struct TypedRow {
