@@ -41,7 +41,7 @@ public:
         if (!m_request.set.empty() && !addSet()) return tl::unexpected(m_error);
         if (!m_request.network.empty() && !addNetwork()) return tl::unexpected(m_error);
         if (!m_request.spot.empty() && !addSpeaker()) return tl::unexpected(m_error);
-        if (!m_request.supply.empty() && !addSupply()) return tl::unexpected(m_error);
+        if (!m_request.fuse.empty() && !addSupply()) return tl::unexpected(m_error);
         if (!m_request.to.empty() && !addCable()) return tl::unexpected(m_error);
         return std::move(m_plan);
     }
@@ -58,7 +58,10 @@ private:
     {
         const Part* part = m_shop.shelf.find(m_request.amplifier);
         if (!part || !isSource(*part)) return fail(m_request.amplifier, "is no source on the shelf");
+        const int before = m_plan.lastId;
         take(addSource(m_plan, m_goal, *part, {}));
+        for (const auto& [id, device] : resolve(m_plan, m_goal).devices)
+            if (id.number > before) m_added = id;
         return true;
     }
 
@@ -102,7 +105,7 @@ private:
 
     bool addSupply()
     {
-        const auto source = idFromText<DeviceId>(m_request.supply);
+        const auto source = m_request.supply.empty() ? m_added : idFromText<DeviceId>(m_request.supply);
         const Fitout fitout = resolve(m_plan, m_goal);
         if (!source || !fitout.devices.contains(*source) || !isSource(partOf(fitout, *source)))
             return fail("--supply " + m_request.supply, "is no source of the plan");
@@ -185,8 +188,22 @@ private:
     const AddRequest& m_request;
     const Shop m_shop = shippedShop();
     StageId m_goal{};
+    std::optional<DeviceId> m_added{};  // the amplifier
     InputError m_error{};
 };
+
+// An option that says something of what is not asked for.
+std::string notUsed(const AddRequest& request)
+{
+    const bool cable = request.cableArea_m2 || request.cableLength_m;
+    if (!request.supply.empty() && request.fuse.empty()) return "--supply without --fuse";
+    if (!request.fuse.empty() && request.supply.empty() && request.amplifier.empty())
+        return "--fuse without --supply or --amplifier";
+    if (cable && request.to.empty() && request.fuse.empty())
+        return "--cable-area or --cable-length without --to or --fuse";
+    if (!request.as.empty() && request.set.empty() && request.network.empty()) return "--as without --set or --network";
+    return {};
+}
 
 }  // namespace
 
@@ -195,10 +212,12 @@ int addPlanned(const AddRequest& request)
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     if (request.spot.empty() && request.amplifier.empty() && request.set.empty() && request.network.empty() &&
-        request.supply.empty() && request.to.empty())
-        return report(
-            {request.plan, {}, "nothing to add: give --spot, --amplifier, --set, --network, --supply or --to"},
-            request.json);
+        request.supply.empty() && request.fuse.empty() && request.to.empty() && request.as.empty() &&
+        !request.cableArea_m2 && !request.cableLength_m)
+        return report({request.plan, {}, "nothing to add: give --spot, --amplifier, --set, --network, --fuse or --to"},
+                      request.json);
+    if (const std::string unused = notUsed(request); !unused.empty())
+        return report({request.plan, unused, "says nothing without what it belongs to"}, request.json);
     const auto added = Adding(document->plan, request).run();
     return added ? writeTo(*added, request.output, request.json) : report(added.error(), request.json);
 }

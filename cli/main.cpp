@@ -92,7 +92,8 @@ int main(int argc, char** argv)
     add->add_option("--set", addition.set, "a set of the shelf: woofers, tweeters and networks; with --as");
     add->add_option("--network", addition.network, "a two-way network of the shelf; with --as");
     add->add_option("--as", addition.as, "the driver whose role the set's woofer takes, or the network's, such as d12");
-    add->add_option("--supply", addition.supply, "the source that --fuse feeds by a cable, such as d21");
+    add->add_option("--supply", addition.supply,
+                    "the source that --fuse feeds, such as d21; without it the --amplifier");
     add->add_option("--fuse", addition.fuse, "a fuse of the shelf, near the battery");
     add->add_option("--to", addition.to, "the driver that a new cable goes to, such as d12");
     add->add_option("--cable-area", addition.cableArea_m2, "m2 of each core of it, such as 2.5e-6");

@@ -66,6 +66,22 @@ TEST_F(Cli, AnAmplifierIsAddedAndThenItsFuse)
     EXPECT_EQ(run(supply + "d12").code, 2) << "a driver";
 }
 
+TEST_F(Cli, AnAmplifierComesWithItsFuseAndNothingTypedIsDropped)
+{
+    const std::string out = file("whole.reed"), add = "add " + file("demo.reed") + " -o " + out;
+    EXPECT_EQ(run(add + " --amplifier amp-burn-4 --fuse fuse-15 --cable-area 6e-6").code, 0);
+    EXPECT_EQ(run("check --json " + out, "2>/dev/null").json().dump().find("LOAD14"), std::string::npos);
+    for (const auto& [arguments, why] :
+         {std::pair{" --fuse fuse-15", "--fuse without --supply or --amplifier"},
+          std::pair{" --amplifier amp-burn-4 --supply d10", "--supply without --fuse"},
+          std::pair{" --amplifier amp-burn-4 --cable-length 4", "without --to or --fuse"},
+          std::pair{" --amplifier amp-burn-4 --as d12", "--as without --set or --network"}}) {
+        const Ran wrong = run(add + arguments);
+        EXPECT_EQ(wrong.code, 2) << arguments;
+        EXPECT_NE(wrong.out.find(why), std::string::npos) << wrong.out;
+    }
+}
+
 TEST_F(Cli, ANetworkIsAddedBeforeAWoofer)
 {
     const std::string out = file("network.reed");
