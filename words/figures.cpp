@@ -157,6 +157,12 @@ QString fieldText(core::Quantity quantity, double value, UnitSystem units)
     return text.replace(QChar(0x202F), QLatin1Char(' ')).replace(QChar(0x00B5), QLatin1Char('u'));
 }
 
+QString joinedKnown(QStringList parts, const QString& between)
+{
+    parts.removeAll(QString());
+    return parts.join(between);
+}
+
 QString counted(qsizetype count, const QString& one, const QString& many)
 {
     if (count == 0) return many.arg(Words::tr("no"));

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QString>
+#include <QStringList>
 
 #include "core/model/evaluation.h"
 
@@ -29,6 +30,8 @@ enum class UnitSystem { Metric, Imperial };
 [[nodiscard]] QString signedAsKnown(const QString& figure, core::Origin worst);
 // As it stands in a field and can be typed there again: "143 mm", "4 ohm", in the preferred system.
 [[nodiscard]] QString fieldText(core::Quantity quantity, double value, UnitSystem units);
+// What is not empty, in one line.
+[[nodiscard]] QString joinedKnown(QStringList parts, const QString& between = QStringLiteral(" · "));
 // one or many, each with %1 for the count; none: "no findings"
 [[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
 [[nodiscard]] QString fixedNumber(double value, int decimals);  // with a true minus, never "-0.0"

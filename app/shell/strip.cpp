@@ -186,8 +186,7 @@ void Strip::present(const Snapshot& snapshot)
     QStringList job{QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)};
     // Which of several ways this is.
     if (core::planWays(plan).size() > 1) job.prepend(QString::fromStdString(plan.stages.at(plan.job.goal).name));
-    job.removeAll(QString());
-    m_subtitle->setWhole(job.join(tr(" · ")));
+    m_subtitle->setWhole(words::joinedKnown(job));
     const int wanted = m_ears->currentData().toInt();
     {
         const QSignalBlocker quiet(m_ears);

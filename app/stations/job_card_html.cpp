@@ -151,15 +151,11 @@ QString jobCardHtml(const Snapshot& snapshot, const ShopSettings& shop, const co
     const core::Plan& plan = snapshot.plan;
     const auto heading = [](const QString& text) { return QStringLiteral("<h3>%1</h3>").arg(escaped(text)); };
     // What nobody named leaves no trace.
-    const auto said = [](QStringList parts, const QString& between) {
-        parts.removeAll(QString());
-        return parts.join(between);
-    };
-    const QString vehicle =
-        said({QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind)}, QStringLiteral(", "));
-    const QString job = said({QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint),
-                              JobCard::tr("about %1 by estimate").arg(words::minutes(snapshot.job.minutes))},
-                             QStringLiteral(" · "));
+    const QString vehicle = words::joinedKnown({QString::fromStdString(plan.body.name), words::nameOf(plan.body.kind)},
+                                               QStringLiteral(", "));
+    const QString job =
+        words::joinedKnown({QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint),
+                            JobCard::tr("about %1 by estimate").arg(words::minutes(snapshot.job.minutes))});
     QString html = QStringLiteral("<h2>%1</h2>").arg(escaped(JobCard::tr("Job card: %1").arg(vehicle)));
     html += QStringLiteral("<p style='color:%1'>%2</p>").arg(quietColour, escaped(job));
     html += shopHtml(snapshot, shop, quietColour);

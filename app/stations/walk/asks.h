@@ -4,6 +4,7 @@
 
 #include "app/stations/walk/ask.h"
 #include "core/model/names.h"
+#include "words/figures.h"
 
 namespace app {
 
@@ -42,8 +43,8 @@ template <class Enum>
 // The known ones of several, or what is said where none is.
 [[nodiscard]] inline QString joined(QStringList parts, const QString& none)
 {
-    parts.removeAll(QString());
-    return parts.isEmpty() ? none : parts.join(QStringLiteral(" · "));
+    const QString known = words::joinedKnown(std::move(parts));
+    return known.isEmpty() ? none : known;
 }
 
 }  // namespace app
