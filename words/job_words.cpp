@@ -3,6 +3,7 @@
 #include <QStringList>
 
 #include "core/design/shelf_facts.h"
+#include "core/evaluate/supply.h"
 #include "core/model/inside_ways.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
@@ -110,6 +111,12 @@ QString alterationText(AlterationKind what, double figure, const QString& place)
     return {};
 }
 
+QString cableLength(double length_m)
+{
+    constexpr double kFoot_m = 0.3048;
+    return Words::tr("%1 m (%2 ft)").arg(plainNumber(length_m), plainNumber(length_m / kFoot_m));
+}
+
 }  // namespace
 
 QString textOf(const Step& step, const Fitout& from, const Fitout& to)
@@ -156,11 +163,9 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
                              .arg(part(to));
         case StepKind::LaySupply:
             return Words::tr(
-                       "Lay the supply cable from the battery%1: bush in every hole, away from heat, edges and "
+                       "Lay the supply cable from the battery to %1%2: bush in every hole, away from heat, edges and "
                        "what moves; ground as thick, to bare metal. It stays open at the battery.")
-                .arg(step.figure > 0.0
-                         ? Words::tr(", %1 m (%2 ft)").arg(plainNumber(step.figure), plainNumber(step.figure / 0.3048))
-                         : QString());
+                .arg(part(to), step.figure > 0.0 ? Words::tr(", %1").arg(cableLength(step.figure)) : QString());
         case StepKind::SwapLead:
             return Words::tr("Put %1 in place of %2 at %3; keep the old plug.").arg(part(to), part(from), place);
         case StepKind::PlugLead:
@@ -195,9 +200,9 @@ QString textOf(const Step& step, const Fitout& from, const Fitout& to)
                 "buzzes.");
         case StepKind::FitFuse:
             return Words::tr(
-                       "The holder within 450 mm of cable from the battery, then %1 in it: the last thing that "
-                       "closes the supply.")
-                .arg(part(to));
+                       "The holder within %1 of cable from the battery, then %2 in it: the last thing that closes the "
+                       "supply.")
+                .arg(length(kFuseWithin_m), part(to));
         case StepKind::CloseTrim:
             return closingText(step.place, place, to);
         case StepKind::Record:
@@ -314,6 +319,16 @@ QString nameOf(SmallPart part)
     return {};
 }
 
+// With what it is measured by.
+QString nameOf(const SmallPartRow& row)
+{
+    if (row.length_m == 0.0) return nameOf(row.part);
+    if (row.part == SmallPart::Gasket) return Words::tr("%1, %2 in all").arg(nameOf(row.part), length(row.length_m));
+    const QString area = row.area_m2 > 0.0 ? fieldText(Quantity::Area_m2, row.area_m2, UnitSystem::Metric)
+                                           : Words::tr("cross-section not said");
+    return Words::tr("%1, %2, %3").arg(nameOf(row.part), area, cableLength(row.length_m));
+}
+
 QString nameOf(const Pin& pin, const Fitout& fitout)
 {
     return Words::tr("%1 · %2").arg(nameOf(Subject{pin.device}, fitout), QString::fromStdString(pin.terminal));
@@ -355,10 +370,7 @@ Table partTable(const JobPlan& job, const Fitout& to, const Shelf* shelf)
         table.push_back({QString::number(row.count), name, row.heldBack ? heldBackText(*row.heldBack) : QString()});
     }
     for (const SmallPartRow& row : job.smallParts)
-        table.push_back({QString::number(row.count),
-                         row.length_m > 0.0 ? Words::tr("%1, %2 in all").arg(nameOf(row.part), length(row.length_m))
-                                            : nameOf(row.part),
-                         QString()});
+        table.push_back({QString::number(row.count), nameOf(row), QString()});
     return table;
 }
 

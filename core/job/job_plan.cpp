@@ -40,7 +40,7 @@ public:
     JobPlan run()
     {
         collectWork();
-        if (!m_work.empty() || !m_fuses.empty()) addSteps();
+        if (!m_work.empty() || !m_fuses.empty() || !m_supplies.empty()) addSteps();
         addWires();
         addParts();
         for (const Step& step : m_job.steps) m_job.minutes += step.minutes;
@@ -66,6 +66,7 @@ private:
                 worksOf(m_work[device.at], id).push_back(id);
         }
         for (const auto& [id, wire] : m_to.wires) {
+            if (wire.b.terminal == kSupplyTerminal && isNewCable(id, wire)) m_supplies.push_back(id);
             if (m_from.wires.contains(id) || wire.a.device != wire.b.device) continue;
             PlaceWork& work = m_work[m_to.devices.at(wire.a.device).at];
             auto& list = partOf(wire.a.device).kind == PartKind::Driver ? work.coils : work.links;
@@ -133,10 +134,12 @@ private:
                     wiring_min);
             for (const DeviceId driver : work.drivers) addFitting(place, driver, swap_min, wiring_min);
         }
-        for (const DeviceId fuse : m_fuses)
-            add(StepKind::LaySupply, {}, fuse, {Tool::Drill, Tool::SolderOrCrimp, Tool::Tape},
+        for (const WireId id : m_supplies) {
+            const Wire& cable = m_to.wires.at(id);
+            add(StepKind::LaySupply, {}, cable.b.device, {Tool::Drill, Tool::SolderOrCrimp, Tool::Tape},
                 {Caution::LookBehind, Caution::ShortCircuit}, m_practice[PracticeKey::StepSupply_min],
-                supplyLength_m(fuse));
+                valueOf(cable.figures, Quantity::Length_m).value_or(0.0));
+        }
         // JOB2: before the panels go back, but with every restraint plug closed first.
         add(StepKind::PowerUpTrial, {}, {}, {Tool::HexBattery}, {Caution::RestraintPlugsOpen, Caution::TrialFuse},
             m_practice[PracticeKey::StepPowerDown_min]);
@@ -234,7 +237,7 @@ private:
     {
         for (const auto& [id, wire] : m_to.wires)
             m_job.wires.push_back(
-                {id, wire.a, wire.b, wire.colour, m_from.wires.contains(id) ? WireState::Kept : WireState::New});
+                {id, wire.a, wire.b, wire.colour, isNewCable(id, wire) ? WireState::New : WireState::Kept});
         for (const auto& [id, wire] : m_from.wires)
             if (!m_to.wires.contains(id)) m_job.wires.push_back({id, wire.a, wire.b, wire.colour, WireState::Removed});
     }
@@ -267,27 +270,30 @@ private:
         addExtras(drivers);
     }
 
-    // Of the cable that comes from a fuse; 0: nobody said.
-    [[nodiscard]] double supplyLength_m(DeviceId fuse) const
+    // One that is drawn anew, or in its place another one.
+    [[nodiscard]] bool isNewCable(WireId id, const Wire& wire) const
     {
-        for (const auto& [id, wire] : m_to.wires)
-            if (wire.a == Pin{fuse, kFuseOut}) return valueOf(wire.figures, Quantity::Length_m).value_or(0.0);
-        return 0.0;
+        const auto before = m_from.wires.find(id);
+        return before == m_from.wires.end() || before->second.figures != wire.figures;
     }
 
-    // By the metre, where somebody said how long it is; a speaker's has two cores.
+    // By the metre, where somebody said how long it is, each cross-section by itself; a speaker's has two cores.
     void addCables()
     {
-        double supply_m = 0.0, cores_m = 0.0;
+        std::map<std::pair<SmallPart, double>, double> lengths_m;
+        int holders = 0;
+        for (const DeviceId fuse : m_fuses) holders += m_from.devices.contains(fuse) ? 0 : 1;
+        if (holders > 0) m_job.smallParts.push_back({SmallPart::FuseHolder, holders});
         for (const auto& [id, wire] : m_to.wires) {
-            const auto before = m_from.wires.find(id);
             const auto length_m = valueOf(wire.figures, Quantity::Length_m);
-            if (!length_m || (before != m_from.wires.end() && before->second.figures == wire.figures)) continue;
-            (wire.b.terminal == kSupplyTerminal ? supply_m : cores_m) += *length_m;
+            if (!length_m || !isNewCable(id, wire)) continue;
+            const bool supply = wire.b.terminal == kSupplyTerminal;
+            const double area_m2 = valueOf(wire.figures, Quantity::Area_m2).value_or(0.0);
+            lengths_m[{supply ? SmallPart::SupplyCable : SmallPart::SpeakerCable, area_m2}] +=
+                supply ? *length_m : 0.5 * *length_m;
         }
-        if (!m_fuses.empty()) m_job.smallParts.push_back({SmallPart::FuseHolder, static_cast<int>(m_fuses.size())});
-        if (supply_m > 0.0) m_job.smallParts.push_back({SmallPart::SupplyCable, 1, supply_m});
-        if (cores_m > 0.0) m_job.smallParts.push_back({SmallPart::SpeakerCable, 1, 0.5 * cores_m});
+        for (const auto& [cable, length_m] : lengths_m)
+            m_job.smallParts.push_back({cable.first, 1, length_m, cable.second});
     }
 
     // Calls `take` with each driver that is new in its place, and how it stands there.
@@ -361,7 +367,8 @@ private:
     const UseClass& m_use;
     const StageResult& m_goal;
     std::map<PlaceId, PlaceWork> m_work{};
-    std::vector<DeviceId> m_fuses{};  // new, or of another value
+    std::vector<DeviceId> m_fuses{};   // new, or of another value
+    std::vector<WireId> m_supplies{};  // supply cables to be laid
     JobPlan m_job{};
 };
 

@@ -105,6 +105,7 @@ struct SmallPartRow {
     SmallPart part{};
     int count = 0;
     double length_m = 0.0;  // of all of them; 0: it is counted only
+    double area_m2 = 0.0;   // of each core of a cable; 0: nobody said
     bool operator==(const SmallPartRow&) const = default;
 };
 

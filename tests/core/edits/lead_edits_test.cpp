@@ -115,6 +115,16 @@ TEST(NoteCable, AsPlannedLeavesWhatWasFound)
     for (const auto& [id, wire] : resolve(planned, goal).wires)
         thicker += valueOf(wire.figures, Quantity::Area_m2).value_or(0.0) == 2.5e-6 ? 1 : 0;
     EXPECT_EQ(thicker, 4) << "two cores on each side";
+    // 3.5 m to each side, bought by the metre of two cores, and new on the card.
+    const JobPlan job = planJob(planned, kFound, goal, tests::evaluated(planned));
+    const auto cable = std::find_if(job.smallParts.begin(), job.smallParts.end(),
+                                    [](const SmallPartRow& row) { return row.part == SmallPart::SpeakerCable; });
+    ASSERT_NE(cable, job.smallParts.end());
+    EXPECT_DOUBLE_EQ(cable->length_m, 7.0);
+    EXPECT_EQ(cable->area_m2, 2.5e-6);
+    EXPECT_EQ(std::count_if(job.wires.begin(), job.wires.end(),
+                            [](const WireRow& row) { return row.state == WireState::New; }),
+              4);
 }
 
 }  // namespace
