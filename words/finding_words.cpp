@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/evaluate/supply.h"
 #include "words/driver_finding_words.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
@@ -100,12 +101,16 @@ FindingText fuseAndCable(const Finding& f)
     const QString fuse = amperes(figureOf(f, Quantity::Fuse_a));
     if (ampacity_a)
         return {Words::tr("The fuse does not protect its cable"),
-                Words::tr("Fuse %1; the cable carries %2; it %3.").arg(fuse, amperes(*ampacity_a), draws),
+                Words::tr("Fuse %1; the cable carries %2 at least; it %3.").arg(fuse, amperes(*ampacity_a), draws),
                 Words::tr("In a short the cable burns before the fuse goes.")};
     if (f.severity == Severity::Stop)
         return {Words::tr("The added amplifier has no fuse"), Words::tr("None noted; it %1.").arg(draws),
-                Words::tr("A cable from the battery without one is a fire in a short. It sits within 450 mm of cable "
-                          "from the battery.")};
+                Words::tr("A cable from the battery without one is a fire in a short. It sits within %1 of cable from "
+                          "the battery.")
+                    .arg(length(kFuseWithin_m))};
+    if (!f.evidence.front().limit)
+        return {Words::tr("Nobody said which cable the fuse protects"), Words::tr("Fuse %1; it %2.").arg(fuse, draws),
+                Words::tr("A fuse is chosen for its cable: where that is thinner, the cable burns first.")};
     return {Words::tr("The fuse is smaller than the load"), Words::tr("Fuse %1; it %2.").arg(fuse, draws),
             Words::tr("It blows in a loud passage, with nothing wrong.")};
 }

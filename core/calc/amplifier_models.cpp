@@ -196,7 +196,7 @@ void addAmplifierModels(std::vector<CalcModel>& models)
                       "P = n P_rated 2/10^(CF/10), I = P/(eta V) + I_idle",
                       {positive("ratedPower_w"), positive("channels").counted().orElse(1.0),
                        within("crestFactor_db", 0.0, 60.0).orElse(PracticeKey::CrestFactor_db),
-                       choice("stage", {"classB", "twoRail", "switching"}), positive("supply_v").orElse(13.8),
+                       choice("stage", {"classB", "twoRail", "switching"}), positive("supply_v").orElse(kRunning_v),
                        within("lowerRail_ratio", 0.05, 1.0).orElse(PracticeKey::LowerRail_ratio),
                        within("real_ratio", 0.1, 1.0).orElse(PracticeKey::RealStage_ratio),
                        within("switching_ratio", 0.1, 1.0).orElse(PracticeKey::SwitchingEfficiency_ratio),

@@ -8,6 +8,7 @@
 #include "core/calc/model_groups.h"
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/ampacity.h"
+#include "core/physics/efficiency.h"
 #include "core/physics/fuse.h"
 #include "core/physics/level.h"
 #include "core/physics/speaker_cable.h"
@@ -289,7 +290,7 @@ void addSupplyModels(std::vector<CalcModel>& models)
          conductorInputs({notNegative("current_a"), notNegative("length_m").meaning("one way"),
                           choice("return", {"twoWire", "chassis"}),
                           notNegative("chassis_ohm").orElse(PracticeKey::ChassisReturn_ohm),
-                          notNegative("contacts_ohm").orElse(0.0), positive("supply_v").orElse(13.8),
+                          notNegative("contacts_ohm").orElse(0.0), positive("supply_v").orElse(kRunning_v),
                           positive("least_v").maybe().meaning("least voltage of the device"),
                           within("temperature_degc", -40.0, 120.0).orElse(PracticeKey::FeedTemperature_degc), lay}),
          {"drop_v", "drop_ratio", "wires", "resistance_ohm", "lost_w", "atLoad_v", "careOver_v", "stopOver_v",

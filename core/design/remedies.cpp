@@ -9,6 +9,7 @@
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/source_edits.h"
+#include "core/edits/supply_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/driver_work.h"
 #include "core/evaluate/evaluate.h"
@@ -184,8 +185,7 @@ private:
     {
         return std::any_of(m_goal.runs.begin(), m_goal.runs.end(), [&](const RunResult& run) {
             const Port& coil = run.run.id.coil;
-            if (bass)
-                return workOf(driverClassOf(partOf(m_goal.used, coil.device), coil.element)) == DriverWork::Bass;
+            if (bass) return workOf(driverClassOf(partOf(m_goal.used, coil.device), coil.element)) == DriverWork::Bass;
             const Place* place = placeOf(m_goal.used, coil.device);
             return isTweeter(run) && place && inOneRow(place->frame.at_m, spot.frame.at_m);
         });
@@ -238,6 +238,8 @@ private:
                 const Fitout fitout = resolve(after, goal);
                 for (const auto& [id, device] : fitout.devices)
                     if (id.number > before) channel = Port{id, firstOf(*part, ElementKind::Output)};
+                const Supply none = supplyOf(fitout, channel->device, m_practice);
+                if (const auto supply = usualSupply(after, channel->device, none, m_practice)) take(*supply);
                 break;
             }
             if (!channel) return;

@@ -27,7 +27,7 @@ struct Remedy {
 
 // Each tried by itself on the goal, most change first; those that change less than practice calls worth offering are
 // left out. What is added is the shelf's: a tweeter at a usual spot that has none, with a capacitor of its own; a
-// subwoofer with an amplifier of its own.
+// subwoofer with an amplifier of its own, its fuse and its cable.
 // evaluation  of this plan; its goal is what they are compared to
 [[nodiscard]] std::vector<Remedy> remedies(const Plan& plan, const Practice& practice, const Shelf& shelf,
                                            const UsualVehicles& vehicles, const Evaluation& evaluation,

@@ -5,7 +5,6 @@
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/supply.h"
 
 namespace core {
 namespace {
@@ -28,6 +27,17 @@ void connect(Plan& after, StageId stage, DeviceId source, PartId fuse)
     after.wires[{stage, drawId<WireId>(after)}] = Wire{.a = {device, kFuseOut}, .b = {source, kSupplyTerminal}};
 }
 
+// At this stage and, the last first, at those made on it: what one of them changed of it would stay without its wire.
+void takeOut(Plan& after, StageId stage, DeviceId source)
+{
+    const Plan before = after;
+    for (auto one = before.stages.rbegin(); one != before.stages.rend(); ++one) {
+        if (!standsOn(before, one->first, stage)) continue;
+        const Fitout fitout = resolve(before, one->first);
+        if (const auto* cable = cableOf(fitout, source)) dropDevice(after, one->first, cable->second.a.device);
+    }
+}
+
 }  // namespace
 
 Edit setFuse(const Plan& plan, StageId stage, DeviceId source, const Part* fuse)
@@ -47,8 +57,8 @@ Edit setFuse(const Plan& plan, StageId stage, DeviceId source, const Part* fuse)
         } else {
             connect(after, stage, source, part);
         }
-    } else if (cable) {
-        dropDevice(after, stage, cable->second.a.device);
+    } else {
+        takeOut(after, stage, source);
     }
     dropUnused(after);
     Edit edit = difference(EditName::SetFuse, plan, after);
@@ -83,6 +93,13 @@ Edit planSupply(const Plan& plan, DeviceId source, double fuse_a, std::optional<
     Edit edit = difference(EditName::SetFuse, plan, after);
     edit.detail = fuse.name;
     return edit;
+}
+
+std::optional<Edit> usualSupply(const Plan& plan, DeviceId source, const Supply& supply, const Practice& practice)
+{
+    const auto fuse_a = fuseFor_a(supply, practice);
+    if (!fuse_a) return std::nullopt;
+    return planSupply(plan, source, *fuse_a, supply.area_m2 ? std::nullopt : cableFor_m2(*fuse_a, practice));
 }
 
 }  // namespace core

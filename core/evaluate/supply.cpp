@@ -13,8 +13,6 @@
 namespace core {
 namespace {
 
-constexpr double kRunning_v = 13.8;  // at the battery with the engine on; common practice, no source
-
 std::optional<double> drawOf_a(const Part& source, const Practice& practice)
 {
     const double crest_db = practice[PracticeKey::CableCrestFactor_db];
@@ -30,13 +28,18 @@ std::optional<double> drawOf_a(const Part& source, const Practice& practice)
     return rated_w * programmeShare(crest_db) / (efficiency * kRunning_v);
 }
 
+// Outside the table no less than is safe: a thinner cable at the current density of the thinnest row, a thicker one as
+// the thickest; both carry more.
 std::optional<double> ampacityOf_a(double area_m2, const Practice& practice)
 {
-    const ConductorSetting setting{.area_m2 = area_m2,
+    const std::vector<AmpacityRow> table = ampacityTable(practice);
+    const double thinnest_m2 = awgArea_m2(table.front().gauge_awg), thickest_m2 = awgArea_m2(table.back().gauge_awg);
+    const ConductorSetting setting{.area_m2 = std::clamp(area_m2, thinnest_m2, thickest_m2),
                                    .insulation_degc = practice[PracticeKey::UnknownInsulation_degc]};
-    const auto ampacity = ampacity_a(setting, ampacityTable(practice),
-                                     {practice[PracticeKey::StillAir_w_m2k], practice[PracticeKey::LargeWire_ratio]});
-    return ampacity ? std::optional(ampacity->value) : std::nullopt;
+    const auto ampacity =
+        ampacity_a(setting, table, {practice[PracticeKey::StillAir_w_m2k], practice[PracticeKey::LargeWire_ratio]});
+    if (!ampacity) return std::nullopt;
+    return ampacity->value * std::min(1.0, area_m2 / thinnest_m2);
 }
 
 }  // namespace

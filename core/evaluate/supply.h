@@ -12,13 +12,16 @@ namespace core {
 // Terminals of the supply: a fuse goes from one to the other, and its cable ends at the source's.
 inline const std::string kFuseIn = "in", kFuseOut = "out", kSupplyTerminal = "supply";
 
+// How far from the battery, along the cable, a fuse may sit. Source: common practice, no source.
+inline constexpr double kFuseWithin_m = 0.450;
+
 // The way from the battery to a source as far as somebody noted or planned it: a fuse, and the cable from there on.
 struct Supply {
     DeviceId fuse{};  // none: nobody has noted one
     WireId cable{};
     std::optional<double> fuse_a{}, area_m2{}, length_m{};
     std::optional<double> draw_a{};      // all channels with programme that just touches clip; none: rating not known
-    std::optional<double> ampacity_a{};  // of the cable, its insulation not known
+    std::optional<double> ampacity_a{};  // of the cable at least, its insulation not known
     std::optional<double> drop_v{};      // in the plus cable at that draw
 };
 // A stage whose kind nobody knows is taken for class AB, which draws most.

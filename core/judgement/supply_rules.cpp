@@ -6,56 +6,76 @@
 namespace core {
 namespace {
 
-void offerFuse(Finding& finding, const Judging& judging, DeviceId source, const Supply& supply)
-{
-    const auto fuse_a = fuseFor_a(supply, judging.practice);
-    if (!fuse_a) return;
-    const auto area_m2 = supply.area_m2 ? std::nullopt : cableFor_m2(*fuse_a, judging.practice);
-    finding.mends.push_back(
-        {.name = MendName::FitFuse, .figure = *fuse_a, .act = planSupply(judging.plan, source, *fuse_a, area_m2)});
-}
+class SupplyJudge {
+public:
+    SupplyJudge(const Judging& judging, DeviceId source)
+        : m_judging(judging), m_source(source), m_supply(supplyOf(judging.goal.used, source, judging.practice))
+    {
+        m_finding = {.rule = RuleId::FuseAndCable, .severity = Severity::Stop, .stage = judging.goalId};
+        m_finding.where = {source};
+    }
 
-// The cable that a fuse of this value protects, and the fuse with it.
-void offerCable(Finding& finding, const Judging& judging, DeviceId source, double fuse_a)
-{
-    if (const auto area_m2 = cableFor_m2(fuse_a, judging.practice))
-        finding.mends.push_back({.name = MendName::ThickerCable,
-                                 .figure = *area_m2,
-                                 .act = planSupply(judging.plan, source, fuse_a, area_m2)});
-}
+    std::optional<Finding> run()
+    {
+        say(Quantity::Fuse_a, m_supply.fuse_a.value_or(0.0), Origin::Stated);
+        if (m_supply.draw_a) say(Quantity::SupplyDraw_a, *m_supply.draw_a, Origin::ClassGuess);
+        if (!m_supply.fuse || !m_supply.fuse_a) {
+            offerFuse();
+        } else if (m_supply.ampacity_a && over(*m_supply.fuse_a, *m_supply.ampacity_a)) {
+            m_finding.evidence.front().limit = m_supply.ampacity_a;
+            say(Quantity::Ampacity_a, *m_supply.ampacity_a, Origin::ClassGuess);
+            offerFuse();
+            offerCable(*m_supply.fuse_a);
+        } else if (m_supply.draw_a && under(*m_supply.fuse_a, *m_supply.draw_a)) {
+            m_finding.severity = Severity::Care;
+            m_finding.evidence.front().limit = m_supply.draw_a;
+            offerFuse();
+            if (m_finding.mends.empty()) offerBoth();
+        } else if (!m_supply.ampacity_a) {
+            m_finding.severity = Severity::Care;
+            offerCable(*m_supply.fuse_a);
+        } else {
+            return std::nullopt;
+        }
+        return std::move(m_finding);
+    }
 
-std::optional<Finding> judged(const Judging& judging, DeviceId source)
-{
-    const Supply supply = supplyOf(judging.goal.used, source, judging.practice);
-    Finding finding{.rule = RuleId::FuseAndCable, .severity = Severity::Stop, .stage = judging.goalId};
-    finding.where = {source};
-    const auto say = [&](Quantity what, double value, std::optional<double> limit = {}) {
-        finding.evidence.push_back({{source, what}, judging.goalId, {value, Origin::Stated}, limit, {}});
-    };
-    say(Quantity::Fuse_a, supply.fuse_a.value_or(0.0));
-    if (supply.draw_a) say(Quantity::SupplyDraw_a, *supply.draw_a);
-    if (!supply.fuse || !supply.fuse_a) {
-        offerFuse(finding, judging, source, supply);
-        return finding;
+private:
+    void say(Quantity what, double value, Origin origin)
+    {
+        m_finding.evidence.push_back({{m_source, what}, m_judging.goalId, {value, origin}, {}, {}});
     }
-    if (supply.ampacity_a && over(*supply.fuse_a, *supply.ampacity_a)) {
-        finding.evidence.front().limit = supply.ampacity_a;
-        say(Quantity::Ampacity_a, *supply.ampacity_a);
-        offerFuse(finding, judging, source, supply);
-        offerCable(finding, judging, source, *supply.fuse_a);
-        return finding;
+
+    void offerFuse()
+    {
+        if (auto edit = usualSupply(m_judging.plan, m_source, m_supply, m_judging.practice))
+            m_finding.mends.push_back({.name = MendName::FitFuse,
+                                       .figure = *fuseFor_a(m_supply, m_judging.practice),
+                                       .act = std::move(*edit)});
     }
-    if (!supply.draw_a || !under(*supply.fuse_a, *supply.draw_a)) return std::nullopt;
-    finding.severity = Severity::Care;
-    finding.evidence.front().limit = supply.draw_a;
-    offerFuse(finding, judging, source, supply);
-    if (finding.mends.empty()) {
-        Supply any = supply;
-        any.ampacity_a = {};
-        if (const auto fuse_a = fuseFor_a(any, judging.practice)) offerCable(finding, judging, source, *fuse_a);
+
+    // The cable that a fuse of this value protects, and the fuse with it.
+    void offerCable(double fuse_a)
+    {
+        if (const auto area_m2 = cableFor_m2(fuse_a, m_judging.practice))
+            m_finding.mends.push_back({.name = MendName::ThickerCable,
+                                       .figure = *area_m2,
+                                       .act = planSupply(m_judging.plan, m_source, fuse_a, area_m2)});
     }
-    return finding;
-}
+
+    // No fuse carries the load and protects this cable.
+    void offerBoth()
+    {
+        Supply anyCable = m_supply;
+        anyCable.ampacity_a.reset();
+        if (const auto fuse_a = fuseFor_a(anyCable, m_judging.practice)) offerCable(*fuse_a);
+    }
+
+    const Judging& m_judging;
+    DeviceId m_source{};
+    Supply m_supply{};
+    Finding m_finding{};
+};
 
 }  // namespace
 
@@ -64,8 +84,9 @@ std::vector<Finding> judgeFuseAndCable(const Judging& judging)
     std::vector<Finding> findings;
     if (judging.nothingPlanned()) return findings;
     for (const auto& [id, device] : judging.goal.used.devices) {
-        if (judging.found.used.devices.contains(id) || !isSource(judging.goal.used.parts.at(device.part))) continue;
-        if (auto finding = judged(judging, id)) findings.push_back(std::move(*finding));
+        const bool added = !judging.found.used.devices.contains(id);
+        if (!added || judging.goal.used.parts.at(device.part).kind != PartKind::Amplifier) continue;
+        if (auto finding = SupplyJudge(judging, id).run()) findings.push_back(std::move(*finding));
     }
     return findings;
 }

@@ -8,6 +8,8 @@ inline constexpr double kSineCrest_db = 3.0102999566398120;  // 20 log sqrt 2
 inline constexpr double kSineAsTyped_db = 3.0095;            // 3.01 and 3.0103, as people type it, is still a sine
 inline constexpr double kProgrammeCrest_db = 6.0;            // from here on amplitudes are taken as Gaussian
 
+inline constexpr double kRunning_v = 13.8;  // at the battery with the engine on; common practice, no source
+
 enum class OutputStage { ClassB, TwoRail };
 
 // Ideal efficiency with a sine of x = peak / largest unclipped peak, 0 < x <= 1. Two rails: the lower one at the

@@ -83,7 +83,7 @@ QString cableSaid(const Survey& survey)
 {
     const core::Supply supply = supplyHere(survey);
     if (!supply.ampacity_a) return {};
-    const QString carries = tr("The cable carries %1").arg(words::amperes(*supply.ampacity_a));
+    const QString carries = tr("The cable carries at least %1").arg(words::amperes(*supply.ampacity_a));
     return supply.drop_v ? tr("%1 and takes %2 of the supply.").arg(carries, words::volts(*supply.drop_v))
                          : tr("%1.").arg(carries);
 }
@@ -106,8 +106,9 @@ AskForm* supplyForm(QWidget* parent)
     form->addSentence(QStringLiteral("supplyCable"), cableSaid);
     form->addSentence(QStringLiteral("supplyCaution"), [](const Survey& survey) -> QString {
         return survey.partOf(survey.source)
-                   ? tr("The fuse protects the cable: within 450 mm of the battery, fitted last, battery off until "
-                        "then. Orange cables are never touched; makers' and local rules come first.")
+                   ? tr("The fuse protects the cable: within %1 of the battery, fitted last, battery off until then. "
+                        "Orange cables are never touched; makers' and local rules come first.")
+                         .arg(words::length(core::kFuseWithin_m, survey.units))
                    : QString();
     });
     return form;

@@ -75,6 +75,11 @@ TEST(Supply, TheCableBearsAndDrops)
     EXPECT_NEAR(*added.supply().drop_v, *added.supply().draw_a * 8.6205e-3, 1e-7);
     added.cable(Quantity::Area_m2, awgArea_m2(4.0));
     EXPECT_NEAR(*added.supply().ampacity_a, 130.639, 1e-3);
+    // Thinner than the table: 0.5 of the 0.8231 mm2 that carry 16.330 A, so 9.920; thicker: as 4/0, 445 sqrt(50/75).
+    added.cable(Quantity::Area_m2, 0.5e-6);
+    EXPECT_NEAR(*added.supply().ampacity_a, 9.920, 1e-3);
+    added.cable(Quantity::Area_m2, 150e-6);
+    EXPECT_NEAR(*added.supply().ampacity_a, 363.341, 1e-3);
     EXPECT_EQ(cableFor_m2(20.41, tests::shop().practice), awgArea_m2(16.0));
     EXPECT_EQ(cableFor_m2(20.42, tests::shop().practice), awgArea_m2(14.0));
 }
@@ -91,6 +96,11 @@ TEST(FuseAndCable, BothSidesOfEachLimit)
     EXPECT_EQ(added.finding()->severity, Severity::Care) << "10.62 A through it";
     EXPECT_EQ(tests::expectMendsHelp(added.plan, *added.finding()), 1);
     added.fuse(10.7);
+    ASSERT_TRUE(added.finding());
+    EXPECT_EQ(added.finding()->severity, Severity::Care) << "of its cable nobody said anything";
+    EXPECT_FALSE(added.finding()->evidence.front().limit);
+    EXPECT_EQ(tests::expectMendsHelp(added.plan, *added.finding()), 1);
+    added.cable(Quantity::Area_m2, 10e-6);
     EXPECT_FALSE(added.finding());
     added.fuse(20.41);
     added.cable(Quantity::Area_m2, awgArea_m2(16.0));
@@ -136,6 +146,68 @@ TEST(SetFuse, ComesIsExchangedAndGoes)
         EXPECT_NE(added.plan.parts.at(device.part).kind, PartKind::Fuse) << "it went with its amplifier";
 }
 
+// A radio hangs on the vehicle's own fused feed.
+TEST(FuseAndCable, SpeaksOfAmplifiersThatAreAdded)
+{
+    Added added;
+    added.plan = tests::demoPlan();
+    added.plan = after(added.plan, addSource(added.plan, added.goal, PartKind::Radio, {"FL", "FR"}, {}));
+    EXPECT_FALSE(added.finding());
+    const Part& burn = *tests::shop().shelf.find("amp-burn-4");
+    added.plan = after(tests::demoPlan(), addSource(tests::demoPlan(), kFound, burn, {}));
+    EXPECT_FALSE(added.finding()) << "it was found so";
+}
+
+// What a later stage changed of a supply goes with it.
+TEST(SetFuse, GoesAtEveryStageAboveIt)
+{
+    const auto fuse = [](double fuse_a) {
+        return Part{.kind = PartKind::Fuse, .name = "fuse", .figures = {{Quantity::Fuse_a, Known{fuse_a}}}};
+    };
+    const Part found = fuse(15.0), planned = fuse(20.0);
+    Plan plan = tests::demoPlan();
+    plan = after(plan, setFuse(plan, kFound, tests::kRadio, &found));
+    plan = after(plan, setFuse(plan, plan.job.goal, tests::kRadio, &planned));
+    plan = after(plan, noteSupplyCable(plan, plan.job.goal, tests::kRadio, Quantity::Length_m, Known{3.0}));
+    const auto fuses = [&](StageId stage) {
+        int count = 0;
+        for (const auto& [id, device] : resolve(plan, stage).devices)
+            count += plan.parts.at(device.part).kind == PartKind::Fuse ? 1 : 0;
+        return count;
+    };
+    EXPECT_EQ(fuses(plan.job.goal), 1);
+    plan = after(plan, setFuse(plan, kFound, tests::kRadio, nullptr));
+    EXPECT_EQ(fuses(kFound), 0);
+    EXPECT_EQ(fuses(plan.job.goal), 0);
+}
+
+// Another fuse on a cable that stays is no cable to lay; another cable behind a fuse that stays is.
+TEST(Supply, OnlyWhatChangesIsWork)
+{
+    const auto fuse = [](double fuse_a) {
+        return Part{.kind = PartKind::Fuse, .name = "fuse", .figures = {{Quantity::Fuse_a, Known{fuse_a}}}};
+    };
+    const Part found = fuse(15.0), other = fuse(20.0);
+    Plan plan = tests::demoPlan();
+    plan = after(plan, setFuse(plan, kFound, tests::kRadio, &found));
+    const auto count = [](const Plan& of, StepKind kind) {
+        const JobPlan job = planJob(of, kFound, of.job.goal, tests::evaluated(of));
+        return std::count_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; });
+    };
+    EXPECT_EQ(count(plan, StepKind::LaySupply) + count(plan, StepKind::FitFuse), 0);
+    const Plan fused = after(plan, setFuse(plan, plan.job.goal, tests::kRadio, &other));
+    EXPECT_EQ(count(fused, StepKind::LaySupply), 0);
+    EXPECT_EQ(count(fused, StepKind::FitFuse), 1);
+    const Plan laid = after(plan, noteSupplyCable(plan, plan.job.goal, tests::kRadio, Quantity::Area_m2, Known{6e-6}));
+    EXPECT_EQ(count(laid, StepKind::LaySupply), 1);
+    EXPECT_EQ(count(laid, StepKind::FitFuse), 0);
+    const JobPlan job = planJob(laid, kFound, laid.job.goal, tests::evaluated(laid));
+    for (const SmallPartRow& row : job.smallParts) EXPECT_NE(row.part, SmallPart::FuseHolder) << "it is there";
+    EXPECT_TRUE(std::any_of(job.wires.begin(), job.wires.end(), [](const WireRow& row) {
+        return row.to.terminal == kSupplyTerminal && row.state == WireState::New;
+    }));
+}
+
 TEST(Supply, IsLaidBoughtAndClosedLast)
 {
     Added added;
@@ -167,6 +239,7 @@ TEST(Supply, IsLaidBoughtAndClosedLast)
     ASSERT_NE(small(SmallPart::FuseHolder), job.smallParts.end());
     EXPECT_EQ(small(SmallPart::FuseHolder)->count, 1);
     EXPECT_EQ(small(SmallPart::SupplyCable)->length_m, 4.5);
+    EXPECT_EQ(small(SmallPart::SupplyCable)->area_m2, 0.0) << "nobody said";
     EXPECT_EQ(small(SmallPart::SpeakerCable), job.smallParts.end()) << "no speaker's cable is another one";
 }
 
