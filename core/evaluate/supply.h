@@ -3,6 +3,7 @@
 #include <optional>
 #include <string>
 
+#include "core/model/evaluation.h"
 #include "core/model/part.h"
 #include "core/model/plan.h"
 #include "core/practice/practice.h"
