@@ -2,11 +2,13 @@
 // beside another one.
 #include <QStringList>
 #include <algorithm>
+#include <cmath>
 
-#include "core/physics/fixing.h"
+#include "core/evaluate/screw_choice.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
+#include "words/step_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -129,6 +131,10 @@ QString nameOf(Anchor anchor)
             return Words::tr("plastic");
         case Anchor::Wood:
             return Words::tr("wood");
+        case Anchor::CaptiveNut:
+            return Words::tr("captive nuts");
+        case Anchor::Rivet:
+            return Words::tr("sheet, riveted");
     }
     return {};
 }
@@ -229,30 +235,35 @@ QString textOf(const AmplifierRisk& risk)
 
 QString textOf(const TurnChoice& turn)
 {
-    const double turn_deg = std::remainder(turn.turn_deg, 360.0);
-    const QString how = std::abs(turn_deg) < 0.5 ? Words::tr("not turned")
-                        : turn_deg > 0.0         ? Words::tr("turned %1° to the left").arg(fixedNumber(turn_deg, 0))
-                                                 : Words::tr("turned %1° to the right").arg(fixedNumber(-turn_deg, 0));
+    const QString by = turnText(std::remainder(turn.turn_deg, 360.0));
+    const QString how = by.isEmpty() ? Words::tr("not turned") : Words::tr("turned %1").arg(by);
     if (turn.givenUp.empty()) return how;
     QStringList wishes;
     for (const TurnWish wish : turn.givenUp) wishes << nameOf(wish);
     return Words::tr("%1; given up: %2").arg(how, wishes.join(Words::tr(", ")));
 }
 
-QString screwsFor(Anchor anchor, const Practice& practice, UnitSystem units)
+QString screwsFor(const Place& place, const Practice& practice, UnitSystem units)
 {
-    const double screw_m = practice[PracticeKey::Screw_m];
-    const QString screw = marginText(screw_m, units);
-    switch (anchor) {
+    const QString drill = marginText(fastenerDrill_m(place, practice), units);
+    switch (place.anchor) {
         case Anchor::Metal:
             return Words::tr("Sheet-metal screws of %1, pilot %2; never a machine thread without its nut.")
-                .arg(screw, marginText(pilotDrill_m(screw_m, practice[PracticeKey::PilotDrill_ratio]), units));
+                .arg(marginText(practice[PracticeKey::Screw_m], units), drill);
         case Anchor::Plastic:
             return Words::tr(
-                "Screws with a coarse thread for plastic, as thick as the old ones, turned back until they "
-                "fall into their thread.");
+                       "Screws with a coarse thread for plastic, as thick as the old ones, turned back until they "
+                       "fall into their thread; a new hole %1.")
+                .arg(drill);
         case Anchor::Wood:
-            return Words::tr("Wood screws of %1, pilot two thirds of that.").arg(screw);
+            return Words::tr("Wood screws of %1, pilot %2.")
+                .arg(marginText(practice[PracticeKey::Screw_m], units), drill);
+        case Anchor::CaptiveNut:
+            return Words::tr("Machine screws M%1 into the nuts that are there; a rivet nut wants a hole of %2.")
+                .arg(fixedNumber(1000.0 * practice[PracticeKey::MachineScrew_m], 0), drill);
+        case Anchor::Rivet:
+            return Words::tr("Blind rivets of %1, hole %2; the old ones are drilled out, their stumps flush.")
+                .arg(marginText(practice[PracticeKey::Rivet_m], units), drill);
         case Anchor::Unknown:
             return {};
     }

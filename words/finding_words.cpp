@@ -218,6 +218,12 @@ QString textOf(const Mend& mend)
                                      : Words::tr("take the spacer out");
         case MendName::FitRing:
             return Words::tr("ring %1 wide").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::CutHole:
+            return Words::tr("cut it, saw %1").arg(marginText(mend.figure, UnitSystem::Metric));
+        case MendName::LeaveUncut:
+            return Words::tr("leave it uncut");
+        case MendName::AllowCutting:
+            return Words::tr("the owner agrees to cut");
         case MendName::CutByTemplate:
             return Words::tr("cut to %1 by template").arg(marginText(mend.figure, UnitSystem::Metric));
         case MendName::ForgetCutout:

@@ -3,7 +3,7 @@
 #include <cmath>
 
 #include "core/design/pod_seal.h"
-#include "core/edits/fit_edits.h"
+#include "core/evaluate/screw_choice.h"
 #include "words/fit_words.h"
 #include "words/tr.h"
 
@@ -29,7 +29,9 @@ void addOpening(QStringList& facts, const DriverFit& fit, UnitSystem units)
             facts << (plan.saw_m ? Words::tr("Saw for its hole: %1.").arg(marginText(*plan.saw_m, units))
                                  : Words::tr("Hole by template: %1.").arg(marginText(plan.cut_m, units)));
     }
-    if (fit.screws)
+    if (fit.screws && fit.screws->matched == 0)
+        facts << Words::tr("None of its %1 screw holes meets the vehicle's.").arg(fit.screwCount);
+    else if (fit.screws)
         facts << Words::tr("%1 of %2 screw holes meet, at worst %3 off.")
                      .arg(fit.screws->matched)
                      .arg(fit.screwCount)
@@ -41,7 +43,7 @@ void addScrews(QStringList& facts, const FitAsked& asked, UnitSystem units)
 {
     const auto& [place, fit, run, practice] = asked;
     if (fit.fixing_n) facts << Words::tr("In a shock each screw bears %1 N.").arg(plainNumber(fit.fixing_n->value));
-    if (const QString screws = screwsFor(place.anchor, practice, units); !screws.isEmpty()) {
+    if (const QString screws = screwsFor(place, practice, units); !screws.isEmpty()) {
         facts << screws;
         const double raised_m = fit.spacer_m + fit.stump_m;
         if (const auto screw_m = neededScrew_m(practice, place, fit))

@@ -1,6 +1,7 @@
 #include "words/fit_words.h"
 
 #include <QStringList>
+#include <algorithm>
 #include <cmath>
 
 #include "words/name_words.h"
@@ -67,22 +68,44 @@ FindingText frontOf(const Finding& f, const QString& what)
 
 FindingText cutout(const Finding& f)
 {
-    if (f.severity == Severity::Stop)
+    const QString there = mm(first(f).figure.value), limit = mm(first(f).limit.value_or(0.0));
+    if (first(f).figure.value > first(f).limit.value_or(0.0))
         return {Words::tr("The screws would hang in air"),
-                Words::tr("The hole is %1 wide, this flange and its screws take at most %2.")
-                    .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0))),
+                Words::tr("The hole is %1 wide, this flange and its screws take at most %2.").arg(there, limit),
                 Words::tr("An adapter ring gives them something to bite in and closes the gap.")};
     if (f.evidence.size() > 1 && f.evidence.back().what.what == Quantity::CutoutShort_m)
         return {Words::tr("The hole has to be cut oval"),
                 Words::tr("It is %1 the long way; the body needs an opening of %2 by %3.")
-                    .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0)),
-                         mm(f.evidence.back().figure.value)),
+                    .arg(there, limit, mm(f.evidence.back().figure.value)),
                 Words::tr("An oval never goes through a round hole of its short way. Mark it from a template and cut "
                           "by hand, or use an adapter plate.")};
-    return {Words::tr("No saw cuts this hole"),
-            Words::tr("The hole is %1, it needs %2; no saw lies between its limits.")
-                .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0))),
-            Words::tr("Mark it from a template and cut by hand, file to the line.")};
+    const bool noSaw = std::any_of(f.mends.begin(), f.mends.end(),
+                                   [](const Mend& mend) { return mend.name == MendName::CutByTemplate; });
+    return {Words::tr("The hole has to be cut wider"), Words::tr("It is %1, this body needs %2.").arg(there, limit),
+            noSaw ? Words::tr("No saw lies between its limits: mark it from a template, cut by hand, file to the "
+                              "line. A cut is for good.")
+                  : Words::tr("A cut is for good: look behind it first, paint the edge, get every chip out.")};
+}
+
+FindingText cutAgainstWish(const Finding& f)
+{
+    QStringList cuts;
+    for (const Evidence& one : f.evidence) switch (one.what.what) {
+            case Quantity::Cutout_m:
+                cuts << Words::tr("a hole of %1").arg(mm(one.figure.value));
+                break;
+            case Quantity::ScrewCount:
+                cuts << Words::tr("new screw holes");
+                break;
+            case Quantity::Obstruction_m:
+                cuts << Words::tr("what stands in the way cut off");
+                break;
+            default:
+                cuts << Words::tr("the vehicle's plug cut off");
+        }
+    return {Words::tr("Cut for good, where nothing may be cut"),
+            Words::tr("Planned: %1.").arg(cuts.join(Words::tr(", "))),
+            Words::tr("The owner wants no cutting. Take it back, choose what fits, or let the owner agree to it.")};
 }
 
 FindingText dome(const Finding& f)
@@ -179,6 +202,8 @@ FindingText fitText(const Finding& f)
             return window(f);
         case RuleId::CutoutAndRing:
             return cutout(f);
+        case RuleId::CutAgainstWish:
+            return cutAgainstWish(f);
         case RuleId::DomeTakenForHole:
             return dome(f);
         case RuleId::ScrewHoles:

@@ -39,8 +39,8 @@ namespace words {
 // "turned 45° left; the badge is not upright then"
 [[nodiscard]] QString textOf(const core::TurnChoice& turn);
 
-// Which screws bite in this, with the pilot drill where they cut their own thread; empty: nobody has looked.
-[[nodiscard]] QString screwsFor(core::Anchor anchor, const core::Practice& practice, UnitSystem units);
+// Which screws bite there, with the drill for a new one; empty: nobody has looked.
+[[nodiscard]] QString screwsFor(const core::Place& place, const core::Practice& practice, UnitSystem units);
 
 // How one place sounds beside another one, and whether that is heard.
 [[nodiscard]] QString textOf(const core::FamilyMatch& match, const QString& other);

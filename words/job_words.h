@@ -5,12 +5,10 @@
 
 #include "core/job/job_plan.h"
 #include "core/model/shelf.h"
+#include "words/step_words.h"
 
 namespace words {
 
-[[nodiscard]] QString textOf(const core::Step& step, const core::Fitout& from, const core::Fitout& to);
-[[nodiscard]] QString nameOf(core::Tool tool);
-[[nodiscard]] QString textOf(core::Caution caution);
 [[nodiscard]] QString nameOf(core::WireState state);
 [[nodiscard]] QString nameOf(core::SmallPart part);
 // "radio RL+", as the fitter finds the pin

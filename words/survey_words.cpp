@@ -136,6 +136,8 @@ QString nameOf(FastenerKind kind)
             return Words::tr("push pin");
         case FastenerKind::Rivet:
             return Words::tr("rivet");
+        case FastenerKind::Hook:
+            return Words::tr("hook");
     }
     return {};
 }
@@ -334,12 +336,13 @@ QString meaningOf(VariantSign sign)
     return {};
 }
 
-QString textOf(const Fastener& fastener, const std::string& where)
+QString textOf(const Fastener& fastener)
 {
     const QString what = QString::fromStdString(fastener.size).isEmpty()
                              ? nameOf(fastener.kind)
                              : Words::tr("%1 %2").arg(nameOf(fastener.kind), QString::fromStdString(fastener.size));
-    const QString line = Words::tr("%1 × %2, %3").arg(fastener.count).arg(what, QString::fromStdString(where));
+    const QString counted = Words::tr("%1 × %2").arg(fastener.count).arg(what);
+    const QString line = joinedKnown({counted, QString::fromStdString(fastener.where)}, QStringLiteral(", "));
     return fastener.hidden ? Words::tr("%1 (hidden)").arg(line) : line;
 }
 

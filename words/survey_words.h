@@ -45,7 +45,7 @@ namespace words {
 // What a sign that was seen means; or, not seen, leaves open.
 [[nodiscard]] QString meaningOf(core::VariantSign sign);
 
-[[nodiscard]] QString textOf(const core::Fastener& fastener, const std::string& where);
+[[nodiscard]] QString textOf(const core::Fastener& fastener);  // "2 × screw T20, behind the handle cup"
 // One line about what the two sides have different.
 [[nodiscard]] QString textOf(const core::SideDifference& difference, const core::Plan& plan, UnitSystem units);
 [[nodiscard]] QString textOf(const core::MapRow& row, const core::Fitout& fitout);

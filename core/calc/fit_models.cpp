@@ -5,10 +5,12 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
+#include "core/evaluate/practice_shapes.h"
 #include "core/physics/cutout.h"
 #include "core/physics/fixing.h"
 #include "core/physics/mounting_depth.h"
 #include "core/physics/oval.h"
+#include "core/physics/pilot_drill.h"
 #include "core/physics/screw_pattern.h"
 
 namespace core {
@@ -214,7 +216,7 @@ Outcome<CalcResults> fixingModel(const CalcArguments& in)
     CalcResults results;
     results.set("force_n", forcePerFixing_n(in.number("mass_kg"), in.number("shock_ratio"), in.whole("fixings")));
     if (const auto screw = in.maybe("screw_m"))
-        results.set("pilot_m", pilotDrill_m(*screw, in.practice()[PracticeKey::PilotDrill_ratio]));
+        results.set("pilot_m", pilotDrill_m(*screw, Bites::Sheet, in.maybe("sheet_m"), pilotPractice(in.practice())));
     return Answer<CalcResults>{std::move(results), {}};
 }
 
@@ -307,9 +309,10 @@ void addFitModels(std::vector<CalcModel>& models)
     models.push_back({"I1",
                       "fixing-force",
                       "what each fixing bears in a shock, and the drill for its screw",
-                      "F = m a g/n; pilot 85-90 % of the outer diameter",
+                      "F = m a g/n; pilot in sheet: the core and a share of the thread's depth",
                       {positive("mass_kg"), positive("shock_ratio").orElse(PracticeKey::Shock_ratio),
-                       within("fixings", 1.0, 24.0).counted(), positive("screw_m").maybe()},
+                       within("fixings", 1.0, 24.0).counted(), positive("screw_m").maybe(),
+                       positive("sheet_m").maybe().meaning("thickness; none: thin")},
                       {"force_n", "pilot_m"},
                       fixingModel});
 }

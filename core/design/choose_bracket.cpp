@@ -7,6 +7,7 @@
 #include "core/edits/fit_edits.h"
 #include "core/evaluate/driver_fit.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/usual_holes.h"
 
 namespace core {
 namespace {
@@ -43,7 +44,9 @@ std::optional<Edit> chooseBracket(const Plan& plan, const Practice& practice, co
     for (const Part* bracket : brackets) {
         Edit edit = fitSpacer(plan, device, *bracket);
         const Plan tried = apply(plan, edit).plan;
-        const DriverFits fits = fitsOf(resolve(tried, tried.job.goal), practice, {});
+        Fitout fitout = resolve(tried, tried.job.goal);
+        fitout.usualHoles = usualHoles(tried, practice);
+        const DriverFits fits = fitsOf(fitout, practice, {});
         if (const auto fit = fits.find(device); fit != fits.end() && suits(*fit->second, least)) return edit;
     }
     return std::nullopt;

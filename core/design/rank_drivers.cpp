@@ -108,6 +108,7 @@ Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluat
     const Fitout& used = role.goal.used;
     const Device& own = used.devices.at(device);
     if (const auto place = used.places.find(own.at); place != used.places.end()) role.place = &place->second;
+    if (const auto hole = used.usualHoles.find(own.at); hole != used.usualHoles.end()) role.usualHole = hole->second;
     if (const auto mount = used.mounts.find(device); mount != used.mounts.end()) role.mount = mount->second;
     role.mount.turn_deg.reset();  // each candidate is turned as it wants to be
     if (const auto spacer = used.parts.find(role.mount.spacer); spacer != used.parts.end())
@@ -119,8 +120,6 @@ Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluat
     if (const auto old = found.used.devices.find(device); old != found.used.devices.end()) {
         const Part& stood = found.used.parts.at(old->second.part);
         role.factoryPlug = plugOf(stood);
-        const Known body = bodyFigures(stood, role.practice).at(Quantity::Basket_m);
-        role.usualHole = Known{body.value + role.practice[PracticeKey::BodySlack_m], {Origin::ClassGuess}};
     }
     role.noCutting = plan.job.keep.contains(Keep::NoCutting);
     role.run = findRunOfDevice(role.goal, device);

@@ -2,8 +2,6 @@
 
 #include <fmt/format.h>
 
-#include <algorithm>
-
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
@@ -130,6 +128,21 @@ Edit leaveAsItIs(const Plan& plan, DeviceId device, AlterationKind what)
     return alterAtGoal(plan, device, what, false);
 }
 
+Edit leaveUncut(const Plan& plan, PlaceId place, const std::set<AlterationKind>& kinds)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    for (const AlterationKind what : kinds) after = apply(after, alterPlace(after, goal, place, what, false)).plan;
+    return difference(EditName::AlterPlace, plan, after);
+}
+
+Edit allowCutting(const Plan& plan)
+{
+    Plan after = plan;
+    after.job.keep.erase(Keep::NoCutting);
+    return difference(EditName::SetJob, plan, after);
+}
+
 Edit setWireLength(const Plan& plan, WireId wire, double length_m)
 {
     Plan after = plan;
@@ -138,36 +151,6 @@ Edit setWireLength(const Plan& plan, WireId wire, double length_m)
     changed.figures[Quantity::Length_m] = Known{length_m};
     putAt(after, &Plan::wires, goal, wire, changed);
     return difference(EditName::WireLength, plan, after);
-}
-
-double screwGrip_m(const Place& place, const DriverFit& fit)
-{
-    return fit.body.at(Quantity::FlangeThickness_m).value + fit.spacer_m + fit.stump_m +
-           valueOf(place.room, Quantity::Sheet_m).value_or(0.0);
-}
-
-std::optional<double> neededScrew_m(const Practice& practice, const Place& place, const DriverFit& fit)
-{
-    const double least_m = screwGrip_m(place, fit) + practice[PracticeKey::ScrewBite_m];
-    const std::vector<double>& sold_m = practice[PracticeList::ScrewLength_m];
-    const auto found =
-        std::find_if(sold_m.begin(), sold_m.end(), [&](double one_m) { return one_m >= least_m - 1e-9; });
-    return found == sold_m.end() ? std::nullopt : std::optional(*found);
-}
-
-std::optional<double> shorterScrew_m(const Practice& practice, const Place& place, const Mount& mount,
-                                     const DriverFit& fit)
-{
-    const auto room = valueOf(place.room, Quantity::ScrewRoom_m);
-    const auto now = valueOf(mount.figures, Quantity::ScrewLength_m);
-    if (!room) return std::nullopt;
-    const double through_m = screwGrip_m(place, fit);
-    std::optional<double> best;
-    for (const double length_m : practice[PracticeList::ScrewLength_m])
-        if (length_m >= through_m + practice[PracticeKey::ScrewBite_m] &&
-            length_m - through_m <= *room - fit.wantedDepth_m && (!now || length_m < *now))
-            best = length_m;
-    return best;
 }
 
 }  // namespace core

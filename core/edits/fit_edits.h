@@ -1,5 +1,7 @@
 #pragma once
 
+#include <set>
+
 #include "core/model/driver_fit.h"
 #include "core/model/edit.h"
 #include "core/practice/practice.h"
@@ -27,14 +29,10 @@ namespace core {
 [[nodiscard]] Edit prepareHole(const Plan& plan, DeviceId device, AlterationKind what);
 // The same taken back.
 [[nodiscard]] Edit leaveAsItIs(const Plan& plan, DeviceId device, AlterationKind what);
+// What the goal does of these kinds to a place, and to the one that follows it, is taken back.
+[[nodiscard]] Edit leaveUncut(const Plan& plan, PlaceId place, const std::set<AlterationKind>& kinds);
+// The owner agrees to cuts after all.
+[[nodiscard]] Edit allowCutting(const Plan& plan);
 [[nodiscard]] Edit setWireLength(const Plan& plan, WireId wire, double length_m);
-
-// What a screw has to go through before it bites: flange, spacer or what stands up, sheet.
-[[nodiscard]] double screwGrip_m(const Place& place, const DriverFit& fit);
-// The shortest screw one can buy that goes through all that and bites; nothing: none is long enough.
-[[nodiscard]] std::optional<double> neededScrew_m(const Practice& practice, const Place& place, const DriverFit& fit);
-// The longest screw one can buy that still bites and whose point stays clear by the wanted margin; nothing: none does.
-[[nodiscard]] std::optional<double> shorterScrew_m(const Practice& practice, const Place& place, const Mount& mount,
-                                                   const DriverFit& fit);
 
 }  // namespace core

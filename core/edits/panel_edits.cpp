@@ -51,6 +51,8 @@ Edit changePanel(const Plan& plan, PanelId id, const Panel& panel)
         into.name = panel.name;
         into.fasteners = panel.fasteners;
         into.leave = panel.leave;
+        into.undo = panel.undo;
+        into.membrane = panel.membrane;
         into.labels = panel.labels;
     };
     take(own);

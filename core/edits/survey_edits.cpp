@@ -52,10 +52,36 @@ DeviceId newDriver(const Fitout& fitout, int before)
     return {};
 }
 
+Use usualUse(BodyKind kind)
+{
+    switch (kind) {
+        case BodyKind::Motorcycle:
+            return Use::WindAndHelmet;
+        case BodyKind::OpenSideBySide:
+            return Use::OpenCab;
+        case BodyKind::OpenTwoSeater:
+        case BodyKind::Classic:
+            return Use::SummerCruiser;
+        case BodyKind::Van:
+            return Use::WorkVan;
+        case BodyKind::Hatchback:
+        case BodyKind::Saloon:
+        case BodyKind::Estate:
+        case BodyKind::Coupe:
+        case BodyKind::Pickup:
+        case BodyKind::OffRoad:
+        case BodyKind::Bus:
+        case BodyKind::Boat:
+            return Use::FamilyCar;
+    }
+    return Use::FamilyCar;
+}
+
 Plan newPlan(BodyKind kind, const UsualVehicles& vehicles)
 {
     Plan plan;
     plan.body = usualBody(kind, vehicles);
+    plan.job.use = usualUse(kind);
     for (const auto& [seat, head_m] : usualSeats(plan.body, vehicles))
         plan.listeners[drawId<ListenerId>(plan)] = {seat, head_m};
     return plan;
@@ -71,6 +97,7 @@ Edit setBody(const Plan& plan, const Body& body, const UsualVehicles& vehicles)
         after.body.width_m = usual.width_m;
         after.body.frontAxle_m = usual.frontAxle_m;
         after.body.cabin.clear();  // measures of another kind
+        if (plan.job.use == usualUse(plan.body.kind)) after.job.use = usualUse(body.kind);
     }
     moveUsualSeats(after, plan.body, vehicles);
     return difference(EditName::SetBody, plan, after);

@@ -13,6 +13,8 @@ namespace core {
 // What Walk-round writes. `stage` is the factory's or what was found: what a later stage decides for itself stays. What
 // the factory never had is written at what was found.
 
+// What a vehicle of this kind is mostly used for; common practice, no source.
+[[nodiscard]] Use usualUse(BodyKind kind);
 // A job on a vehicle of which only the kind is known: usual measures and seats, nothing fitted, nothing wired.
 [[nodiscard]] Plan newPlan(BodyKind kind, const UsualVehicles& vehicles);
 

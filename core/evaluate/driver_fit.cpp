@@ -419,6 +419,7 @@ struct FitInputs {
     const Mount* mount = nullptr;
     const Part* spacer = nullptr;
     std::vector<const Alteration*> alterations{};
+    std::optional<Known> usualHole{};
 };
 
 std::optional<FitInputs> inputsOf(const Fitout& fitout, DeviceId id)
@@ -435,6 +436,8 @@ std::optional<FitInputs> inputsOf(const Fitout& fitout, DeviceId id)
         inputs.spacer = &spacer->second;
     for (const auto& [alteration, item] : fitout.alterations)
         if (item.place == device->second.at) inputs.alterations.push_back(&item);
+    if (const auto hole = fitout.usualHoles.find(device->second.at); hole != fitout.usualHoles.end())
+        inputs.usualHole = hole->second;
     return inputs;
 }
 
@@ -446,7 +449,7 @@ bool sameValue(const Part* a, const Part* b)
 bool alike(const FitInputs& a, const FitInputs& b)
 {
     return *a.place == *b.place && *a.mount == *b.mount && sameValue(a.driver, b.driver) &&
-           sameValue(a.spacer, b.spacer) &&
+           sameValue(a.spacer, b.spacer) && a.usualHole == b.usualHole &&
            std::equal(a.alterations.begin(), a.alterations.end(), b.alterations.begin(), b.alterations.end(),
                       [](const Alteration* x, const Alteration* y) { return *x == *y; });
 }
@@ -470,8 +473,9 @@ DriverFits fitsOf(const Fitout& fitout, const Practice& practice, const std::vec
         if (!inputs) continue;
         auto fit = knownFit(id, *inputs);
         if (!fit)
-            fit = std::make_shared<const DriverFit>(fitOf(
-                {*inputs->driver, *inputs->place, *inputs->mount, inputs->spacer, inputs->alterations}, practice));
+            fit = std::make_shared<const DriverFit>(fitOf({*inputs->driver, *inputs->place, *inputs->mount,
+                                                           inputs->spacer, inputs->alterations, inputs->usualHole},
+                                                          practice));
         fits.emplace(id, std::move(fit));
     }
     return fits;

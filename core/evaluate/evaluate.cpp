@@ -6,6 +6,7 @@
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/make_stage.h"
 #include "core/evaluate/resolve.h"
+#include "core/evaluate/usual_holes.h"
 #include "core/model/names.h"
 
 namespace core {
@@ -31,8 +32,10 @@ Evaluation evaluate(const Plan& plan, const Practice& practice, std::span<const 
     evaluation.tables =
         samePractice && last.tables ? last.tables : std::make_shared<const GridTables>(gridTables(evaluation.practice));
     evaluation.frequency_hz = evaluation.tables->frequency_hz;
+    const auto holes = usualHoles(plan, evaluation.practice);
     for (const StageId id : wanted) {
         Fitout fitout = resolve(plan, id);
+        fitout.usualHoles = holes;
         // Two stages that amount to the same share one result, now or from last time.
         auto result = samePractice ? resultFor(fitout, last) : nullptr;
         if (!result) result = resultFor(fitout, evaluation);

@@ -7,6 +7,7 @@
 #include "core/physics/obstruction.h"
 #include "core/physics/ohmmeter.h"
 #include "core/physics/part_stress.h"
+#include "core/physics/pilot_drill.h"
 #include "core/physics/programme.h"
 #include "core/physics/stereo.h"
 #include "core/practice/practice.h"
@@ -18,6 +19,12 @@ namespace core {
 {
     return {practice[PracticeKey::ProgrammeHighPass_hz], practice[PracticeKey::ProgrammeHighPassQ],
             practice[PracticeKey::ProgrammeLowPass1_hz], practice[PracticeKey::ProgrammeLowPass2_hz]};
+}
+
+[[nodiscard]] inline PilotPractice pilotPractice(const Practice& practice)
+{
+    return {practice[PracticeList::PilotSheet_m], practice[PracticeList::PilotThread_ratio],
+            practice[PracticeKey::PilotPlastic_ratio], practice[PracticeKey::PilotWood_ratio]};
 }
 
 [[nodiscard]] inline StereoMix stereoMix(const Practice& practice)

@@ -84,6 +84,16 @@ void describe(Io& io, Body& body)
 }
 
 template <class Io>
+void describe(Io& io, Fastener& fastener)
+{
+    io.field("kind", fastener, &Fastener::kind);
+    io.field("size", fastener, &Fastener::size);
+    io.field("count", fastener, &Fastener::count);
+    io.field("hidden", fastener, &Fastener::hidden);
+    io.field("where", fastener, &Fastener::where);
+}
+
+template <class Io>
 void describe(Io& io, Place& place)
 {
     io.always("kind", place, &Place::kind);
@@ -98,15 +108,7 @@ void describe(Io& io, Place& place)
     io.field("obstruction", place, &Place::obstruction);
     io.field("room", place, &Place::room);
     io.field("wayIn", place, &Place::wayIn);
-}
-
-template <class Io>
-void describe(Io& io, Fastener& fastener)
-{
-    io.field("kind", fastener, &Fastener::kind);
-    io.field("size", fastener, &Fastener::size);
-    io.field("count", fastener, &Fastener::count);
-    io.field("hidden", fastener, &Fastener::hidden);
+    io.field("held", place, &Place::held);
 }
 
 template <class Io>
@@ -117,7 +119,9 @@ void describe(Io& io, Panel& panel)
     io.field("followsPair", panel, &Panel::followsPair);
     io.field("fasteners", panel, &Panel::fasteners);
     io.field("leave", panel, &Panel::leave);
+    io.field("undo", panel, &Panel::undo);
     io.field("labels", panel, &Panel::labels);
+    io.field("membrane", panel, &Panel::membrane);
 }
 
 template <class Io>

@@ -185,6 +185,16 @@ private:
         ids.resize(node.size());
         for (size_t i = 0; i < ids.size(); ++i) read(node[i], childPointer(pointer, std::to_string(i)), ids[i]);
     }
+    // In older files by where they are.
+    void read(const Json& node, const std::string& pointer, std::vector<Fastener>& fasteners)
+    {
+        if (!node.is_array() && !node.is_object()) return expected(node, pointer, "a list of fasteners");
+        for (const auto& [key, child] : node.items()) {
+            Fastener& one = fasteners.emplace_back();
+            if (node.is_object()) one.where = key;
+            read(child, childPointer(pointer, key), one);
+        }
+    }
     template <class Key, class Item>
     void read(const Json& node, const std::string& pointer, std::map<Key, Item>& table)
     {

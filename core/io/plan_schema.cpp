@@ -104,6 +104,12 @@ private:
     {
         return {{"type", "array"}, {"items", schema(Id<Letter>{})}};
     }
+    // A list; in older files an object by where they are.
+    static Schema schema(const std::vector<Fastener>&)
+    {
+        const Schema one = schema(Fastener{});
+        return {{"anyOf", {{{"type", "array"}, {"items", one}}, {{"type", "object"}, {"additionalProperties", one}}}}};
+    }
     template <class Key, class Item>
     static Schema schema(const std::map<Key, Item>&)
     {

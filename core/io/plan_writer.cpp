@@ -71,6 +71,12 @@ private:
         for (const auto& [key, item] : table) object[keyText(key)] = json(item);
         return object;
     }
+    static Json json(const std::vector<Fastener>& fasteners)
+    {
+        Json array = Json::array();
+        for (const Fastener& one : fasteners) array.push_back(json(one));
+        return array;
+    }
     template <class T>
     static Json list(const T& items)
     {

@@ -68,6 +68,8 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
     }
     if (practice[PracticeList::AmpacityGauge_awg].size() != practice[PracticeList::Ampacity_a].size())
         return wrong(file, "/lists/ampacity_a", "needs one value for each gauge");
+    if (practice[PracticeList::PilotThread_ratio].size() != practice[PracticeList::PilotSheet_m].size() + 1)
+        return wrong(file, "/lists/pilotThread_ratio", "needs one value more than there are thicknesses");
     for (const PracticeList list :
          {PracticeList::CoverThinCloth_db, PracticeList::CoverThickCloth_db, PracticeList::CoverClothUnderLeather_db})
         if (practice[list].size() != 3) return wrong(file, "/lists/" + std::string(textOf(list)), "needs three values");

@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "core/edits/fit_edits.h"
+#include "core/evaluate/screw_choice.h"
 #include "core/judgement/fit_judging.h"
 
 namespace core {

@@ -53,6 +53,8 @@ std::optional<PracticeKey> holdOf(Anchor anchor)
 {
     switch (anchor) {
         case Anchor::Metal:
+        case Anchor::CaptiveNut:
+        case Anchor::Rivet:
             return PracticeKey::ScrewHoldMetal_n;
         case Anchor::Plastic:
             return PracticeKey::ScrewHoldPlastic_n;

@@ -11,28 +11,26 @@ namespace core {
 
 std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
 {
+    const bool noCutting = judging.plan.job.keep.contains(Keep::NoCutting);
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
         const auto& hole = driver.fit.hole;
-        if (!hole || !hole->there_m) continue;
-        const bool noSaw = hole->cut && !hole->plan.saw_m;
-        if (!hole->ring && !noSaw) continue;
-        const Origin there = driver.place.room.contains(Quantity::Cutout_m)
-                                 ? driver.place.room.at(Quantity::Cutout_m).basis.origin
-                                 : Origin::Stated;
-        Finding finding =
-            fitFinding(judging, driver, RuleId::CutoutAndRing, hole->ring ? Severity::Stop : Severity::Care,
-                       {Quantity::Cutout_m,
-                        {*hole->there_m, std::max(there, hole->worst), {}},
-                        hole->ring ? hole->limits.most_m : hole->limits.least_m,
-                        {}});
+        if (!hole || !hole->there_m || (!hole->ring && !hole->cut)) continue;
+        const auto measured = driver.place.room.find(Quantity::Cutout_m);
+        const Origin there = measured == driver.place.room.end() ? Origin::Stated : measured->second.basis.origin;
+        Finding finding = fitFinding(judging, driver, RuleId::CutoutAndRing,
+                                     hole->ring || noCutting ? Severity::Stop : Severity::Care,
+                                     {Quantity::Cutout_m,
+                                      {*hole->there_m, std::max(there, hole->worst), {}},
+                                      hole->ring ? hole->limits.most_m : hole->limits.least_m,
+                                      {}});
         if (hole->ring && hole->ringOutside_m)
             finding.mends.push_back(
                 {MendName::FitRing, *hole->ringOutside_m,
                  fitRing(judging.plan, driver.id, *hole, judging.practice[PracticeKey::RingThickness_m])});
-        if (noSaw)
+        if (hole->cut && !noCutting)
             finding.mends.push_back(
-                {MendName::CutByTemplate, hole->plan.cut_m,
+                {hole->plan.saw_m ? MendName::CutHole : MendName::CutByTemplate, hole->plan.cut_m,
                  cutHole(judging.plan, driver.id, hole->plan.cut_m,
                          hole->ovalCut ? std::optional(2.0 * hole->ovalCut->short_m) : std::nullopt)});
         if (hole->ovalCut)
@@ -41,8 +39,12 @@ std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
                                         {2.0 * hole->ovalCut->short_m, hole->worst, {}},
                                         {},
                                         {}});
-        if (hole->ring) finding.mends.push_back(chooseDriverMend(driver.id));
-        if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Basket_m));
+        finding.mends.push_back(chooseDriverMend(driver.id));
+        if (hole->cut && noCutting) finding.mends.push_back({MendName::AllowCutting, 0.0, allowCutting(judging.plan)});
+        if (finding.couldBe)
+            offerFirst(finding,
+                       measureMend(driver.id, judging.goalId,
+                                   measured == driver.place.room.end() ? Quantity::Cutout_m : Quantity::Basket_m));
         findings.push_back(std::move(finding));
     }
     return findings;

@@ -5,6 +5,7 @@
 #include "core/judgement/capacitor_rules.h"
 #include "core/judgement/clearance_rules.h"
 #include "core/judgement/coil_rules.h"
+#include "core/judgement/cut_rules.h"
 #include "core/judgement/fixing_rules.h"
 #include "core/judgement/hole_rules.h"
 #include "core/judgement/level_rules.h"
@@ -53,6 +54,7 @@ int triedAt(MendName name)
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:
+        case MendName::CutHole:
         case MendName::CutByTemplate:
         case MendName::ForgetCutout:
         case MendName::TurnDriver:
@@ -68,6 +70,8 @@ int triedAt(MendName name)
         case MendName::ShorterScrews:
         case MendName::CutObstruction:
         case MendName::LeaveObstruction:
+        case MendName::LeaveUncut:
+        case MendName::AllowCutting:
             return 4;  // of a fit: in the order its rule gives them
         case MendName::SetGain:
             return 5;
@@ -131,7 +135,8 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
                              judgeSubwooferTravel,
                              judgeTurnedPairs,
                              judgeScrewOutsideFlange,
-                             judgeFuseAndCable}) {
+                             judgeFuseAndCable,
+                             judgeCutAgainstWish}) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {
             sortMends(finding);

@@ -35,6 +35,7 @@ struct Fitout {
     std::map<DeviceId, Mount> mounts{};
     std::map<Port, Setting> settings{};
     std::map<WireId, Wire> wires{};  // both ends exist
+    std::map<PlaceId, Known> usualHoles{};  // where nobody measured one: by the driver that was found there
     std::vector<WireId> loose{};  // an end names a device or a terminal that is not there: legal, and carries nothing
     bool operator==(const Fitout&) const = default;
 };

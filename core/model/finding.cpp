@@ -26,6 +26,8 @@ std::string_view code(RuleId rule)
             return "LOAD6";
         case RuleId::FuseAndCable:
             return "LOAD14";
+        case RuleId::CutAgainstWish:
+            return "JOB6";
         case RuleId::DepthAndSpacer:
             return "FIT1";
         case RuleId::WindowTravel:

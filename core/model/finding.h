@@ -47,7 +47,8 @@ enum class RuleId {
     SubwooferTravel,  // of a sine
     PairTurnedOver,   // one of two sides against the other
     BassLostByFlip,
-    FuseAndCable  // of an added source
+    FuseAndCable,    // of an added source
+    CutAgainstWish  // for good, where the owner wants none
 };
 
 enum class Severity { Note, Care, Stop };
@@ -88,6 +89,7 @@ enum class MendName {
     MeasureFit,
     FitSpacer,
     FitRing,
+    CutHole,
     CutByTemplate,
     ForgetCutout,
     TurnDriver,
@@ -113,7 +115,9 @@ enum class MendName {
     FitBracket,
     BreakTabs,
     FitFuse,
-    ThickerCable
+    ThickerCable,
+    LeaveUncut,
+    AllowCutting
 };
 
 struct Mend {

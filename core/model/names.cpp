@@ -65,11 +65,12 @@ CORE_ENUM_NAMES(VariantSign, {SubLevelControl, "subLevelControl"}, {SystemBadge,
                 {EmptyTweeterPlug, "emptyTweeterPlug"})
 CORE_ENUM_NAMES(Behind, {Unknown, "unknown"}, {Glass, "glass"}, {Regulator, "regulator"}, {SheetMetal, "sheetMetal"},
                 {FuelTank, "fuelTank"}, {Harness, "harness"}, {OpenAir, "openAir"})
-CORE_ENUM_NAMES(Anchor, {Unknown, "unknown"}, {Metal, "metal"}, {Plastic, "plastic"}, {Wood, "wood"})
+CORE_ENUM_NAMES(Anchor, {Unknown, "unknown"}, {Metal, "metal"}, {Plastic, "plastic"}, {Wood, "wood"},
+                {CaptiveNut, "captiveNut"}, {Rivet, "rivet"})
 CORE_ENUM_NAMES(Fixing, {Screws, "screws"}, {Adhesive, "adhesive"}, {Clip, "clip"}, {Ring, "ring"},
                 {Bracket, "bracket"})
 CORE_ENUM_NAMES(FastenerKind, {Screw, "screw"}, {Bolt, "bolt"}, {Nut, "nut"}, {Clip, "clip"}, {PushPin, "pushPin"},
-                {Rivet, "rivet"})
+                {Rivet, "rivet"}, {Hook, "hook"})
 CORE_ENUM_NAMES(Complaint, {Dull, "dull"}, {Thin, "thin"}, {NoBass, "noBass"}, {Harsh, "harsh"}, {NotLoud, "notLoud"},
                 {Buzz, "buzz"}, {OneSided, "oneSided"}, {CutsOut, "cutsOut"})
 CORE_ENUM_NAMES(Keep, {NoCutting, "noCutting"}, {Looks, "looks"}, {Radio, "radio"}, {Badge, "badge"},
@@ -104,7 +105,8 @@ CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacit
                 {AbsorptionLeatherSeat, "absorptionLeatherSeat"}, {AbsorptionHeadliner, "absorptionHeadliner"},
                 {CoverThinCloth_db, "coverThinCloth_db"}, {CoverThickCloth_db, "coverThickCloth_db"},
                 {CoverClothUnderLeather_db, "coverClothUnderLeather_db"}, {Spacer_m, "spacer_m"},
-                {HoleSaw_m, "holeSaw_m"}, {ScrewLength_m, "screwLength_m"})
+                {HoleSaw_m, "holeSaw_m"}, {ScrewLength_m, "screwLength_m"},
+                {PilotSheet_m, "pilotSheet_m"}, {PilotThread_ratio, "pilotThread_ratio"})
 CORE_ENUM_NAMES(
     PracticeKey, {LoadStop_ratio, "loadStop_ratio"}, {LoadCare_ratio, "loadCare_ratio"},
     {LowerLoadCare_ratio, "lowerLoadCare_ratio"}, {LowerLoadStop_ratio, "lowerLoadStop_ratio"},
@@ -170,7 +172,7 @@ CORE_ENUM_NAMES(
     {TurnWire_deg, "turnWire_deg"}, {TurnGlass_deg, "turnGlass_deg"}, {TurnBadge_deg, "turnBadge_deg"},
     {ScrewHoldMetal_n, "screwHoldMetal_n"}, {ScrewHoldPlastic_n, "screwHoldPlastic_n"},
     {ScrewHoldWood_n, "screwHoldWood_n"}, {OverNoise_db, "overNoise_db"}, {Screw_m, "screw_m"},
-    {PilotDrill_ratio, "pilotDrill_ratio"}, {ScrewBite_m, "screwBite_m"}, {ClipsEarly_db, "clipsEarly_db"},
+    {PilotPlastic_ratio, "pilotPlastic_ratio"}, {PilotWood_ratio, "pilotWood_ratio"}, {MachineScrew_m, "machineScrew_m"}, {Rivet_m, "rivet_m"}, {ScrewBite_m, "screwBite_m"}, {ClipsEarly_db, "clipsEarly_db"},
     {MismatchNote_db, "mismatchNote_db"}, {MismatchCare_db, "mismatchCare_db"}, {UndoHole_min, "undoHole_min"},
     {UndoScrews_min, "undoScrews_min"}, {UndoRing_min, "undoRing_min"}, {UndoPlug_min, "undoPlug_min"},
     {UndoLead_min, "undoLead_min"}, {RankDepth_points, "rankDepth_points"}, {RankFront_points, "rankFront_points"},
@@ -183,7 +185,7 @@ CORE_ENUM_NAMES(
     {RankRing_ratio, "rankRing_ratio"}, {RankQuieter_db, "rankQuieter_db"}, {RankBandFree_db, "rankBandFree_db"},
     {RankBand_db, "rankBand_db"}, {RankHeatFree_ratio, "rankHeatFree_ratio"}, {RankTravel_ratio, "rankTravel_ratio"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepSupply_min, "stepSupply_min"},
-    {StepTrim_min, "stepTrim_min"}, {StepSwap_min, "stepSwap_min"},
+    {StepTrim_min, "stepTrim_min"}, {Panel_min, "panel_min"}, {Fastener_min, "fastener_min"}, {CutHole_min, "cutHole_min"}, {ScrewHole_min, "screwHole_min"}, {MakeSpacer_min, "makeSpacer_min"}, {FitSpacer_min, "fitSpacer_min"}, {Splice_min, "splice_min"}, {AdhesiveSet_min, "adhesiveSet_min"}, {FunctionTest_min, "functionTest_min"}, {StepSwap_min, "stepSwap_min"},
     {OhmmeterReading_min, "ohmmeterReading_min"}, {VoltmeterReading_min, "voltmeterReading_min"},
     {RulerReading_min, "rulerReading_min"}, {SheetReading_min, "sheetReading_min"},
     {MicrophoneReading_min, "microphoneReading_min"}, {SweepReading_min, "sweepReading_min"},

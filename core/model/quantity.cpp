@@ -149,6 +149,7 @@ constexpr std::array kRows{
     QuantityRow{Quantity::Mismatch_db, "mismatch_db", "dB", 0.0, 1000.0},
     QuantityRow{Quantity::BandChange_db, "bandChange_db", "dB", -1000.0, 1000.0},
     QuantityRow{Quantity::TopCorner_hz, "topCorner_hz", "Hz", 0.0, 1000000000.0},
+    QuantityRow{Quantity::Cuts, "cuts", "", 0.0, 1000.0},
 };
 
 }  // namespace

@@ -156,7 +156,8 @@ enum class Quantity {
     RatedUnder_db,
     Mismatch_db,
     BandChange_db,
-    TopCorner_hz
+    TopCorner_hz,
+    Cuts  // for good, of a harness
 };
 
 struct QuantityRow {

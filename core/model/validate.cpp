@@ -127,6 +127,13 @@ private:
         if (!(m_plan.job.hours_h >= 0.0 && m_plan.job.hours_h <= 1e4)) add("/job/hours_h", "is outside 0 to 10000 h");
     }
 
+    void checkFasteners(const std::vector<Fastener>& fasteners, const std::string& where)
+    {
+        for (size_t i = 0; i < fasteners.size(); ++i)
+            if (fasteners[i].count < 0 || fasteners[i].count > 200)
+                add(where + "/" + std::to_string(i) + "/count", "is outside 0 to 200");
+    }
+
     void checkVehicle()
     {
         for (const auto& [id, place] : m_plan.places) {
@@ -134,6 +141,7 @@ private:
             checkFrame(place.frame, where + "/frame");
             checkFigures(place.room, where + "/room");
             checkPair(m_plan.places, id, place, where);
+            checkFasteners(place.held, where + "/held");
             for (const PanelId panel : place.wayIn)
                 if (!m_plan.panels.contains(panel))
                     add(where + "/wayIn", "names " + textOf(panel) + ", which is no panel of this plan");
@@ -141,9 +149,7 @@ private:
         for (const auto& [id, panel] : m_plan.panels) {
             const std::string where = "/panels/" + textOf(id);
             checkPair(m_plan.panels, id, panel, where);
-            for (const auto& [spot, fastener] : panel.fasteners)
-                if (fastener.count < 0 || fastener.count > 200)
-                    add(where + "/fasteners/" + spot + "/count", "is outside 0 to 200");
+            checkFasteners(panel.fasteners, where + "/fasteners");
         }
         checkJob();
         for (const auto& [id, listener] : m_plan.listeners)

@@ -87,28 +87,37 @@ enum class Cover { None, ThinCloth, ThickCloth, ClothUnderLeather };
 enum class Behind { Unknown, Glass, Regulator, SheetMetal, FuelTank, Harness, OpenAir };
 
 // What the screws at a place bite in.
-enum class Anchor { Unknown, Metal, Plastic, Wood };
+enum class Anchor { Unknown, Metal, Plastic, Wood, CaptiveNut, Rivet };
 
-enum class FastenerKind { Screw, Bolt, Nut, Clip, PushPin, Rivet };
+enum class FastenerKind { Screw, Bolt, Nut, Clip, PushPin, Rivet, Hook };
 
 struct Fastener {
     FastenerKind kind = FastenerKind::Screw;
-    std::string size{};
+    std::string size{};  // as its tool is called: "T25", "8 mm", "3/16 in hex"
     int count = 1;
     bool hidden = false;  // under a cap, a cup or a strip
+    std::string where{};  // "behind the handle cup"
     bool operator==(const Fastener&) const = default;
 };
 
 // Something that comes off on the way to a place.
 struct Panel {
     std::string name{};
-    PanelId pair{};                               // the same on the vehicle's other side
-    bool followsPair = false;                     // an edit of the pair is made here too
-    std::map<std::string, Fastener> fasteners{};  // by where they are: "behind the handle cup"
-    std::string leave{};                          // what must not be pulled or unplugged there
-    std::string labels{};                         // what is stuck on it and has to be there again afterwards
+    PanelId pair{};                     // the same on the vehicle's other side
+    bool followsPair = false;           // an edit of the pair is made here too
+    std::vector<Fastener> fasteners{};  // in the order they come out
+    std::string leave{};                // what must not be pulled or unplugged there
+    std::string undo{};                 // what hangs on it and is undone: plugs, cables, rods
+    std::string labels{};               // what is stuck on it and has to be there again afterwards
+    bool membrane = false;              // a film behind it keeps the water out
     bool operator==(const Panel&) const = default;
 };
+
+// Airbags and belt tighteners may lie behind its trim.
+[[nodiscard]] inline bool hasRestraints(const Body& body)
+{
+    return body.kind != BodyKind::Motorcycle && body.kind != BodyKind::Boat && body.kind != BodyKind::Classic;
+}
 
 // A spot in the vehicle that holds or could hold a driver, an amplifier or a network.
 struct Place {
@@ -124,6 +133,7 @@ struct Place {
     std::string obstruction{};  // what takes some of its depth and could be cut away
     Figures room{};
     std::vector<PanelId> wayIn{};  // in the order they come off
+    std::vector<Fastener> held{};  // what holds the driver that was found there
     bool operator==(const Place&) const = default;
 };
 

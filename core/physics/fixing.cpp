@@ -1,7 +1,6 @@
 #include "core/physics/fixing.h"
 
 #include <cassert>
-#include <cmath>
 
 namespace core {
 
@@ -14,12 +13,6 @@ double forcePerFixing_n(double mass_kg, double shock_g, int fixings)
 double screwProtrusion_m(const ScrewStack& stack)
 {
     return stack.length_m - stack.flange_m - stack.spacer_m - stack.sheet_m;
-}
-
-double pilotDrill_m(double screw_m, double share)
-{
-    constexpr double kStep_m = 1e-4;
-    return std::round(screw_m * share / kStep_m) * kStep_m;
 }
 
 }  // namespace core

@@ -19,8 +19,4 @@ struct ScrewStack {
 };
 [[nodiscard]] double screwProtrusion_m(const ScrewStack& stack);
 
-// The drill for a screw in thin sheet: a share of its outer diameter, to a tenth of a millimetre.
-// source  common practice, no source: 85-90 %
-[[nodiscard]] double pilotDrill_m(double screw_m, double share);
-
 }  // namespace core

@@ -153,7 +153,10 @@ enum class PracticeKey {
     ScrewHoldWood_n,
     OverNoise_db,
     Screw_m,
-    PilotDrill_ratio,
+    PilotPlastic_ratio,
+    PilotWood_ratio,
+    MachineScrew_m,
+    Rivet_m,
     ScrewBite_m,
     ClipsEarly_db,
     MismatchNote_db,
@@ -195,6 +198,15 @@ enum class PracticeKey {
     StepPowerDown_min,
     StepSupply_min,
     StepTrim_min,
+    Panel_min,
+    Fastener_min,
+    CutHole_min,
+    ScrewHole_min,
+    MakeSpacer_min,
+    FitSpacer_min,
+    Splice_min,
+    AdhesiveSet_min,
+    FunctionTest_min,
     StepSwap_min,
     StepWiring_min,
     StepTest_min,
@@ -224,7 +236,9 @@ enum class PracticeList {
     CoverClothUnderLeather_db,
     Spacer_m,
     HoleSaw_m,
-    ScrewLength_m
+    ScrewLength_m,
+    PilotSheet_m,
+    PilotThread_ratio
 };
 
 }  // namespace core

@@ -88,8 +88,10 @@ TEST_F(SurveyWords, TheWayInStandsInTheStepsOfTheJob)
     const core::PlaceId left{3};
     plan = core::apply(plan, core::addPanel(plan, left, "side trim")).plan;
     core::Panel panel = plan.panels.begin()->second;
-    panel.fasteners["behind the belt cover"] = {core::FastenerKind::Screw, "T20", 2, true};
+    panel.fasteners = {{core::FastenerKind::Screw, "T20", 2, true, "behind the belt cover"}};
     panel.leave = "the yellow plug";
+    panel.undo = "socket plug";
+    panel.membrane = true;
     plan = core::apply(plan, core::changePanel(plan, plan.places.at(left).wayIn.front(), panel)).plan;
     const core::Evaluation evaluation = tests::evaluated(plan);
     const core::JobPlan job = core::planJob(plan, core::kFound, plan.job.goal, evaluation);
@@ -97,12 +99,21 @@ TEST_F(SurveyWords, TheWayInStandsInTheStepsOfTheJob)
     const core::Fitout& after = evaluation.stages.at(plan.job.goal)->used;
     int said = 0;
     for (const core::Step& step : job.steps)
-        if (step.kind == core::StepKind::OpenTrim) {
+        if (step.kind == core::StepKind::OpenPanel) {
             const QString text = textOf(step, before, after);
-            EXPECT_TRUE(text.contains("side trim (2 × screw T20, behind the belt cover (hidden))"))
+            EXPECT_TRUE(text.contains("side trim: 2 × screw T20, behind the belt cover (hidden)"))
                 << text.toStdString();
-            EXPECT_TRUE(text.contains("leave alone: the yellow plug"));
+            EXPECT_TRUE(text.contains("Leave alone: the yellow plug"));
+            EXPECT_TRUE(text.contains("label both ends: socket plug"));
+            EXPECT_TRUE(text.contains("film"));
+            EXPECT_EQ(nameOf(step.tools.front()), "star driver T20");
             ++said;
+        } else if (step.kind == core::StepKind::ClosePanel) {
+            const QString text = textOf(step, before, after);
+            EXPECT_TRUE(text.startsWith("Seal the film")) << text.toStdString();
+            EXPECT_TRUE(text.contains("socket plug"));
+        } else if (step.kind == core::StepKind::TryBeforeClosing) {
+            EXPECT_TRUE(textOf(step, before, after).contains("socket plug"));
         }
     EXPECT_EQ(said, 2) << "on both sides";
 }

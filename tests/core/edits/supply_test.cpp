@@ -221,9 +221,9 @@ TEST(Supply, IsLaidBoughtAndClosedLast)
         EXPECT_TRUE(step.place || (step.kind != StepKind::OpenTrim && step.kind != StepKind::CloseTrim))
             << "no trim of nowhere is opened";
     ASSERT_NE(at(StepKind::LaySupply), job.steps.end());
-    EXPECT_EQ(at(StepKind::LaySupply)->figure, 4.5);
+    EXPECT_EQ((*at(StepKind::LaySupply))[StepFigure::Length_m], 4.5);
     EXPECT_EQ(at(StepKind::LaySupply)->minutes, tests::shop().practice[PracticeKey::StepSupply_min]);
-    EXPECT_EQ(at(StepKind::FitFuse)->figure, 15.0);
+    EXPECT_EQ((*at(StepKind::FitFuse))[StepFigure::Fuse_a], 15.0);
     EXPECT_LT(at(StepKind::PowerDown), at(StepKind::LaySupply));
     EXPECT_LT(at(StepKind::TrySound), at(StepKind::FitFuse));
     EXPECT_TRUE(std::any_of(job.parts.begin(), job.parts.end(), [&](const PartRow& row) {

@@ -253,14 +253,14 @@ TEST(Panels, AreMirroredWithTheirPlaceUntilFreed)
     const PanelId own = plan.places.at(left).wayIn.front(), twin = plan.places.at(right).wayIn.front();
     EXPECT_NE(own, twin);
     Panel panel = plan.panels.at(own);
-    panel.fasteners["behind the handle cup"] = {FastenerKind::Screw, "T20", 2, true};
+    panel.fasteners = {{FastenerKind::Screw, "T20", 2, true, "behind the handle cup"}};
     panel.leave = "the yellow plug";
     plan = after(plan, changePanel(plan, own, panel));
     EXPECT_EQ(plan.panels.at(twin).fasteners, panel.fasteners);
     plan = after(plan, usePanel(plan, placeNamed(plan, "right sail"), twin));
     EXPECT_EQ(plan.places.at(placeNamed(plan, "left sail")).wayIn, std::vector{own}) << "mirrored";
     plan = after(plan, freeSides(plan, left));
-    panel.fasteners["under the armrest"] = {FastenerKind::Bolt, "M6", 1, false};
+    panel.fasteners.push_back({FastenerKind::Bolt, "M6", 1, false, "under the armrest"});
     plan = after(plan, changePanel(plan, own, panel));
     EXPECT_EQ(plan.panels.at(twin).fasteners.size(), 1U);
     const Plan alike = after(plan, copySide(plan, kFactory, left));

@@ -109,6 +109,24 @@ TEST(PlanFile, SourcesAndWhatIsInTheWayGoThroughAFile)
         << oneLine(wrong.error());
 }
 
+// Until a list kept their order, fasteners stood under where they are.
+TEST(PlanFile, FastenersOfAnOlderFileAreRead)
+{
+    Plan plan = tests::demoPlan();
+    const auto panel = drawId<PanelId>(plan);
+    plan.panels[panel] = {.name = "door card", .fasteners = {{FastenerKind::Screw, "T20", 2, true, "at the sill"}}};
+    std::string text = written({plan, {}});
+    const size_t from = text.find("\"fasteners\": ["), to = text.find(']', from);
+    ASSERT_NE(from, std::string::npos);
+    text.replace(from, to - from + 1,
+                 R"("fasteners": {"at the sill": {"kind": "screw", "size": "T20", "count": 2, "hidden": true}})");
+    const auto again = readPlanText(text, "x.reed");
+    ASSERT_TRUE(again) << oneLine(again.error());
+    EXPECT_EQ(again->plan.panels.at(panel).fasteners.size(), 1U);
+    EXPECT_EQ(again->plan.panels.at(panel).fasteners.front().where, "at the sill");
+    EXPECT_EQ(again->plan.panels.at(panel).fasteners.front().count, 2);
+}
+
 // What a walk-round notes, all of it, goes through a file.
 TEST(PlanFile, TheSurveyGoesThroughAFile)
 {
@@ -120,9 +138,12 @@ TEST(PlanFile, TheSurveyGoesThroughAFile)
     const auto panel = drawId<PanelId>(plan);
     const auto curve = drawId<CurveId>(plan);
     plan.panels[panel] = {.name = "door card",
-                          .fasteners = {{"behind the handle cup", {FastenerKind::Screw, "T20", 2, true}},
-                                        {"at the edge", {FastenerKind::PushPin, "", 8, false}}},
-                          .leave = "the yellow plug"};
+                          .fasteners = {{FastenerKind::Screw, "T20", 2, true, "behind the handle cup"},
+                                        {FastenerKind::PushPin, "", 8, false, "at the edge"}},
+                          .leave = "the yellow plug",
+                          .undo = "window switch",
+                          .membrane = true};
+    plan.places.at({3}).held = {{FastenerKind::Screw, "T25", 4, false, ""}, {FastenerKind::Hook, "", 1, false, ""}};
     plan.places.at({3}).wayIn = {panel};
     plan.places.at({3}).behind = Behind::FuelTank;
     plan.places.at({3}).room[Quantity::ScrewCircle_m] = Known{0.158};

@@ -8,14 +8,17 @@
 
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
-#include "tests/core/demo_plan.h"
+#include "tests/core/job/job_of.h"
 
 namespace core {
 namespace {
 
-JobPlan jobOf(const Plan& plan)
+using tests::countOf, tests::jobOf;
+
+int countOfSmall(const JobPlan& job, SmallPart part)
 {
-    return planJob(plan, kFound, plan.job.goal, tests::evaluated(plan));
+    const auto rows = tests::smallOf(job, part);
+    return rows.empty() ? 0 : rows.front().count;
 }
 
 Plan newDriverAndCapacitor()
@@ -34,11 +37,6 @@ std::ptrdiff_t lastOf(const JobPlan& job, StepKind kind)
     return job.steps.rend() -
            std::find_if(job.steps.rbegin(), job.steps.rend(), [&](const Step& step) { return step.kind == kind; }) - 1;
 }
-std::ptrdiff_t countOf(const JobPlan& job, StepKind kind)
-{
-    return std::count_if(job.steps.begin(), job.steps.end(), [&](const Step& step) { return step.kind == kind; });
-}
-
 TEST(JobPlan, NothingPlannedIsNothingToDo)
 {
     const JobPlan job = jobOf(tests::demoPlan());
@@ -102,8 +100,12 @@ TEST(JobPlan, CautionsStandAtTheirStep)
 TEST(JobPlan, NamesTheReadingToExpectAndTheCapacitorToMake)
 {
     const JobPlan job = jobOf(newDriverAndCapacitor());
-    EXPECT_NEAR(job.steps.at(static_cast<size_t>(firstOf(job, StepKind::CheckResistance))).figure, 3.3, 1e-12);
-    EXPECT_NEAR(job.steps.at(static_cast<size_t>(firstOf(job, StepKind::MakeLead))).figure, 100e-6, 1e-15);
+    const Step& check = job.steps.at(static_cast<size_t>(firstOf(job, StepKind::CheckResistance)));
+    EXPECT_NEAR(check[StepFigure::Reading_ohm], 3.3, 1e-12);
+    EXPECT_NEAR(check[StepFigure::ReadingLow_ohm], 3.3 * 0.93, 1e-12) << "stated: 7 % either way";
+    EXPECT_NEAR(check[StepFigure::ReadingHigh_ohm], 3.3 * 1.07, 1e-12);
+    EXPECT_NEAR(job.steps.at(static_cast<size_t>(firstOf(job, StepKind::MakeLead)))[StepFigure::Value_f], 100e-6,
+                1e-15);
 }
 
 TEST(JobPlan, ListsPartsWithTheSmallOnes)
@@ -129,7 +131,8 @@ TEST(JobPlan, SpacersAreBoughtAndHolesAreSteps)
     ASSERT_EQ(job.parts.size(), parts + 1);
     EXPECT_TRUE(std::any_of(job.parts.begin(), job.parts.end(),
                             [](const PartRow& row) { return row.name == "spacer 9 mm" && row.count == 2; }));
-    EXPECT_EQ(countOf(job, StepKind::Alter), 4) << "two things, both sides";
+    EXPECT_EQ(countOf(job, StepKind::Alter), 2) << "both sides";
+    EXPECT_EQ(countOf(job, StepKind::CutHole), 2) << "both sides";
 }
 
 TEST(JobPlan, WiringSaysWhatStaysAndWhatIsNew)
@@ -159,13 +162,6 @@ TEST(JobPlan, MinutesAreTheSumOfTheSteps)
     for (const Step& step : job.steps) sum += step.minutes;
     EXPECT_EQ(job.minutes, sum);
     EXPECT_GT(sum, 60.0);
-}
-
-int countOfSmall(const JobPlan& job, SmallPart part)
-{
-    for (const SmallPartRow& row : job.smallParts)
-        if (row.part == part) return row.count;
-    return 0;
 }
 
 // What a use asks is a step of its own and, where it takes one, a part; common practice, no source.

@@ -102,6 +102,11 @@ INSTANTIATE_TEST_SUITE_P(
         FitRow{"no glass there", RuleId::WindowTravel, room({{Quantity::Depth_m, 0.0300}}), {}}));
 // 94 + 1 to min(102 - 4.5 - 4, 110 - 8) = 93.5: no hole leaves this one its screws, so the circle is 106 here: 97.5.
 const auto kWideCircle = driver(Quantity::ScrewCircle_m, 0.106);
+const auto kNoCutting = [](Fitting& s) { s.also = [](Plan& plan) { plan.job.keep.insert(Keep::NoCutting); }; };
+auto alsoDone(AlterationKind what)
+{
+    return [=](Fitting& s) { s.done.push_back(what); };
+}
 INSTANTIATE_TEST_SUITE_P(
     Fit3, FitRule,
     testing::Values(
@@ -114,10 +119,24 @@ INSTANTIATE_TEST_SUITE_P(
                {}},
         FitRow{"too small, no saw between", RuleId::CutoutAndRing,
                all(room({{Quantity::Cutout_m, 0.090}}), kWideCircle), kCare},
-        FitRow{"too small, a saw of 98 mm",
-               RuleId::CutoutAndRing,
-               all(room({{Quantity::Cutout_m, 0.090}}), driver(Quantity::ScrewCircle_m, 0.1065)),
-               {}}));
+        FitRow{"too small, a saw of 98 mm", RuleId::CutoutAndRing,
+               all(room({{Quantity::Cutout_m, 0.090}}), driver(Quantity::ScrewCircle_m, 0.1065)), kCare},
+        FitRow{"just wide enough", RuleId::CutoutAndRing, all(room({{Quantity::Cutout_m, 0.095}}), kWideCircle), {}},
+        FitRow{"a tenth of a millimetre less", RuleId::CutoutAndRing,
+               all(room({{Quantity::Cutout_m, 0.0949}}), kWideCircle), kCare},
+        FitRow{"the same where nothing may be cut", RuleId::CutoutAndRing,
+               all(room({{Quantity::Cutout_m, 0.0949}}), kWideCircle, kNoCutting), kStop}));
+// Of the alterations, those that cannot be undone.
+INSTANTIATE_TEST_SUITE_P(
+    Job6, FitRule,
+    testing::Values(
+        FitRow{"a cut hole", RuleId::CutAgainstWish, all(kNoCutting, alsoDone(AlterationKind::Hole)), kStop},
+        FitRow{"new screw holes", RuleId::CutAgainstWish, all(kNoCutting, alsoDone(AlterationKind::ScrewHoles)), kStop},
+        FitRow{"what is in the way", RuleId::CutAgainstWish, all(kNoCutting, alsoDone(AlterationKind::CutObstruction)),
+               kStop},
+        FitRow{"a seal", RuleId::CutAgainstWish, kNoCutting, {}},
+        FitRow{"a hole in the spacer", RuleId::CutAgainstWish, all(kNoCutting, alsoDone(AlterationKind::WireHole)), {}},
+        FitRow{"a cut that the owner does not mind", RuleId::CutAgainstWish, alsoDone(AlterationKind::Hole), {}}));
 INSTANTIATE_TEST_SUITE_P(Fit4, FitRule,
                          testing::Values(FitRow{"25 for the hole of a 25 mm dome", RuleId::DomeTakenForHole,
                                                 all(driver(Quantity::Dome_m, 0.025), driver(Quantity::Cutout_m, 0.025)),
@@ -333,7 +352,7 @@ const auto kPanel = [](bool counted) {
         s.also = [=](Plan& plan) {
             const auto id = drawId<PanelId>(plan);
             plan.panels[id] = {.name = "card"};
-            if (counted) plan.panels[id].fasteners["edge"] = Fastener{.count = 6};
+            if (counted) plan.panels[id].fasteners = {{.count = 6}};
             plan.places.at(kLeft).wayIn = plan.places.at(kRight).wayIn = {id};
         };
     };

@@ -46,6 +46,7 @@ struct Fitting {
 inline Plan planOf(const Fitting& fitting)
 {
     Plan plan = demoPlan();
+    plan.job.keep.erase(Keep::NoCutting);
     for (const PlaceId id : {kLeft, kRight}) {
         Place& place = plan.places.at(id);
         place.kind = fitting.place.kind;

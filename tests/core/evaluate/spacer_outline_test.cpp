@@ -1,5 +1,5 @@
 // A spacer to be made: its holes against the closed forms of a circle, its mirror against the other side's own drawing.
-#include "core/design/spacer_outline.h"
+#include "core/evaluate/spacer_outline.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
@@ -83,6 +83,44 @@ TEST(SpacerOutline, TurnsWithTheDriverAndKeepsTheVehiclesHoles)
     const OutlineHole first = holesOf(turned, true).front();
     EXPECT_NEAR(std::atan2(first.v_m, first.u_m), 75.0 * std::numbers::pi / 180.0, 1e-12);
     EXPECT_EQ(holesOf(turned, false).size(), 3U);
+}
+
+// Both patterns on one circle: one hole goes through, wide enough for the vehicle's screw, and no pilot is left.
+TEST(SpacerOutline, OneLongScrewGoesThroughWhereThePatternsMeet)
+{
+    Place place;
+    place.room = {{Quantity::ScrewCount, Known{4.0}},
+                  {Quantity::ScrewCircle_m, Known{0.156}},
+                  {Quantity::ScrewStart_deg, Known{45.0}},
+                  {Quantity::ScrewHole_m, Known{0.0055}}};
+    const SpacerOutline outline = outlineOf(place);
+    EXPECT_TRUE(outline.oneScrew);
+    ASSERT_EQ(outline.holes.size(), 4U);
+    for (const OutlineHole& hole : outline.holes) {
+        EXPECT_FALSE(hole.pilot);
+        EXPECT_EQ(hole.across_m, 0.0055);
+    }
+    place.room[Quantity::ScrewCircle_m] = Known{0.160};  // 2 mm off each, tolerance 1.5
+    EXPECT_FALSE(outlineOf(place).oneScrew);
+}
+
+// 2 mm off each other they would break into one slot: the driver turns until two widths of the wider hole, 5.2 mm, lie
+// between the edges. Pilot 3.4 and through 5.2 mm on 78 and 80 mm of radius: centres 4.3 + 10.4 mm apart, so
+// 14.7^2 = 2^2 + 4 * 78 * 80 sin^2(a/2), a = 10.6 degrees; steps of half a degree.
+TEST(SpacerOutline, TurnsThePatternsApartWhereTheyNearlyMeet)
+{
+    Place place;
+    place.room = {{Quantity::ScrewCount, Known{4.0}},
+                  {Quantity::ScrewCircle_m, Known{0.160}},
+                  {Quantity::ScrewStart_deg, Known{45.0}}};
+    const SpacerOutline outline = outlineOf(place);
+    const double apart_deg = 2.0 * std::asin(std::sqrt((0.0147 * 0.0147 - 0.002 * 0.002) / (4.0 * 0.078 * 0.080))) *
+                             180.0 / std::numbers::pi;
+    EXPECT_NEAR(std::abs(outline.turn_deg), std::ceil(2.0 * apart_deg) / 2.0, 1e-9);
+    Mount decided;
+    decided.turn_deg = 1.0;
+    EXPECT_EQ(outlineOf(place, decided).turn_deg, 1.0) << "somebody decided it";
+    EXPECT_EQ(mirrored(outline).turn_deg, -outline.turn_deg);
 }
 
 // Land: from the hole's edge to the rim, 165/2 - 156/2 - d/2, and to the opening, 156/2 - d/2 - 144/2.

@@ -1,0 +1,255 @@
+#include "core/job/place_steps.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/resolve.h"
+#include "core/job/fit_steps.h"
+
+namespace core {
+namespace {
+
+// Farads in the one capacitor of a part; 0: it has none, or nobody knows.
+double capacitanceOf(const Part& part)
+{
+    for (const auto& [name, element] : part.inside)
+        if (element.kind == ElementKind::Capacitor)
+            return valueOf(figuresOf(part, name), Quantity::Capacitance_f).value_or(0.0);
+    return 0.0;
+}
+
+double countOf(const std::vector<Fastener>& fasteners)
+{
+    double count = 0.0;
+    for (const Fastener& one : fasteners) count += one.count;
+    return count;
+}
+
+}  // namespace
+
+Step& PlaceSteps::add(StepKind kind, PracticeKey time, double times, PlaceId place, DeviceId device,
+                      std::vector<ToolUse> tools, std::vector<Caution> cautions)
+{
+    Step& step = m_steps.add(kind, time, times);
+    step.place = place;
+    step.device = device;
+    step.tools = std::move(tools);
+    step.cautions = std::move(cautions);
+    return step;
+}
+
+// Calls `take` with what a driver's fit at its place rests on; nothing for one that is nowhere.
+template <class Take>
+void PlaceSteps::withFit(DeviceId driver, Take take) const
+{
+    static const Mount kUsual;
+    const auto fit = m_goal.fits.find(driver);
+    if (fit == m_goal.fits.end()) return;
+    const auto mount = m_to.mounts.find(driver);
+    take(FitAt{driver, m_from, m_to, m_to.places.at(m_to.devices.at(driver).at),
+               mount == m_to.mounts.end() ? kUsual : mount->second, *fit->second, m_practice});
+}
+
+// Nothing is drilled or sawn where a traction battery's cables may run.
+std::vector<Caution> PlaceSteps::cutting(std::vector<Caution> more) const
+{
+    more.insert(more.begin(), Caution::LookBehind);
+    if (m_plan.body.drive != Drive::Combustion) more.insert(more.begin(), Caution::HighVoltage);
+    return more;
+}
+
+void PlaceSteps::addBenchWork(const PlaceWork& work)
+{
+    for (const DeviceId lead : work.leads) {
+        if (part(lead).kind == PartKind::Lead) continue;
+        Step& step = add(StepKind::MakeLead, PracticeKey::StepWiring_min, 1.0, m_to.devices.at(lead).at, lead,
+                         {{Tool::SolderOrCrimp, {}}, {Tool::Ohmmeter, {}}}, {Caution::HotSolder});
+        step.figures[StepFigure::Value_f] = capacitanceOf(part(lead));
+    }
+    for (const auto* drivers : {&work.drivers, &work.remounted})
+        for (const DeviceId driver : *drivers) withFit(driver, [&](const FitAt& at) { addSpacerMaking(m_steps, at); });
+}
+
+void PlaceSteps::removeDriver(PlaceId place, DeviceId driver)
+{
+    static const std::vector<Fastener> kNone;
+    const auto there = m_to.places.find(place);
+    const auto& held = there == m_to.places.end() ? kNone : there->second.held;
+    std::vector<ToolUse> tools = held.empty() ? std::vector<ToolUse>{{Tool::CrossHead, {}}} : toolsFor(held);
+    tools.push_back({Tool::Camera, {}});
+    const bool drilled =
+        std::any_of(held.begin(), held.end(), [](const Fastener& one) { return one.kind == FastenerKind::Rivet; });
+    add(StepKind::RemoveDriver, PracticeKey::StepSwap_min, 0.5, place, driver, std::move(tools),
+        drilled ? cutting({Caution::MaskMagnet}) : std::vector<Caution>{});
+}
+
+void PlaceSteps::addHole(PlaceId place, const Alteration& hole, DeviceId driver)
+{
+    Step& step =
+        add(StepKind::CutHole, PracticeKey::CutHole_min, 1.0, place, driver, {}, cutting({Caution::MaskMagnet}));
+    auto across_m = valueOf(hole.figures, Quantity::Cutout_m);
+    const auto fit = m_goal.fits.find(driver);
+    if (!across_m && fit != m_goal.fits.end() && fit->second->hole) across_m = fit->second->hole->plan.cut_m;
+    bool sawn = false;
+    if (across_m) {
+        step.figures[StepFigure::Hole_m] = *across_m;
+        for (const double saw_m : m_practice[PracticeList::HoleSaw_m])
+            sawn = sawn || std::abs(saw_m - *across_m) < 1e-4;
+    }
+    if (const auto short_m = valueOf(hole.figures, Quantity::CutoutShort_m); short_m && *short_m < *across_m) {
+        step.figures[StepFigure::HoleShort_m] = *short_m;
+        sawn = false;
+    }
+    if (sawn) step.figures[StepFigure::Saw_m] = *across_m;
+    step.tools = {{sawn ? Tool::HoleSaw : Tool::Jigsaw, {}}, {Tool::Vacuum, {}}, {Tool::Paint, {}}};
+}
+
+void PlaceSteps::addAlteration(PlaceId place, const Alteration& alteration, DeviceId driver)
+{
+    if (alteration.what == AlterationKind::Hole) return addHole(place, alteration, driver);
+    const bool obstruction = alteration.what == AlterationKind::CutObstruction;
+    const bool screws = alteration.what == AlterationKind::ScrewHoles;
+    const bool drills = screws || alteration.what == AlterationKind::WireHole;
+    const auto fit = m_goal.fits.find(driver);
+    const double holes = screws && fit != m_goal.fits.end() ? std::max(1, fit->second->screwCount) : 1.0;
+    Step& step =
+        add(StepKind::Alter, screws ? PracticeKey::ScrewHole_min : PracticeKey::StepWiring_min, holes, place, driver);
+    step.alteration = alteration.what;
+    if (drills) step.tools = {{Tool::Drill, {}}, {Tool::Vacuum, {}}};
+    if (screws) step.tools.push_back({Tool::Paint, {}});
+    if (obstruction) step.tools = {{Tool::SideCutter, {}}, {Tool::Vacuum, {}}};
+    if (!drills && !obstruction) step.tools = {{Tool::Tape, {}}};
+    if (screws || obstruction) step.cautions = cutting({Caution::MaskMagnet});
+    if (alteration.what == AlterationKind::WireHole)
+        step.figures[StepFigure::Drill_m] = m_practice[PracticeKey::WireHole_m];
+    if (const auto there = m_to.places.find(place); screws && there != m_to.places.end()) {
+        step.figures[StepFigure::Drill_m] = fastenerDrill_m(there->second, m_practice);
+        step.figures[StepFigure::Screws_count] = holes;
+    }
+    // What held the cable went with what was cut away.
+    if (obstruction) add(StepKind::Retain, PracticeKey::StepWiring_min, 0.5, place, driver, {{Tool::Tape, {}}});
+}
+
+void PlaceSteps::addWiring(PlaceId place, const PlaceWork& work)
+{
+    for (const DeviceId lead : work.leads) {
+        if (part(lead).kind == PartKind::Lead)
+            add(StepKind::PlugLead, PracticeKey::StepWiring_min, 0.5, place, lead, {{Tool::Tape, {}}});
+        else
+            add(StepKind::SwapLead, PracticeKey::StepWiring_min, 1.0, place, lead,
+                {{Tool::SideCutter, {}}, {Tool::Tape, {}}});
+    }
+    for (const DeviceId source : work.sources)
+        add(StepKind::MountSource, PracticeKey::StepSwap_min, 1.0, place, source,
+            {{Tool::CrossHead, {}}, {Tool::Drill, {}}}, cutting({}));
+    const std::vector<ToolUse> joint{{Tool::SolderOrCrimp, {}}, {Tool::Tape, {}}};
+    for (const DeviceId insert : work.inserts)
+        add(StepKind::InsertPart, PracticeKey::StepWiring_min, 1.0, place, insert, joint, {Caution::HotSolder});
+    for (const DeviceId driver : work.coils)
+        add(StepKind::JoinCoils, PracticeKey::StepWiring_min, 0.5, place, driver,
+            {{Tool::SolderOrCrimp, {}}, {Tool::Ohmmeter, {}}})
+            .figures[StepFigure::Reading_ohm] = coilsAtDriver(m_to, driver, m_practice).leads_ohm.value_or(0.0);
+    for (const DeviceId link : work.links)
+        add(StepKind::LinkAcross, PracticeKey::StepWiring_min, 1.0, place, link, joint, {Caution::HotSolder});
+    constexpr double kWiresOfPair = 2.0;
+    for (const DeviceId driver : work.drivers)
+        if (plugIsCut(m_from, m_to, driver))
+            add(StepKind::CutPlug, PracticeKey::Splice_min, kWiresOfPair, place, driver,
+                {{Tool::SideCutter, {}}, {Tool::SolderOrCrimp, {}}}, {Caution::HotSolder});
+}
+
+// What an ohmmeter should show at the tabs, and how far off it may be.
+void PlaceSteps::noteReading(Step& step, DeviceId driver) const
+{
+    const double re_ohm = coilsAtDriver(m_to, driver, m_practice).leads_ohm.value_or(0.0);
+    const Part& own = part(driver);
+    const std::string coil = firstOf(own, ElementKind::Coil);
+    const Figures known = coil.empty() ? Figures{} : figuresOf(own, coil);
+    const auto stated = known.find(Quantity::Re_ohm);
+    double spread = m_practice[stated == known.end() || stated->second.basis.origin == Origin::ClassGuess
+                                   ? PracticeKey::ClassReSpread_ratio
+                                   : PracticeKey::ReSpread_ratio];
+    if (stated != known.end() && stated->second.spread > 0.0) spread = stated->second.spread;
+    step.figures[StepFigure::Reading_ohm] = re_ohm;
+    step.figures[StepFigure::ReadingLow_ohm] = re_ohm * (1.0 - spread);
+    step.figures[StepFigure::ReadingHigh_ohm] = re_ohm * (1.0 + spread);
+}
+
+void PlaceSteps::addFitting(PlaceId place, const PlaceWork& work)
+{
+    const DeviceId first = !work.drivers.empty()     ? work.drivers.front()
+                           : !work.remounted.empty() ? work.remounted.front()
+                                                     : DeviceId{};
+    for (const auto* drivers : {&work.drivers, &work.remounted})
+        for (const DeviceId driver : *drivers)
+            if (m_from.devices.contains(driver)) removeDriver(place, driver);
+    for (const DeviceId gone : work.gone) removeDriver(place, gone);
+    for (const Alteration& alteration : work.alterations) addAlteration(place, alteration, first);
+    for (const auto* drivers : {&work.drivers, &work.remounted})
+        for (const DeviceId driver : *drivers) withFit(driver, [&](const FitAt& at) { addSpacerFitting(m_steps, at); });
+    addWiring(place, work);
+    for (const DeviceId driver : work.drivers) {
+        // The reading is taken at the tabs: a capacitor in the lead would read open.
+        noteReading(
+            add(StepKind::CheckResistance, PracticeKey::StepWiring_min, 0.5, place, driver, {{Tool::Ohmmeter, {}}}),
+            driver);
+        add(StepKind::Connect, PracticeKey::StepWiring_min, 0.5, place, driver);
+        const bool placed = m_goal.fits.contains(driver);
+        if (placed)
+            withFit(driver, [&](const FitAt& at) { addDriverFitting(m_steps, at); });
+        else
+            add(StepKind::FitDriver, PracticeKey::StepSwap_min, 0.5, place, driver, {{Tool::CrossHead, {}}},
+                {Caution::ConeGuard});
+    }
+    for (const DeviceId driver : work.remounted)
+        withFit(driver, [&](const FitAt& at) { addDriverFitting(m_steps, at); });
+}
+
+void PlaceSteps::addPanel(StepKind kind, PlaceId place, PanelId id)
+{
+    const Panel& panel = m_to.panels.at(id);
+    Step& step = add(kind, PracticeKey::Panel_min, 1.0, place, {}, toolsFor(panel.fasteners));
+    step.panel = id;
+    const double fasteners = countOf(panel.fasteners);
+    const PracticeEntry& each = m_practice.entries.at(PracticeKey::Fastener_min);
+    step.minutes += fasteners * each.value;
+    step.least_min += fasteners * each.least;
+    step.most_min += fasteners * each.greatest;
+    if (kind == StepKind::OpenPanel && panel.fasteners.empty())
+        step.tools = {{Tool::PlasticPry, {}}, {Tool::CrossHead, {}}};
+    if (kind == StepKind::OpenPanel && hasRestraints(m_plan.body)) step.cautions.push_back(Caution::Restraints);
+    step.cautions.push_back(Caution::ClipsCounted);
+    if (panel.membrane) step.cautions.push_back(Caution::WaterFilm);
+}
+
+void PlaceSteps::open(const Opening& opening)
+{
+    for (const PanelId panel : opening.panels) addPanel(StepKind::OpenPanel, opening.places.front(), panel);
+    if (!opening.panels.empty() || !hasTrim(opening, m_to)) return;
+    Step& step = add(StepKind::OpenTrim, PracticeKey::StepTrim_min, 1.0, opening.places.front(), {},
+                     {{Tool::PlasticPry, {}}, {Tool::CrossHead, {}}}, {Caution::ClipsCounted});
+    if (hasRestraints(m_plan.body)) step.cautions.insert(step.cautions.begin(), Caution::Restraints);
+}
+
+void PlaceSteps::tryBeforeClosing(const Opening& opening, const std::map<PlaceId, PlaceWork>& work)
+{
+    if (!hasTrim(opening, m_to)) return;
+    for (const PlaceId place : opening.places) {
+        const PlaceWork& there = work.at(place);
+        Step& step = add(StepKind::TryBeforeClosing, PracticeKey::FunctionTest_min, 1.0, place,
+                         there.drivers.empty() ? DeviceId{} : there.drivers.front());
+        if (step.device) noteReading(step, step.device);
+    }
+}
+
+void PlaceSteps::close(const Opening& opening)
+{
+    for (auto panel = opening.panels.rbegin(); panel != opening.panels.rend(); ++panel)
+        addPanel(StepKind::ClosePanel, opening.places.front(), *panel);
+    if (opening.panels.empty() && hasTrim(opening, m_to))
+        add(StepKind::CloseTrim, PracticeKey::StepTrim_min, 1.0, opening.places.front(), {}, {},
+            {Caution::ClipsCounted});
+}
+
+}  // namespace core

@@ -1,0 +1,70 @@
+#include "core/job/place_work.h"
+
+#include <algorithm>
+
+#include "core/evaluate/resolve.h"
+#include "core/evaluate/supply.h"
+
+namespace core {
+namespace {
+
+Mount mountOf(const Fitout& fitout, DeviceId device)
+{
+    const auto mount = fitout.mounts.find(device);
+    return mount == fitout.mounts.end() ? Mount{} : mount->second;
+}
+
+std::vector<DeviceId>& worksOf(PlaceWork& work, const Part& part, bool stood)
+{
+    if (part.kind == PartKind::Driver) return work.drivers;
+    if (isSource(part)) return work.sources;
+    const bool fresh = !stood && (part.kind == PartKind::Network || part.kind == PartKind::Plug);
+    return fresh ? work.inserts : work.leads;
+}
+
+}  // namespace
+
+bool isNewCable(const Fitout& from, WireId id, const Wire& wire)
+{
+    const auto before = from.wires.find(id);
+    return before == from.wires.end() || before->second.figures != wire.figures;
+}
+
+bool newSpacer(const Fitout& from, const Fitout& to, DeviceId driver)
+{
+    const PartId spacer = mountOf(to, driver).spacer;
+    return spacer && spacer != mountOf(from, driver).spacer;
+}
+
+JobWork workBetween(const Fitout& from, const Fitout& to)
+{
+    JobWork job;
+    for (const auto& [id, device] : to.devices) {
+        const Part& part = to.parts.at(device.part);
+        if (samePartAsBefore(from, to, id)) {
+            if (part.kind == PartKind::Driver && mountOf(from, id) != mountOf(to, id))
+                job.places[device.at].remounted.push_back(id);
+        } else if (part.kind == PartKind::Fuse) {
+            job.fuses.push_back(id);
+        } else {
+            worksOf(job.places[device.at], part, from.devices.contains(id)).push_back(id);
+        }
+    }
+    for (const auto& [id, device] : from.devices)
+        if (!to.devices.contains(id) && from.parts.at(device.part).kind != PartKind::Fuse)
+            job.places[device.at].gone.push_back(id);
+    for (const auto& [id, wire] : to.wires) {
+        if (wire.b.terminal == kSupplyTerminal && isNewCable(from, id, wire)) job.supplies.push_back(id);
+        if (from.wires.contains(id) || wire.a.device != wire.b.device) continue;
+        PlaceWork& work = job.places[to.devices.at(wire.a.device).at];
+        auto& list = partOf(to, wire.a.device).kind == PartKind::Driver ? work.coils : work.links;
+        if (std::find(list.begin(), list.end(), wire.a.device) == list.end()) list.push_back(wire.a.device);
+    }
+    for (const auto& [id, alteration] : to.alterations)
+        if (const auto before = from.alterations.find(id);
+            before == from.alterations.end() || before->second != alteration)
+            job.places[alteration.place].alterations.push_back(alteration);
+    return job;
+}
+
+}  // namespace core

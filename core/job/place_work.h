@@ -1,0 +1,34 @@
+#pragma once
+
+#include "core/evaluate/plug_cut.h"
+
+namespace core {
+
+// What changes at one place, so that its steps can stand together.
+struct PlaceWork {
+    std::vector<DeviceId> drivers{};    // another part in the same role, or new here
+    std::vector<DeviceId> remounted{};  // the same part on another spacer, turned, or held another way
+    std::vector<DeviceId> leads{};      // a plug or lead that becomes another
+    std::vector<Alteration> alterations{};
+    std::vector<DeviceId> links{};    // a new link across something that stays
+    std::vector<DeviceId> coils{};    // drivers whose coils are joined afresh
+    std::vector<DeviceId> inserts{};  // new in a lead
+    std::vector<DeviceId> sources{};
+    std::vector<DeviceId> gone{};  // taken out, and nothing in their stead
+};
+
+// The difference of two fitouts, by what a fitter does about it.
+struct JobWork {
+    std::map<PlaceId, PlaceWork> places{};  // those that are nowhere under no id
+    std::vector<DeviceId> fuses{};          // new, or of another value
+    std::vector<WireId> supplies{};         // supply cables to be laid
+    [[nodiscard]] bool empty() const { return places.empty() && fuses.empty() && supplies.empty(); }
+};
+[[nodiscard]] JobWork workBetween(const Fitout& from, const Fitout& to);
+
+// One that is drawn anew, or in its place another one.
+[[nodiscard]] bool isNewCable(const Fitout& from, WireId id, const Wire& wire);
+// Whether the mount's spacer is another one than before.
+[[nodiscard]] bool newSpacer(const Fitout& from, const Fitout& to, DeviceId driver);
+
+}  // namespace core
