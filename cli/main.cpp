@@ -4,6 +4,7 @@
 #include "cli/add_command.h"
 #include "cli/calc_command.h"
 #include "cli/commands.h"
+#include "cli/job_command.h"
 #include "cli/shelf_commands.h"
 #include "cli/solver_commands.h"
 #include "cli/survey_commands.h"
@@ -115,6 +116,16 @@ int main(int argc, char** argv)
                              [&] { return cli::printPins(file, device, json); });
     pins->add_option("PLAN", file, "a .reed file")->required();
     pins->add_option("DEVICE", device, "a radio or an amplifier, such as d10")->required();
+    cli::JobRequest card;
+    CLI::App* job = command("job", "the job card: steps, wiring and parts, as the window writes them", [&] {
+        card.json = json;
+        return cli::writeJob(card);
+    });
+    job->add_option("PLAN", card.plan, "a .reed file")->required();
+    auto* pdf = job->add_flag("--pdf", card.pdf, "one PDF");
+    job->add_flag("--csv", card.csv, "three tables, named after the output")->excludes(pdf);
+    job->add_flag("--letter", card.letter, "on letter paper instead of A4");
+    job->add_option("-o,--output", card.output, "the file to write");
     std::string seat;
     CLI::App* remedies = command("remedies", "what would help against a complaint, each with what it changes",
                                  [&] { return cli::printRemedies(file, text, seat, json); });

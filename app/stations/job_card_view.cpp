@@ -1,37 +1,33 @@
 #include "app/stations/job_card_view.h"
 
-#include <QBuffer>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLocale>
-#include <QPdfWriter>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QTextBrowser>
-#include <QTextDocument>
 #include <QVBoxLayout>
-#include <sstream>
 
-#include "app/stations/job_card_html.h"
 #include "app/theme/theme.h"
+#include "card/paper.h"
+#include "card/tables.h"
 #include "core/io/atomic_file.h"
-#include "core/io/csv.h"
-#include "words/job_words.h"
 
 namespace app {
 namespace {
 
-std::string csvText(const words::Table& table)
+card::Shop shopOf(const ShopSettings& shop)
 {
-    std::ostringstream out;
-    for (const auto& row : table) {
-        std::vector<std::string> cells;
-        for (const QString& cell : row) cells.push_back(cell.toUtf8().toStdString());
-        core::writeCsvRow(out, cells);
-    }
-    return out.str();
+    return {shop.name, shop.currency, shop.hourlyRate, shop.letterPaper, shop.missing};
+}
+
+// Calls `use` with the card of this moment.
+template <class Use>
+auto withCard(const Snapshot& snapshot, const ShopSettings& settings, const core::Shelf& shelf, Use use)
+{
+    const card::Shop shop = shopOf(settings);
+    return use(card::Job{snapshot.plan, snapshot.evaluation, snapshot.findings, snapshot.job, shelf, shop});
 }
 
 }  // namespace
@@ -70,8 +66,12 @@ void JobCardView::present(const Snapshot& snapshot)
     const int scrolled = m_preview->verticalScrollBar()->value();
     m_preview->document()->setDefaultFont(m_theme.text());
     m_preview->document()->setDocumentMargin(m_theme.px(14));
-    m_preview->setHtml(
-        jobCardHtml(snapshot, m_shop, m_sold.shelf, m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()));
+    QString html;
+    const card::Inks inks{m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()};
+    for (const QString& piece :
+         withCard(snapshot, m_shop, m_sold.shelf, [&](const card::Job& job) { return card::piecesOf(job, inks); }))
+        html += piece;
+    m_preview->setHtml(html);
     m_preview->verticalScrollBar()->setValue(scrolled);
 }
 
@@ -83,21 +83,7 @@ void JobCardView::setShop(const ShopSettings& shop)
 
 bool JobCardView::writePdf(const QString& path) const
 {
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    QPdfWriter writer(&buffer);
-    writer.setPageSize(QPageSize(m_shop.letterPaper ? QPageSize::Letter : QPageSize::A4));
-    writer.setPageMargins(QMarginsF(0, 0, 0, 0));  // print() sets the text 2 cm in by itself
-    writer.setTitle(tr("Job card"));
-    QTextDocument document;
-    QFont font(QStringLiteral("Lato"));
-    font.setPointSizeF(9.5);
-    font.setLetterSpacing(QFont::AbsoluteSpacing,
-                          0.1);  // none to the eye, but without ligatures, which a search of the PDF would miss
-    document.setDefaultFont(font);
-    document.setHtml(jobCardHtml(*m_snapshot, m_shop, m_sold.shelf, QStringLiteral("#555"), QStringLiteral("#222")));
-    document.print(&writer);
+    const QByteArray bytes = withCard(*m_snapshot, m_shop, m_sold.shelf, card::pdfOf);
     return core::writeAtomically(path.toUtf8().toStdString(), bytes.toStdString(), 0).has_value();
 }
 
@@ -105,15 +91,11 @@ QStringList JobCardView::writeCsv(const QString& path) const
 {
     const QFileInfo chosen(path);
     const QString base = chosen.path() + QLatin1Char('/') + chosen.completeBaseName();
-    const core::Fitout& before = m_snapshot->before().used;
-    const core::Fitout& after = m_snapshot->after().used;
     QStringList written;
-    for (const auto& [suffix, table] :
-         {std::pair{QStringLiteral("-steps.csv"), words::stepTable(m_snapshot->job, before, after)},
-          std::pair{QStringLiteral("-wiring.csv"), words::wireTable(m_snapshot->job, before, after)},
-          std::pair{QStringLiteral("-parts.csv"), words::partTable(m_snapshot->job, after, &m_sold.shelf)}}) {
-        if (!core::writeAtomically((base + suffix).toUtf8().toStdString(), csvText(table), 0)) return {};
-        written << base + suffix;
+    for (const auto& [suffix, text] : withCard(*m_snapshot, m_shop, m_sold.shelf, card::csvOf)) {
+        const QString file = base + QString::fromStdString(suffix);
+        if (!core::writeAtomically(file.toUtf8().toStdString(), text, 0)) return {};
+        written << file;
     }
     return written;
 }

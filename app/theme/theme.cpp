@@ -7,13 +7,13 @@
 #include <cmath>
 
 #include "app/theme/style_sheet.h"
+#include "card/paper.h"
 
 namespace app {
 
 Theme::Theme(QApplication& application) : QObject(&application), m_application(application)
 {
-    for (const char* file : {":/fonts/Lato-Regular.ttf", ":/fonts/Lato-Bold.ttf", ":/fonts/Cabin-SemiBold.otf"})
-        QFontDatabase::addApplicationFont(QString::fromLatin1(file));
+    card::loadFonts();
     m_desktopIsDark = application.palette().color(QPalette::Window).lightnessF() < 0.5F;
     application.setStyle(QStringLiteral("Fusion"));
     applyToApplication();

@@ -13,11 +13,6 @@ namespace {
 
 constexpr double kBehindSeat_ratio = 0.12;  // of the length
 
-QString text(const char* words)
-{
-    return QCoreApplication::translate("Drawing", words);
-}
-
 // What is fitted at a place, in a few words and as the figure beside it.
 void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id)
 {
@@ -31,12 +26,12 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         const auto coils = static_cast<qsizetype>(core::coilsOfCone(part, run.run.id.coil.element).size());
         const core::Known& nominal = run.coil.at(core::Quantity::Nominal_ohm);
         const QString one = words::signedAsKnown(words::ohms(nominal.value), nominal.basis.origin);
-        const QString ohms = coils > 1 ? text("%1 × %2").arg(coils).arg(one) : one;
-        QString value = text("%1, %2, channel %3")
+        const QString ohms = coils > 1 ? drawingText("%1 × %2").arg(coils).arg(one) : one;
+        QString value = drawingText("%1, %2, channel %3")
                             .arg(part.driverClass.empty() ? QString::fromStdString(part.name)
                                                           : words::nameOfClass(part.driverClass),
                                  ohms, QString::fromStdString(run.run.id.channel.element));
-        if (device.basis.origin == core::Origin::ClassGuess) value = text("%1, by estimate").arg(value);
+        if (device.basis.origin == core::Origin::ClassGuess) value = drawingText("%1, by estimate").arg(value);
         if (!values.contains(value)) values << value;
         QString figure = ohms;
         if (run.idealCorner_hz)
@@ -44,8 +39,8 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
                 QLatin1Char('\n') + words::signedAsKnown(words::frequency(*run.idealCorner_hz), nominal.basis.origin);
         if (!figures.contains(figure)) figures << figure;
     }
-    thing.value = values.isEmpty() ? text("nothing known to be there") : values.join(text("; "));
-    thing.figure = figures.isEmpty() ? text("empty") : figures.join(QLatin1Char('\n'));
+    thing.value = values.isEmpty() ? drawingText("nothing known to be there") : values.join(drawingText("; "));
+    thing.figure = figures.isEmpty() ? drawingText("empty") : figures.join(QLatin1Char('\n'));
 }
 
 void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const core::UsualVehicles& vehicles)
@@ -61,7 +56,7 @@ void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const
         thing.figure = thing.name;
         const auto outputs = static_cast<qsizetype>(core::allOf(part, core::ElementKind::Output).size());
         const auto place = used.places.find(device.at);
-        thing.value = words::counted(outputs, text("%1 channel"), text("%1 channels"));
+        thing.value = words::counted(outputs, drawingText("%1 channel"), drawingText("%1 channels"));
         if (place != used.places.end()) {
             thing.at_m = place->second.frame.at_m;
         } else {  // a radio is in the dash; where an amplifier is, somebody has to find out
@@ -73,8 +68,8 @@ void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const
             }
             thing.at_m.x -= 0.32 * nowhere++;
             if (part.kind == core::PartKind::Amplifier) {
-                thing.value = text("%1, not found yet").arg(thing.value);
-                thing.figure = text("%1?").arg(thing.name);
+                thing.value = drawingText("%1, not found yet").arg(thing.value);
+                thing.figure = drawingText("%1?").arg(thing.name);
             }
         }
         things.push_back(std::move(thing));
@@ -88,7 +83,7 @@ void addSpots(std::vector<DrawnThing>& things, const core::Plan& plan, const cor
         ++rank;
         const QString name = QString::fromStdString(spot.name);
         DrawnThing thing{.kind = DrawnThing::Kind::Spot, .number = rank, .name = name};
-        thing.value = text("usual spot for a %1; Enter adds it").arg(words::nameOfClass(spot.driverClass));
+        thing.value = drawingText("usual spot for a %1; Enter adds it").arg(words::nameOfClass(spot.driverClass));
         thing.figure = spot.likely ? name : QString();
         thing.at_m = spot.frame.at_m;
         thing.likely = spot.likely;
@@ -135,7 +130,7 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
     for (const auto& [id, listener] : snapshot.plan.listeners) {
         DrawnThing thing{.kind = DrawnThing::Kind::Seat, .number = id.number};
         thing.name = words::nameOf(listener.seat);
-        thing.value = id == focus.listener ? text("listened from") : QString();
+        thing.value = id == focus.listener ? drawingText("listened from") : QString();
         thing.at_m = listener.head_m;
         things.push_back(std::move(thing));
     }
@@ -146,7 +141,7 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
                std::pair(-std::lround(b.at_m.x * 10.0), -b.at_m.y);
     });
     if (focus.fresh_m) {
-        DrawnThing thing{.kind = DrawnThing::Kind::New, .name = text("new place"), .value = {}, .at_m = *focus.fresh_m};
+        DrawnThing thing{.kind = DrawnThing::Kind::New, .name = drawingText("new place"), .value = {}, .at_m = *focus.fresh_m};
         things.push_back(std::move(thing));
     }
     return things;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QCoreApplication>
 #include <QString>
 #include <vector>
 
@@ -30,6 +31,12 @@ struct DrawingFocus {
     std::optional<core::Vec3> fresh_m{};  // a spot that was pointed at and is nothing yet
     bool survey = false;                  // spots are offered, things are moved, sides are shown
 };
+
+// A word on the drawing, in the language of the program.
+[[nodiscard]] inline QString drawingText(const char* words)
+{
+    return QCoreApplication::translate("Drawing", words);
+}
 
 // Places, seats and sources of the plan; in a survey also where a vehicle of the kind usually has drivers and this plan
 // has none yet. In the order in which Tab goes through them: from the nose to the tail, left before right.

@@ -14,11 +14,6 @@ constexpr double kTwoAbreast_m = 0.6;   // half the width from which seats lie s
 constexpr double kRoomForWords = 85.0;  // pixels a metre
 constexpr double kPlaceRadius = 12.0, kFlankRadius = 8.0;
 
-QString text(const char* words)
-{
-    return QCoreApplication::translate("Drawing", words);
-}
-
 // A polygon with its corners rounded off.
 QPainterPath rounded(const QPolygonF& corners, bool closed, double radius)
 {
@@ -54,13 +49,13 @@ void VehiclePainter::title()
     const QRectF head(m_view.area.left() + 2, m_view.area.top(), m_view.area.width() - 4, m_theme.px(18));
     switch (m_view.side) {
         case VehicleView::Side::Above:
-            m_painter.drawText(head, Qt::AlignLeft, text("from above, nose up"));
+            m_painter.drawText(head, Qt::AlignLeft, drawingText("from above, nose up"));
             break;
         case VehicleView::Side::Left:
-            m_painter.drawText(head, Qt::AlignLeft, text("L  left side, nose left"));
+            m_painter.drawText(head, Qt::AlignLeft, drawingText("L  left side, nose left"));
             break;
         case VehicleView::Side::Right:
-            m_painter.drawText(head, Qt::AlignRight, text("right side, nose right  R"));
+            m_painter.drawText(head, Qt::AlignRight, drawingText("right side, nose right  R"));
             break;
     }
 }
@@ -115,8 +110,8 @@ void VehiclePainter::body(const core::BodyShape& shape)
         }
     const double y = m_view.at({nose - 0.25, 0.0, 0.0}).y();
     const QPointF left = m_view.at({0.0, half, 0.0}), right = m_view.at({0.0, -half, 0.0});
-    m_painter.drawText(QRectF(left.x() - 30, y - 12, 24, 24), Qt::AlignRight | Qt::AlignVCenter, text("L"));
-    m_painter.drawText(QRectF(right.x() + 6, y - 12, 24, 24), Qt::AlignLeft | Qt::AlignVCenter, text("R"));
+    m_painter.drawText(QRectF(left.x() - 30, y - 12, 24, 24), Qt::AlignRight | Qt::AlignVCenter, drawingText("L"));
+    m_painter.drawText(QRectF(right.x() + 6, y - 12, 24, 24), Qt::AlignLeft | Qt::AlignVCenter, drawingText("R"));
 }
 
 void VehiclePainter::runs(const core::StageResult& stage, const std::vector<DrawnThing>& things,
@@ -250,7 +245,7 @@ void VehiclePainter::seat(const DrawnThing& thing, bool listening)
     m_painter.setFont(m_theme.small());
     m_painter.setPen(tokens.goldText);
     m_painter.drawText(QRectF(head.x() - 50, head.y() + 0.3 * s, 100, m_theme.px(18)), Qt::AlignCenter,
-                       text("listening"));
+                       drawingText("listening"));
 }
 
 void VehiclePainter::source(const DrawnThing& thing, bool chosen)

@@ -8,8 +8,8 @@
 #include "app/sheet_shelf.h"
 #include "app/shop_settings.h"
 #include "app/stations/walk/audiogram_text.h"
+#include "app/stations/walk/fastener_text.h"
 #include "app/stations/walk/typed_quantity.h"
-#include "app/stations/walk/way_in_editor.h"
 #include "app/widgets/circuit_layout.h"
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/vehicle_views.h"
@@ -193,23 +193,28 @@ TEST_P(TypedFastener, IsUnderstoodAsAFitterSaysIt)
 {
     const auto typed = fastenerFromText(GetParam().text);
     ASSERT_TRUE(typed);
-    EXPECT_EQ(typed->second.count, GetParam().count);
-    EXPECT_EQ(typed->second.kind, GetParam().kind);
-    EXPECT_EQ(typed->second.size, GetParam().size);
-    EXPECT_EQ(typed->first, GetParam().where);
-    EXPECT_EQ(typed->second.hidden, GetParam().hidden);
+    EXPECT_EQ(typed->count, GetParam().count);
+    EXPECT_EQ(typed->kind, GetParam().kind);
+    EXPECT_EQ(typed->size, GetParam().size);
+    EXPECT_EQ(typed->where, GetParam().where);
+    EXPECT_EQ(typed->hidden, GetParam().hidden);
 }
 INSTANTIATE_TEST_SUITE_P(
     Each, TypedFastener,
-    testing::Values(TypedRow{"2 hidden screws T20 behind the handle cup", 2, core::FastenerKind::Screw, "T20",
-                             "behind the handle cup", true},
-                    TypedRow{"8 clips", 8, core::FastenerKind::Clip, "", "at the edge", false},
-                    TypedRow{"push pin under the sill", 1, core::FastenerKind::PushPin, "", "under the sill", false},
-                    TypedRow{"3 push pins at the arch", 3, core::FastenerKind::PushPin, "", "at the arch", false},
-                    TypedRow{"4 nuts 10mm in the corners", 4, core::FastenerKind::Nut, "10mm", "in the corners", false},
-                    TypedRow{"1 bolt M6 hidden by the badge", 1, core::FastenerKind::Bolt, "M6", "by the badge", true},
-                    TypedRow{"12 Rivets 4.8 round the frame", 12, core::FastenerKind::Rivet, "4.8", "round the frame",
-                             false}));
+    testing::Values(
+        TypedRow{"2 hidden screws T20 behind the handle cup", 2, core::FastenerKind::Screw, "T20",
+                 "behind the handle cup", true},
+        TypedRow{"8 clips", 8, core::FastenerKind::Clip, "", "", false},
+        TypedRow{"2 bolts 8 mm", 2, core::FastenerKind::Bolt, "8 mm", "", false},
+        TypedRow{"10 mm nut", 1, core::FastenerKind::Nut, "10 mm", "", false},
+        TypedRow{"3/16 in Allen under the seat", 1, core::FastenerKind::Bolt, "3/16 in hex", "under the seat", false},
+        TypedRow{"four T25", 4, core::FastenerKind::Screw, "T25", "", false},
+        TypedRow{"a hook", 1, core::FastenerKind::Hook, "", "", false},
+        TypedRow{"push pin under the sill", 1, core::FastenerKind::PushPin, "", "under the sill", false},
+        TypedRow{"3 push pins at the arch", 3, core::FastenerKind::PushPin, "", "at the arch", false},
+        TypedRow{"4 nuts 10mm in the corners", 4, core::FastenerKind::Nut, "10mm", "in the corners", false},
+        TypedRow{"1 bolt M6 hidden by the badge", 1, core::FastenerKind::Bolt, "M6", "by the badge", true},
+        TypedRow{"12 Rivets 4.8 round the frame", 12, core::FastenerKind::Rivet, "4.8", "round the frame", false}));
 
 TEST(TypedFasteners, WithoutAKindAreRefused)
 {

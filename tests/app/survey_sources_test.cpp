@@ -186,7 +186,7 @@ TEST_F(Sources, ALabelOnTheTrimIsPutBack)
     driver.type("panelLabels", "jack label");
     driver.pickCandidate("wb-alder-4");
     driver.key(Qt::Key_9, Qt::ControlModifier);
-    EXPECT_TRUE(find<QTextBrowser>("jobCardPreview")->toPlainText().contains("jack label on quarter trim"));
+    EXPECT_TRUE(find<QTextBrowser>("jobCardPreview")->toPlainText().contains("Has to be there again: jack label"));
 }
 
 // Two ways beside each other: the one that is shown says so, the other keeps what was planned on it.

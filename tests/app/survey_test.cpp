@@ -196,7 +196,8 @@ TEST_F(Survey, ByKeysAlone)
     keys("3 hidden bolts M5 under the badge");
     driver.key(Qt::Key_Return);
     ASSERT_EQ(plan().panels.size(), 2U);
-    const core::Fastener& bolts = plan().panels.begin()->second.fasteners.at("under the badge");
+    const core::Fastener& bolts = plan().panels.begin()->second.fasteners.at(0);
+    EXPECT_EQ(bolts.where, "under the badge");
     EXPECT_EQ(bolts.kind, core::FastenerKind::Bolt);
     EXPECT_EQ(bolts.count, 3);
     EXPECT_EQ(bolts.size, "M5");

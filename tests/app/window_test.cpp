@@ -97,7 +97,7 @@ TEST_F(Window, PrintsTheJobCardWithItsFigures)
     pdftotext.start("pdftotext", {"-layout", pdf, "-"});
     ASSERT_TRUE(pdftotext.waitForFinished());
     const QString text = QString::fromUtf8(pdftotext.readAllStandardOutput()).replace(QChar(0x202F), ' ').simplified();
-    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "expect 3.3 Ω", "Caution", "negative battery",
+    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "3.3 Ω, 3.07 Ω to 3.53 Ω", "Caution", "negative lead",
                               "grey/black", "foam gasket", "by estimate"})
         EXPECT_TRUE(text.contains(QString::fromUtf8(words), Qt::CaseInsensitive)) << words << "\n"
                                                                                   << text.toStdString();

@@ -306,8 +306,8 @@ bool FitPanel::writeTemplate(const QString& path)
         core::spacerOutline(place, mountOf(m_survey), *m_shown, thickness_m, m_survey.snapshot->evaluation.practice);
     const auto pair = m_survey.plan().places.find(place.pair);
     const bool both = pair != m_survey.plan().places.end() && pair->second.followsPair;
-    const QByteArray pdf =
-        spacerPdf(outline, both, {tr("Spacer, %1").arg(QString::fromStdString(place.name)), m_letterPaper});
+    const QByteArray pdf = spacerPdf(
+        outline, both, {tr("Spacer, %1").arg(QString::fromStdString(place.name)), m_letterPaper, place.frame.at_m.y});
     if (!core::writeAtomically(path.toUtf8().toStdString(), pdf.toStdString(), 0)) return false;
     const QString where = tr("Template saved as %1.").arg(path);
     emit said(outline.thin() ? tr("%1 Only %2 are left beside a hole: choose stouter stuff, or turn the driver.")

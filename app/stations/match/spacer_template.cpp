@@ -5,6 +5,7 @@
 #include <QFont>
 #include <QPainter>
 #include <QPdfWriter>
+#include <QStringList>
 #include <cmath>
 #include <numbers>
 #include <vector>
@@ -39,6 +40,21 @@ void cross(QPainter& painter, const QPointF& at, double half_mm)
     painter.drawLine(at - QPointF(0.0, half_mm), at + QPointF(0.0, half_mm));
 }
 
+void write(QPainter& painter, const QPointF& at, double high_mm, const QString& text)
+{
+    QFont font(QStringLiteral("Lato"));
+    font.setPixelSize(100);  // scaled down, so that letters are outlines at any size
+    // None to the eye, but without ligatures, which a search of the PDF would miss.
+    font.setLetterSpacing(QFont::AbsoluteSpacing, 0.5);
+    painter.save();
+    painter.translate(at);
+    painter.scale(high_mm / 100.0, high_mm / 100.0);
+    painter.setFont(font);
+    painter.setPen(Qt::black);
+    painter.drawText(QPointF(0, 0), text);
+    painter.restore();
+}
+
 // Millimetres, the centre of the opening at the origin.
 void drawOutline(QPainter& painter, const core::SpacerOutline& outline)
 {
@@ -64,20 +80,29 @@ void drawOutline(QPainter& painter, const core::SpacerOutline& outline)
     painter.restore();
     painter.setPen(help);
     cross(painter, {}, 6.0);
-    painter.drawLine(QPointF(0.0, -500.0 * outline.inside_m), QPointF(0.0, -500.0 * outline.inside_m + 12.0));
+    const QPointF up(0.0, -500.0 * outline.inside_m + 12.0);
+    painter.drawLine(QPointF(0.0, -500.0 * outline.inside_m), up);
+    write(painter, up + QPointF(-4.0, 5.0), 4.0, sheetText("UP"));
 }
 
-void write(QPainter& painter, const QPointF& at, double high_mm, const QString& text)
+// What is drilled how wide, and where the driver's screws end.
+QString holesText(const core::SpacerOutline& outline)
 {
-    QFont font(QStringLiteral("Lato"));
-    font.setPixelSize(100);  // scaled down, so that letters are outlines at any size
-    painter.save();
-    painter.translate(at);
-    painter.scale(high_mm / 100.0, high_mm / 100.0);
-    painter.setFont(font);
-    painter.setPen(Qt::black);
-    painter.drawText(QPointF(0, 0), text);
-    painter.restore();
+    const auto mm = [](double value_m) { return words::marginText(value_m, words::UnitSystem::Metric); };
+    const auto across = [&](bool pilot) {
+        for (const core::OutlineHole& hole : outline.holes)
+            if (hole.pilot == pilot) return mm(hole.across_m);
+        return QString();
+    };
+    QStringList lines;
+    if (const QString pilot = across(true); !pilot.isEmpty())
+        lines << sheetText("One ring: drill %1, for the driver's screws.").arg(pilot);
+    if (const QString through = across(false); !through.isEmpty())
+        lines << (outline.oneScrew ? sheetText("Two rings: drill %1 right through, one long screw for both.")
+                                   : sheetText("Two rings: drill %1 right through, into the vehicle."))
+                     .arg(through);
+    if (outline.relief_m > 0.0) lines << sheetText("Cut free %1 underneath.").arg(mm(outline.relief_m));
+    return lines.join(QLatin1Char(' '));
 }
 
 void drawHead(QPainter& painter, const core::SpacerOutline& outline, const QString& title, const QString& side)
@@ -85,12 +110,9 @@ void drawHead(QPainter& painter, const core::SpacerOutline& outline, const QStri
     write(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : sheetText("%1, %2").arg(title, side));
     const auto mm = [](double value_m) { return words::marginText(value_m, words::UnitSystem::Metric); };
     write(painter, {0.0, 11.0}, 3.6,
-          sheetText("Front side up, %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
+          sheetText("This face to you, UP at the mark; %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
               .arg(mm(outline.thickness_m), mm(outline.outside_m), mm(outline.inside_m), mm(outline.wire_m)));
-    write(painter, {0.0, 16.0}, 3.6,
-          outline.relief_m > 0.0 ? sheetText("One ring: pilot hole. Two rings: right through. Cut free %1 underneath.")
-                                       .arg(mm(outline.relief_m))
-                                 : sheetText("One ring: pilot hole. Two rings: right through."));
+    write(painter, {0.0, 16.0}, 3.6, holesText(outline));
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(0.0, 22.0), QPointF(100.0, 22.0));
     for (const double x : {0.0, 50.0, 100.0}) painter.drawLine(QPointF(x, 20.0), QPointF(x, 24.0));
@@ -136,8 +158,10 @@ QByteArray spacerPdf(const core::SpacerOutline& outline, bool bothSides, const T
                 sheets.push_back(sheet);
             }
     };
-    sheetsOf(outline, bothSides ? sheetText("this side") : QString());
-    if (bothSides) sheetsOf(other, sheetText("other side"));
+    const QString left = sheetText("left side of the vehicle"), right = sheetText("right side of the vehicle");
+    const QString here = page.leftward_m > 0.0 ? left : page.leftward_m < 0.0 ? right : QString();
+    sheetsOf(outline, here);
+    if (bothSides) sheetsOf(other, here == left ? right : left);
     QPainter painter(&writer);
     for (size_t i = 0; i < sheets.size(); ++i) {
         if (i > 0) writer.newPage();

@@ -3,13 +3,14 @@
 #include <QByteArray>
 #include <QString>
 
-#include "core/design/spacer_outline.h"
+#include "core/evaluate/spacer_outline.h"
 
 namespace app {
 
 struct TemplatePage {
     QString title{};
     bool letterPaper = false;
+    double leftward_m = 0.0;  // of the place it is for; 0: the middle, or nobody knows
 };
 
 // The spacer at 1:1 as a PDF: front side up, both sides of the vehicle where it has two, centre and rim marked, a line

@@ -65,12 +65,13 @@ void AskForm::addRow(const QString& label, QWidget* field)
     m_form->addRow(text, field);
 }
 
-void AskForm::addHeading(const QString& text)
+QLabel* AskForm::addHeading(const QString& text)
 {
-    if (text.isEmpty()) return;
+    if (text.isEmpty()) return nullptr;
     auto* label = new QLabel(text, this);
     label->setWordWrap(true);
     m_layout->addWidget(label);
+    return label;
 }
 
 QLabel* AskForm::addAnswer(const QString& name)
@@ -179,7 +180,7 @@ void AskForm::addText(TextLine line)
 void AskForm::addChoice(ChoiceLine line)
 {
     m_form = nullptr;
-    addHeading(line.label);
+    QLabel* heading = addHeading(line.label);
     auto* row = new FlowLayout(6);
     auto* group = new QButtonGroup(this);
     for (const auto& [id, text] : line.choices) {
@@ -191,7 +192,10 @@ void AskForm::addChoice(ChoiceLine line)
     m_layout->addLayout(row);
     connect(group, &QButtonGroup::idClicked, this,
             [this, line](int id) { write([&] { return line.write(m_survey, id); }); });
-    m_presenters.emplace_back([line, group](const Survey& survey) {
+    m_presenters.emplace_back([line, group, heading](const Survey& survey) {
+        const bool concerns = !line.concerns || line.concerns(survey);
+        if (heading) heading->setVisible(concerns);
+        for (QAbstractButton* button : group->buttons()) button->setVisible(concerns);
         const int now = line.read(survey);
         group->setExclusive(false);
         for (QAbstractButton* button : group->buttons()) button->setChecked(group->id(button) == now);

@@ -50,6 +50,7 @@ public:
         std::vector<std::pair<int, QString>> choices{};
         std::function<int(const Survey&)> read{};
         std::function<core::Edit(const Survey&, int)> write{};
+        std::function<bool(const Survey&)> concerns{};  // this vehicle, this place; hidden where not
     };
     void addChoice(ChoiceLine line);
 
@@ -91,7 +92,7 @@ signals:
 
 private:
     void addRow(const QString& label, QWidget* field);
-    void addHeading(const QString& text);
+    QLabel* addHeading(const QString& text);  // nothing where there is no text
     [[nodiscard]] QLabel* addAnswer(const QString& name);
     void write(const std::function<core::Edit()>& edit);  // once there is a plan to write to
     void confirm(const QuantityLine& line, QuantityField* field);

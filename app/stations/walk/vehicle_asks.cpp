@@ -17,6 +17,11 @@ core::Edit withBody(const Survey& survey, const core::Body& body)
     return core::setBody(survey.plan(), body, survey.shop->vehicles);
 }
 
+bool hasWheel(const Survey& survey)
+{
+    return survey.plan().body.kind != core::BodyKind::Motorcycle;
+}
+
 AskForm* kindForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -30,20 +35,22 @@ AskForm* kindForm(QWidget* parent)
                              body.kind = static_cast<core::BodyKind>(id);
                              return withBody(survey, body);
                          }});
-    form->addChoice({.name = QStringLiteral("cab"),
-                     .label = tr("Of a pickup"),
-                     .choices = choicesOf<core::Cab>(words::nameOf),
-                     .read =
-                         [](const Survey& survey) {
-                             const core::Body& body = survey.plan().body;
-                             return body.kind == core::BodyKind::Pickup ? static_cast<int>(body.cab) : -1;
-                         },
-                     .write =
-                         [](const Survey& survey, int id) {
-                             core::Body body = survey.plan().body;
-                             body.cab = static_cast<core::Cab>(id);
-                             return withBody(survey, body);
-                         }});
+    form->addChoice(
+        {.name = QStringLiteral("cab"),
+         .label = tr("Of a pickup"),
+         .choices = choicesOf<core::Cab>(words::nameOf),
+         .read =
+             [](const Survey& survey) {
+                 const core::Body& body = survey.plan().body;
+                 return body.kind == core::BodyKind::Pickup ? static_cast<int>(body.cab) : -1;
+             },
+         .write =
+             [](const Survey& survey, int id) {
+                 core::Body body = survey.plan().body;
+                 body.cab = static_cast<core::Cab>(id);
+                 return withBody(survey, body);
+             },
+         .concerns = [](const Survey& survey) { return survey.plan().body.kind == core::BodyKind::Pickup; }});
     form->addChoice({.name = QStringLiteral("wheelSide"),
                      .label = tr("The wheel is"),
                      .choices = {{1, tr("on the left")}, {0, tr("on the right")}},
@@ -53,7 +60,8 @@ AskForm* kindForm(QWidget* parent)
                              core::Body body = survey.plan().body;
                              body.wheelOnLeft = id == 1;
                              return withBody(survey, body);
-                         }});
+                         },
+                     .concerns = hasWheel});
     form->addText({.name = QStringLiteral("bodyName"),
                    .label = tr("Make and model"),
                    .read = [](const Survey& survey) { return QString::fromStdString(survey.plan().body.name); },
@@ -203,7 +211,9 @@ Asks makeVehicleAsks(const Theme& theme, QWidget* parent)
                 [](const Survey& s) {
                     const core::Body& body = s.plan().body;
                     return joined({QString::fromStdString(body.name), words::nameOf(body.kind),
-                                   body.wheelOnLeft ? tr("wheel on the left") : tr("wheel on the right")},
+                                   !hasWheel(s)       ? QString()
+                                   : body.wheelOnLeft ? tr("wheel on the left")
+                                                      : tr("wheel on the right")},
                                   {});
                 },
                 kindForm(parent), parent),

@@ -1,63 +1,23 @@
 #include "app/stations/walk/way_in_editor.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/stations/walk/fastener_list.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/quantity_field.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/edits/panel_edits.h"
+#include "core/edits/place_edits.h"
 #include "core/model/names.h"
 #include "words/survey_words.h"
 
 namespace app {
-
-std::optional<std::pair<std::string, core::Fastener>> fastenerFromText(const QString& text)
-{
-    core::Fastener fastener;
-    QStringList words = text.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    bool counted = false;
-    if (!words.isEmpty()) {
-        const int count = words.front().toInt(&counted);
-        if (counted) {
-            fastener.count = std::clamp(count, 0, 200);
-            words.removeFirst();
-        }
-    }
-    const auto hidden = words.indexOf(QRegularExpression(QStringLiteral("^hidden$")));
-    if (hidden >= 0) {
-        fastener.hidden = true;
-        words.removeAt(hidden);
-    }
-    for (qsizetype i = 0; i < words.size(); ++i)
-        for (const auto& [kind, name] :
-             {std::pair{core::FastenerKind::PushPin, words::nameOf(core::FastenerKind::PushPin)},
-              {core::FastenerKind::Screw, words::nameOf(core::FastenerKind::Screw)},
-              {core::FastenerKind::Bolt, words::nameOf(core::FastenerKind::Bolt)},
-              {core::FastenerKind::Nut, words::nameOf(core::FastenerKind::Nut)},
-              {core::FastenerKind::Clip, words::nameOf(core::FastenerKind::Clip)},
-              {core::FastenerKind::Rivet, words::nameOf(core::FastenerKind::Rivet)}}) {
-            const QString last = name.section(QLatin1Char(' '), -1);  // "pin" of a push pin
-            if (words[i].compare(last, Qt::CaseInsensitive) != 0 &&
-                words[i].compare(last + QLatin1Char('s'), Qt::CaseInsensitive) != 0)
-                continue;
-            fastener.kind = kind;
-            QStringList rest = words;
-            rest.removeAt(i);
-            if (name.contains(QLatin1Char(' ')) && i > 0) rest.removeAt(--i);
-            if (i < rest.size() && rest[i].contains(QRegularExpression(QStringLiteral("[0-9]"))))
-                fastener.size = rest.takeAt(i).toStdString();
-            const QString where = rest.join(QLatin1Char(' '));
-            return std::pair{where.isEmpty() ? QObject::tr("at the edge").toStdString() : where.toStdString(),
-                             fastener};
-        }
-    return std::nullopt;
-}
 
 namespace {
 
@@ -74,37 +34,37 @@ WayInEditor::WayInEditor(QWidget* parent)
       m_known(new QuietCombo(this)),
       m_name(new QuantityField(this)),
       m_one(new QWidget(this)),
-      m_fasteners(new QVBoxLayout),
-      m_fastener(new QuantityField(this)),
-      m_answer(new QLabel(this)),
+      m_fasteners(new FastenerList(QStringLiteral("fastener"), tr("2 hidden screws T20 behind the handle cup"), this)),
       m_leave(new QuantityField(this)),
+      m_undo(new QuantityField(this)),
       m_labels(new QuantityField(this)),
-      m_remove(new QPushButton(tr("Take this panel off the list"), this))
+      m_membrane(new QCheckBox(tr("a film behind it keeps the water out"), this)),
+      m_remove(new QPushButton(tr("Take this panel off the list"), this)),
+      m_holds(new QWidget(this)),
+      m_held(new FastenerList(QStringLiteral("held"), tr("4 screws T25"), this))
 {
     m_name->setObjectName(QStringLiteral("panelName"));
     m_name->setPlaceholderText(tr("door card"));
     m_name->setAccessibleName(tr("A panel that has to come off; Enter adds it"));
     m_known->setObjectName(QStringLiteral("panelKnown"));
     m_known->setAccessibleName(tr("A panel that is on another way in too"));
-    m_fastener->setObjectName(QStringLiteral("fastener"));
-    m_fastener->setPlaceholderText(tr("2 hidden screws T20 behind the handle cup"));
-    m_fastener->setAccessibleName(tr("Fasteners: how many, kind, size, where; Enter adds them"));
-    m_answer->setObjectName(QStringLiteral("fastenerAnswer"));
-    m_answer->setWordWrap(true);
-    m_answer->setProperty("role", "quiet");
-    m_answer->hide();
     m_leave->setObjectName(QStringLiteral("panelLeave"));
     m_leave->setPlaceholderText(tr("the yellow plug under the switch stays on"));
     m_leave->setAccessibleName(tr("What must not be pulled or unplugged there"));
+    m_undo->setObjectName(QStringLiteral("panelUndo"));
+    m_undo->setPlaceholderText(tr("window switch plug, lock cable"));
+    m_undo->setAccessibleName(tr("What hangs on it and is undone: plugs, cables, rods"));
+    m_membrane->setObjectName(QStringLiteral("panelMembrane"));
     m_labels->setObjectName(QStringLiteral("panelLabels"));
     m_labels->setPlaceholderText(tr("the warning label on its edge"));
     m_labels->setAccessibleName(tr("What is stuck on it and has to be there again afterwards"));
     m_remove->setObjectName(QStringLiteral("removePanel"));
     auto* one = new QVBoxLayout(m_one);
     one->setContentsMargins(0, 4, 0, 0);
-    one->addLayout(m_fasteners);
-    one->addWidget(m_fastener);
-    one->addWidget(m_answer);
+    one->addWidget(m_fasteners);
+    one->addWidget(new QLabel(tr("Hangs on it:"), m_one));
+    one->addWidget(m_undo);
+    one->addWidget(m_membrane);
     one->addWidget(new QLabel(tr("Leave alone:"), m_one));
     one->addWidget(m_leave);
     one->addWidget(new QLabel(tr("To be there again:"), m_one));
@@ -116,8 +76,29 @@ WayInEditor::WayInEditor(QWidget* parent)
     layout->addWidget(m_name);
     layout->addWidget(m_known);
     layout->addWidget(m_one);
+    auto* holds = new QVBoxLayout(m_holds);
+    holds->setContentsMargins(0, 4, 0, 0);
+    holds->addWidget(new QLabel(tr("Holds the old speaker:"), m_holds));
+    holds->addWidget(m_held);
+    layout->addWidget(m_holds);
     connect(m_name, &QLineEdit::returnPressed, this, &WayInEditor::addPanel);
-    connect(m_fastener, &QLineEdit::returnPressed, this, &WayInEditor::addFastener);
+    connect(m_fasteners, &FastenerList::edited, this, [this](const std::vector<core::Fastener>& fasteners) {
+        if (!panel()) return;
+        core::Panel changed = *panel();
+        changed.fasteners = fasteners;
+        write(changed);
+    });
+    connect(m_held, &FastenerList::edited, this, [this](const std::vector<core::Fastener>& fasteners) {
+        core::Place changed = *m_survey.placeThere();
+        changed.held = fasteners;
+        emit edited(core::changePlace(m_survey.plan(), m_survey.place, changed));
+    });
+    connect(m_membrane, &QCheckBox::clicked, this, [this](bool there) {
+        if (!panel()) return;
+        core::Panel changed = *panel();
+        changed.membrane = there;
+        write(changed);
+    });
     const auto takes = [this](QLineEdit* field, std::string core::Panel::*member) {
         connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
             if (!panel() || !field->isModified()) return;
@@ -128,6 +109,7 @@ WayInEditor::WayInEditor(QWidget* parent)
         });
     };
     takes(m_leave, &core::Panel::leave);
+    takes(m_undo, &core::Panel::undo);
     takes(m_labels, &core::Panel::labels);
     connect(m_known, &QComboBox::activated, this, [this](int index) {
         const core::PanelId known{m_known->itemData(index).toInt()};
@@ -151,6 +133,8 @@ void WayInEditor::present(const Survey& survey)
     if (std::find(way.begin(), way.end(), m_panel) == way.end()) m_panel = way.empty() ? core::PanelId{} : way.back();
     showPanels();
     showPanel();
+    m_holds->setVisible(place != nullptr);
+    if (place) m_held->present(place->held);
 }
 
 void WayInEditor::showPanels()
@@ -187,19 +171,10 @@ void WayInEditor::showPanel()
 {
     const core::Panel* one = panel();
     m_one->setVisible(one != nullptr);
-    clearLayout(*m_fasteners);
     if (!one) return;
-    for (const auto& [where, fastener] : one->fasteners) {
-        auto* button = new QPushButton(tr("× %1").arg(words::textOf(fastener, where)), m_one);
-        button->setToolTip(tr("Takes it off the list"));
-        button->setObjectName(QStringLiteral("fastener_%1").arg(QString::fromStdString(where)));
-        connect(button, &QPushButton::clicked, this, [this, where = where] {
-            core::Panel changed = *panel();
-            changed.fasteners.erase(where);
-            write(changed);
-        });
-        m_fasteners->addWidget(button);
-    }
+    m_fasteners->present(one->fasteners);
+    m_membrane->setChecked(one->membrane);
+    if (!m_undo->isModified()) m_undo->setText(QString::fromStdString(one->undo));
     if (!m_leave->isModified()) m_leave->setText(QString::fromStdString(one->leave));
     if (!m_labels->isModified()) m_labels->setText(QString::fromStdString(one->labels));
 }
@@ -218,22 +193,6 @@ void WayInEditor::addPanel()
     emit edited(core::addPanel(m_survey.plan(), m_survey.place, name.toStdString()));
 }
 
-void WayInEditor::addFastener()
-{
-    if (!panel() || m_fastener->text().trimmed().isEmpty()) return;
-    const auto typed = fastenerFromText(m_fastener->text());
-    m_answer->setVisible(!typed);
-    if (!typed) {
-        m_answer->setText(
-            tr("Found '%1': name the kind too, a screw, bolt, nut, clip, push pin or rivet.").arg(m_fastener->text()));
-        return;
-    }
-    m_fastener->clear();
-    core::Panel changed = *panel();
-    changed.fasteners[typed->first] = typed->second;
-    write(changed);
-}
-
 QString WayInEditor::lineOf(const Survey& survey)
 {
     const core::Place* place = survey.placeThere();
@@ -243,7 +202,7 @@ QString WayInEditor::lineOf(const Survey& survey)
     for (const core::PanelId id : place->wayIn) {
         const core::Panel& one = survey.plan().panels.at(id);
         names << QString::fromStdString(one.name);
-        for (const auto& [where, fastener] : one.fasteners) fasteners += fastener.count;
+        for (const core::Fastener& fastener : one.fasteners) fasteners += fastener.count;
     }
     return tr("%1 · %2").arg(names.join(tr(", then ")),
                              words::counted(fasteners, tr("%1 fastener"), tr("%1 fasteners")));

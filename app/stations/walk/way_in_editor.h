@@ -4,16 +4,18 @@
 
 #include "app/stations/walk/survey.h"
 
+class QCheckBox;
 class QComboBox;
-class QLabel;
 class QLineEdit;
 class QPushButton;
 class QVBoxLayout;
 
 namespace app {
 
+class FastenerList;
+
 // The panels on the way to a place, in the order they come off; for the one that is picked its fasteners and what must
-// be left alone. A fastener is typed as a fitter says it: "2 hidden screws T20 behind the handle cup".
+// be left alone or undone; and what holds the speaker there.
 class WayInEditor : public QWidget {
     Q_OBJECT
 public:
@@ -28,7 +30,6 @@ private:
     void showPanels();
     void showPanel();
     void addPanel();
-    void addFastener();
     [[nodiscard]] const core::Panel* panel() const;
     void write(const core::Panel& panel);
 
@@ -38,16 +39,14 @@ private:
     QComboBox* m_known;
     QLineEdit* m_name;
     QWidget* m_one;
-    QVBoxLayout* m_fasteners;
-    QLineEdit* m_fastener;
-    QLabel* m_answer;
+    FastenerList* m_fasteners;
     QLineEdit* m_leave;
+    QLineEdit* m_undo;
     QLineEdit* m_labels;
+    QCheckBox* m_membrane;
     QPushButton* m_remove;
+    QWidget* m_holds;
+    FastenerList* m_held;
 };
-
-// "2 hidden screws T20 behind the handle cup" as where and what; nothing where no kind of fastener is named. The size
-// is the word after the kind, if it holds a figure.
-[[nodiscard]] std::optional<std::pair<std::string, core::Fastener>> fastenerFromText(const QString& text);
 
 }  // namespace app
