@@ -120,6 +120,7 @@ QString textOf(Caution caution, const Body& body)
         case Caution::WaterFilm:
             return Words::tr("The film keeps water out: no tear, no hole that stays open.");
         case Caution::HotSolder:
+            if (!hasRestraints(body)) return Words::tr("Hot tool, fumes: ventilate, and keep heat off fuel.");
             return body.drive == Drive::Electric
                        ? Words::tr("Hot tool, fumes: ventilate, and keep heat off restraint parts.")
                        : Words::tr("Hot tool, fumes: ventilate, and keep heat off restraint parts and fuel.");

@@ -130,7 +130,6 @@ void MainWindow::build()
     grid->setSpacing(0);
     grid->addWidget(m_strip, 0, 0, 1, 3);
     grid->addWidget(m_rail, 1, 0, 3, 1);
-    grid->addWidget(m_notice, 1, 1, 1, 2);
     grid->addWidget(m_split, 2, 1);
     grid->addWidget(m_findings, 2, 2, 2, 1);
     grid->addWidget(m_slate, 3, 1);
@@ -140,6 +139,8 @@ void MainWindow::build()
     m_findings->setObjectName(QStringLiteral("findingsColumn"));
     central->setMinimumSize(320, 240);  // or the widest arrangement would forbid the narrower ones
     setCentralWidget(central);
+    m_notice->setParent(central);
+    m_notice->lieOver(m_split);
 }
 
 void MainWindow::buildRail()
@@ -168,6 +169,7 @@ void MainWindow::showStation(Station station)
     m_strip->setVisible(open);
     for (QWidget* button : {m_walkButton, m_matchButton, m_jobButton}) button->setEnabled(open);
     arrangeForWidth();
+    if (m_notice->isVisible() && m_notice->text() == m_keysText) showKeys();  // help is of the screen that is there
     if (open) present();
 }
 

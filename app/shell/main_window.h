@@ -100,6 +100,7 @@ private:
     StationButton* m_walkButton = nullptr;
     StationButton* m_matchButton = nullptr;
     StationButton* m_jobButton = nullptr;
+    QString m_keysText{};           // the help of a screen, as it was last shown
     bool m_findingsWanted = false;  // on a narrow window they open over the work when asked for
 };
 

@@ -181,7 +181,8 @@ void MainWindow::showKeys()
             here = tr("Page up and down turn the card.");
             break;
     }
-    m_notice->say(tr("%1 %2").arg(here, everywhere));
+    m_keysText = tr("%1 %2").arg(here, everywhere);
+    m_notice->say(m_keysText);
 }
 
 }  // namespace app

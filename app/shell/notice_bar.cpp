@@ -3,10 +3,13 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QShortcut>
+#include <algorithm>
 
 namespace app {
 
-NoticeBar::NoticeBar(QWidget* parent) : QFrame(parent), m_text(new QLabel(this)), m_choices(new QHBoxLayout)
+NoticeBar::NoticeBar(QWidget* parent)
+    : QFrame(parent), m_text(new QLabel(this)), m_choices(new QHBoxLayout), m_close(new QShortcut(Qt::Key_Escape, this))
 {
     setProperty("role", "notice");
     setObjectName(QStringLiteral("noticeBar"));
@@ -17,6 +20,41 @@ NoticeBar::NoticeBar(QWidget* parent) : QFrame(parent), m_text(new QLabel(this))
     layout->addWidget(m_text, 1);
     layout->addLayout(m_choices);
     hide();
+    m_close->setEnabled(false);
+    connect(m_close, &QShortcut::activated, this, &QWidget::hide);
+}
+
+QString NoticeBar::text() const
+{
+    return m_text->text();
+}
+
+void NoticeBar::lieOver(QWidget* area)
+{
+    m_area = area;
+    area->installEventFilter(this);
+    place();
+}
+
+void NoticeBar::place()
+{
+    if (!m_area || !parentWidget()) return;
+    const QRect room(m_area->mapTo(parentWidget(), QPoint(0, 0)), m_area->size());
+    const int high = std::max(sizeHint().height(), heightForWidth(room.width()));
+    setGeometry(room.left(), room.bottom() + 1 - high, room.width(), high);
+    raise();
+}
+
+bool NoticeBar::eventFilter(QObject* watched, QEvent* event)
+{
+    if (event->type() == QEvent::Resize || event->type() == QEvent::Move) place();
+    return QFrame::eventFilter(watched, event);
+}
+
+void NoticeBar::showEvent(QShowEvent* event)
+{
+    QFrame::showEvent(event);
+    place();
 }
 
 void NoticeBar::say(const QString& text, const std::vector<Choice>& choices)
@@ -38,8 +76,10 @@ void NoticeBar::say(const QString& text, const std::vector<Choice>& choices)
         });
     };
     for (const Choice& choice : choices) addButton(choice.text, choice.objectName, choice.act);
+    m_close->setEnabled(choices.empty());
     if (choices.empty()) addButton(tr("Close"), QStringLiteral("noticeClose"), {});
     show();
+    place();
 }
 
 }  // namespace app

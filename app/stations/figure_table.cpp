@@ -37,7 +37,7 @@ FigureTable::FigureTable(const Theme& theme, QWidget* parent)
     grid->setVerticalSpacing(2);
     const std::array<QString, RowCount> names{tr("speaker"),
                                               tr("impedance"),
-                                              tr("capacitor cuts at"),
+                                              tr("capacitor, nominal"),
                                               tr("−3 dB, real driver"),
                                               tr("source sees at least"),
                                               tr("clipping there")};

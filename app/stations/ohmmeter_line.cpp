@@ -68,6 +68,15 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, cons
         connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
 }
 
+void OhmmeterLine::startAfresh()
+{
+    m_reading->clear();
+    m_reading->setModified(false);
+    m_picked.reset();
+    m_doubted_ohm.reset();
+    say({});
+}
+
 void OhmmeterLine::say(const QString& text)
 {
     m_answer->setText(text);
@@ -76,12 +85,7 @@ void OhmmeterLine::say(const QString& text)
 
 void OhmmeterLine::present(const Snapshot& snapshot, core::DeviceId device)
 {
-    if (device != m_device) {
-        m_reading->clear();
-        m_doubted_ohm.reset();
-        say({});
-    }
-    if (device != m_device) m_picked.reset();
+    if (device != m_device) startAfresh();
     m_snapshot = &snapshot;
     m_device = device;
     setEnabled(static_cast<bool>(device));

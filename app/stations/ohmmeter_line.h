@@ -19,6 +19,7 @@ public:
     explicit OhmmeterLine(const core::Practice& practice, QWidget* parent = nullptr,
                           const QString& name = QStringLiteral("ohmmeter"));
     void present(const Snapshot& snapshot, core::DeviceId device);
+    void startAfresh();             // another job, another place: nothing typed is left
     void ask(core::StageId stage);  // the field is ready for the reading at this stage
 
 signals:
@@ -38,7 +39,7 @@ private:
     const Snapshot* m_snapshot = nullptr;
     core::DeviceId m_device{};
     std::optional<core::StageId> m_picked{};  // by hand or by a mend; else what hangs there now
-    std::optional<double> m_doubted_ohm{};  // was objected to; the same again is meant
+    std::optional<double> m_doubted_ohm{};    // was objected to; the same again is meant
 };
 
 }  // namespace app

@@ -34,9 +34,10 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         if (device.basis.origin == core::Origin::ClassGuess) value = drawingText("%1, by estimate").arg(value);
         if (!values.contains(value)) values << value;
         QString figure = ohms;
-        if (run.idealCorner_hz)
-            figure +=
-                QLatin1Char('\n') + words::signedAsKnown(words::frequency(*run.idealCorner_hz), nominal.basis.origin);
+        // Where it really cuts, the same as in the table and the inventory.
+        if (!run.halfPower_hz.empty())
+            figure += QLatin1Char('\n') +
+                      words::signedAsKnown(words::frequency(run.halfPower_hz.front()), nominal.basis.origin);
         if (!figures.contains(figure)) figures << figure;
     }
     thing.value = values.isEmpty() ? drawingText("nothing known to be there") : values.join(drawingText("; "));
@@ -141,7 +142,8 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
                std::pair(-std::lround(b.at_m.x * 10.0), -b.at_m.y);
     });
     if (focus.fresh_m) {
-        DrawnThing thing{.kind = DrawnThing::Kind::New, .name = drawingText("new place"), .value = {}, .at_m = *focus.fresh_m};
+        DrawnThing thing{
+            .kind = DrawnThing::Kind::New, .name = drawingText("new place"), .value = {}, .at_m = *focus.fresh_m};
         things.push_back(std::move(thing));
     }
     return things;

@@ -268,10 +268,10 @@ void VehicleDrawing::mousePressEvent(QMouseEvent* event)
     const DrawnThing* thing = thingAt(event->position(), &onView);
     if (!onView) return;
     if (!thing) {
-        if (m_focus.survey)
-            emit pointChosen(
-                onView->put(event->position(), {0.0, onView->side == VehicleView::Side::Right ? -0.1 : 0.1, 0.8}),
-                onView->side == VehicleView::Side::Above ? DrawnFrom::Above : DrawnFrom::Side);
+        const core::Vec3 point_m =
+            onView->put(event->position(), {0.0, onView->side == VehicleView::Side::Right ? -0.1 : 0.1, 0.8});
+        if (m_focus.survey && core::isInVehicle(m_snapshot->plan.body, m_vehicles, point_m))
+            emit pointChosen(point_m, onView->side == VehicleView::Side::Above ? DrawnFrom::Above : DrawnFrom::Side);
         return;
     }
     m_pressedAt = event->position();

@@ -1,6 +1,7 @@
 #include "core/evaluate/channel_map.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/complete.h"
@@ -17,6 +18,33 @@ std::string leadColour(const Fitout& fitout, const Pin& pin)
     return {};
 }
 
+// Where a level crosses this one between two points of the grid: straight in decibels over octaves.
+double crossing_hz(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& level, Eigen::Index from, double crossed)
+{
+    const double share = std::log(crossed / level(from)) / std::log(level(from + 1) / level(from));
+    return frequency_hz(from) * std::pow(frequency_hz(from + 1) / frequency_hz(from), share);
+}
+
+// From where to where the driver gets at least half of the power it gets most; behind a capacitor from where that lets
+// half of the source's through, which is its real corner everywhere.
+void noteBand(MapRow& row, const RunResult& run, const Eigen::ArrayXd& frequency_hz)
+{
+    const Eigen::ArrayXd level = run.transfer.abs();
+    const double enough = level.maxCoeff() / std::sqrt(2.0);
+    if (!(enough > 0.0)) return;
+    const Eigen::Index last = level.size() - 1;
+    for (Eigen::Index i = 0; i <= last; ++i) {
+        if (level(i) < enough) continue;
+        if (!row.from_hz)
+            row.from_hz =
+                i > 0 && level(i - 1) > 0.0 ? crossing_hz(frequency_hz, level, i - 1, enough) : frequency_hz(i);
+        row.to_hz = i < last && level(i + 1) > 0.0 && level(i + 1) < enough
+                        ? crossing_hz(frequency_hz, level, i, enough)
+                        : frequency_hz(i);
+    }
+    if (!run.halfPower_hz.empty()) row.from_hz = run.halfPower_hz.front();
+}
+
 MapRow rowOf(const StageResult& stage, DeviceId id, const std::string& element, const Eigen::ArrayXd& frequency_hz)
 {
     const Fitout& used = stage.used;
@@ -27,13 +55,7 @@ MapRow rowOf(const StageResult& stage, DeviceId id, const std::string& element, 
         if (run.run.id.coil != row.coil) continue;
         if (row.channels.empty()) {
             row.sign = run.run.sign;
-            const Eigen::ArrayXd level = run.transfer.abs();
-            const double enough = level.maxCoeff() / std::sqrt(2.0);
-            for (Eigen::Index i = 0; i < level.size(); ++i) {
-                if (level(i) < enough) continue;
-                if (!row.from_hz) row.from_hz = frequency_hz(i);
-                row.to_hz = frequency_hz(i);
-            }
+            noteBand(row, run, frequency_hz);
         }
         row.channels.push_back(run.run.id.channel);
     }

@@ -27,7 +27,8 @@ public:
                 addAlteration(alteration);
         for (const auto& [id, device] : m_used.devices)
             if (m_used.parts.at(device.part).kind == PartKind::Driver && m_used.places.contains(device.at)) {
-                if (plugIsCut(m_judging.found.used, m_used, id)) add(device.at, Quantity::Cuts, 1.0);
+                if (plugIsCut(m_judging.found.used, m_used, id))
+                    add(device.at, Quantity::Cuts, 1.0, m_judging.found.used.devices.at(id).basis.origin);
                 if (const auto cuts = m_places.find(device.at); cuts != m_places.end() && !cuts->second.driver)
                     cuts->second.driver = id;
             }
@@ -38,9 +39,9 @@ public:
     }
 
 private:
-    void add(PlaceId place, Quantity what, double figure)
+    void add(PlaceId place, Quantity what, double figure, Origin worst = Origin::Stated)
     {
-        m_places[place].evidence.push_back({{place, what}, m_judging.goalId, {figure, Origin::Stated, {}}, {}, {}});
+        m_places[place].evidence.push_back({{place, what}, m_judging.goalId, {figure, worst, {}}, {}, {}});
     }
 
     void addAlteration(const Alteration& one)
@@ -84,6 +85,10 @@ private:
             m_places.contains(mate) && saidOfMate(mate, m_places.at(mate)))
             finding.where.emplace_back(mate);
         finding.evidence = cuts.evidence;
+        // Nobody has seen the plug yet.
+        if (std::all_of(cuts.evidence.begin(), cuts.evidence.end(),
+                        [](const Evidence& one) { return one.figure.worst == Origin::ClassGuess; }))
+            soften(finding, {.worst = Origin::ClassGuess});
         if (!cuts.kinds.empty())
             finding.mends.push_back({MendName::LeaveUncut, 0.0, leaveUncut(m_judging.plan, place, cuts.kinds)});
         if (cuts.driver) finding.mends.push_back(chooseDriverMend(cuts.driver));

@@ -31,6 +31,12 @@ double bodyHeight_m(const Body& body, const UsualVehicles& vehicles)
     return valueOf(body.cabin, Quantity::BodyHeight_m).value_or(vehicles.at(body.kind).height_m);
 }
 
+bool isInVehicle(const Body& body, const UsualVehicles& vehicles, const Vec3& point_m)
+{
+    return point_m.x <= body.frontAxle_m && point_m.x >= body.frontAxle_m - body.length_m &&
+           std::abs(point_m.y) <= 0.5 * body.width_m && point_m.z >= 0.0 && point_m.z <= bodyHeight_m(body, vehicles);
+}
+
 double wheelbase_m(const Body& body, const UsualVehicles& vehicles)
 {
     return valueOf(body.cabin, Quantity::Wheelbase_m).value_or(vehicles.at(body.kind).wheelbase_m);

@@ -38,6 +38,8 @@ using UsualVehicles = std::map<BodyKind, UsualVehicle>;  // every kind has one
 [[nodiscard]] Body usualBody(BodyKind kind, const UsualVehicles& vehicles);
 // Stated measures, or else the usual ones.
 [[nodiscard]] double bodyHeight_m(const Body& body, const UsualVehicles& vehicles);
+// Whether a point lies within its length, width and height.
+[[nodiscard]] bool isInVehicle(const Body& body, const UsualVehicles& vehicles, const Vec3& point_m);
 [[nodiscard]] double wheelbase_m(const Body& body, const UsualVehicles& vehicles);
 // How many rows of seats it has room for.
 [[nodiscard]] int seatRows(const Body& body);

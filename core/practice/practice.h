@@ -77,6 +77,11 @@ struct Practice {
     [[nodiscard]] const DriverClass& driverClass(const std::string& name) const;
 };
 
+// The classes that a driver at a place can be, the smallest first; before them those as big as what is usual there. A
+// coaxial's tweeter is in no place by itself.
+// usual  a class; empty or unknown: none comes first
+[[nodiscard]] std::vector<std::string> classesFor(const Practice& practice, const std::string& usual);
+
 // The shop's practice with what one plan changes in it.
 [[nodiscard]] Practice withChanges(Practice practice, const std::map<PracticeKey, double>& changes);
 

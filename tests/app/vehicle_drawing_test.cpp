@@ -142,6 +142,16 @@ TEST_F(Drawing, OutsideASurveyNothingIsMovedOrOffered)
     EXPECT_EQ(points.count(), 0);
 }
 
+TEST_F(Drawing, APointOutsideTheVehicleProposesNothing)
+{
+    QSignalSpy points(&drawing, &VehicleDrawing::pointChosen);
+    QTest::mouseClick(&drawing, Qt::LeftButton, {}, QPoint(4, 60));
+    EXPECT_EQ(points.count(), 0);
+    const VehicleView& above = drawing.view(VehicleView::Side::Above);
+    QTest::mouseClick(&drawing, Qt::LeftButton, {}, above.at({-1.0, 0.05, 0.5}).toPoint());
+    EXPECT_EQ(points.count(), 1);
+}
+
 TEST_F(Drawing, AShakyClickIsNoDrag)
 {
     QSignalSpy moves(&drawing, &VehicleDrawing::moved);

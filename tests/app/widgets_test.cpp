@@ -10,6 +10,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSignalSpy>
+#include <QStackedWidget>
 #include <QTest>
 #include <QTextBrowser>
 #include <QTimer>
@@ -293,9 +294,19 @@ TEST_F(Widgets, EachStationHasItsKeys)
     driver.newJob("estate");
     driver.key(Qt::Key_F1);
     EXPECT_TRUE(driver.text("noticeText").contains("N new place"));
+    // The help follows the screen, lies over it without moving it, and Esc closes it.
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    EXPECT_TRUE(driver.text("noticeText").contains("On the shelf"));
+    auto* notice = driver.window().findChild<QWidget*>("noticeBar");
+    const auto* page = driver.window().findChild<QStackedWidget*>();
+    QCoreApplication::processEvents();
+    const QRect before = page->geometry();
+    driver.key(Qt::Key_Escape);
+    EXPECT_FALSE(notice->isVisible());
+    QCoreApplication::processEvents();
+    EXPECT_EQ(page->geometry(), before);
     driver.key(Qt::Key_9, Qt::ControlModifier);
-    driver.key(Qt::Key_F1);
-    EXPECT_FALSE(driver.text("noticeText").contains("N new place"));
+    EXPECT_FALSE(notice->isVisible());
 }
 
 }  // namespace

@@ -39,6 +39,10 @@ TEST(Structure, WordsUseOnlyTheCoreOfQt)
 {
     EXPECT_EQ(includesOf("words", std::regex("\"(app|cli)/|<Q(Widget|Application|Paint|Label)")), "");
 }
+TEST(Structure, TheCardKnowsNoWindow)
+{
+    EXPECT_EQ(includesOf("card", std::regex("\"(app|cli)/|<Q(Widget|Application|Label)")), "");
+}
 TEST(Structure, PhysicsKnowsNoPlan)
 {
     EXPECT_EQ(includesOf("core/physics",
@@ -65,7 +69,7 @@ TEST(Structure, FewFilesHoldTheJsonLibrary)
 
 TEST(Structure, NoFileIsLongerThanFiveHundredLines)
 {
-    for (const char* folder : {"core", "words", "cli", "app", "tests", "benchmarks"}) {
+    for (const char* folder : {"core", "words", "card", "cli", "app", "tests", "benchmarks"}) {
         for (const fs::path& source : sourcesOf(folder)) {
             std::ifstream in(source);
             EXPECT_LE(std::count(std::istreambuf_iterator<char>(in), {}, '\n'), 500) << source;

@@ -1,5 +1,6 @@
 #include "app/stations/match/match_view.h"
 
+#include <QApplication>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QItemSelectionModel>
@@ -124,6 +125,7 @@ QWidget* MatchView::buildShelf()
     m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // it takes what is left, and asks for no more
     m_list->installEventFilter(this);
     m_search->setObjectName(QStringLiteral("candidateSearch"));
+    m_search->installEventFilter(this);
     m_search->setPlaceholderText(tr("Words"));
     m_search->setAccessibleName(tr("Search the drivers by name, key or kind"));
     m_order->setObjectName(QStringLiteral("candidateOrder"));
@@ -235,6 +237,8 @@ void MatchView::setPaper(bool letter)
 void MatchView::startAfresh()
 {
     m_place = {};
+    m_search->clear();  // words meant for another place
+    m_ohmmeter->startAfresh();
     m_compare->setChecked(false);
     m_candidates->letGo();
     m_candidates->setCandidates({});
@@ -301,11 +305,10 @@ void MatchView::showCandidates()
 {
     const core::DeviceId device = chosenDevice();
     const std::string key = current() ? current()->part.shelfKey : std::string();
-    m_candidates->setCandidates(device
-                                    ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation,
-                                                        m_otherKinds->isChecked() ? core::RankScope::Everything
-                                                                                  : core::RankScope::WhatSuits)
-                                    : std::vector<core::Candidate>{});
+    m_candidates->setCandidates(
+        device ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation,
+                                   m_otherKinds->isChecked() ? core::RankScope::Everything : core::RankScope::WhatSuits)
+               : std::vector<core::Candidate>{});
     chooseRow(key);
     showCompared();
 }
@@ -414,6 +417,18 @@ bool MatchView::eventFilter(QObject* watched, QEvent* event)
         }
         if (key == Qt::Key_Space) {
             holdChosen();
+            return true;
+        }
+    }
+    // From the search words straight to what they found.
+    if (watched == m_search && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter) {
+            fitChosen();
+            return true;
+        }
+        if (key == Qt::Key_Up || key == Qt::Key_Down || key == Qt::Key_PageUp || key == Qt::Key_PageDown) {
+            QApplication::sendEvent(m_list, event);
             return true;
         }
     }

@@ -107,8 +107,8 @@ void addFilter(AskForm* form)
                        },
                    .read =
                        [](const Survey& survey) {
-                           return QString::number(static_cast<int>(
-                               survey.driver ? filterHere(survey).place : core::FilterPlace::None));
+                           return QString::number(
+                               static_cast<int>(survey.driver ? filterHere(survey).place : core::FilterPlace::None));
                        },
                    .write =
                        [](const Survey& survey, const QString& key) {
@@ -135,24 +135,21 @@ void addFilter(AskForm* form)
                                return core::setFilter(survey.plan(), survey.stage, survey.driver,
                                                       capacitor ? there.place : core::FilterPlace::Speaker, known);
                            }});
-    form->addButton({.name = QStringLiteral("bridgeFilter"),
-                     .text = tr("Bridge it: leave it in, and round it"),
-                     .enabled =
-                         [](const Survey& survey) {
-                             return survey.planning() && survey.driver && filterHere(survey).capacitor.device &&
-                                    !filterHere(survey).bridged;
-                         },
-                     .write =
-                         [](const Survey& survey) {
-                             return core::bypass(survey.plan(), filterHere(survey).capacitor);
-                         }});
-    form->addButton({.name = QStringLiteral("unbridgeFilter"),
-                     .text = tr("Take the bridge out"),
-                     .enabled = [](const Survey& survey) { return survey.driver && filterHere(survey).bridged; },
-                     .write =
-                         [](const Survey& survey) {
-                             return core::takeBridgeOut(survey.plan(), filterHere(survey).capacitor);
-                         }});
+    form->addButton(
+        {.name = QStringLiteral("bridgeFilter"),
+         .text = tr("Bridge it: leave it in, and round it"),
+         .enabled =
+             [](const Survey& survey) {
+                 return survey.planning() && survey.driver && filterHere(survey).capacitor.device &&
+                        !filterHere(survey).bridged;
+             },
+         .write = [](const Survey& survey) { return core::bypass(survey.plan(), filterHere(survey).capacitor); }});
+    form->addButton(
+        {.name = QStringLiteral("unbridgeFilter"),
+         .text = tr("Take the bridge out"),
+         .enabled = [](const Survey& survey) { return survey.driver && filterHere(survey).bridged; },
+         .write =
+             [](const Survey& survey) { return core::takeBridgeOut(survey.plan(), filterHere(survey).capacitor); }});
     form->addSentence(QStringLiteral("filterSaid"), [](const Survey& survey) -> QString {
         if (!survey.driver) return {};
         const core::FilterFound there = filterHere(survey);
@@ -170,7 +167,9 @@ AskForm* driverForm(const core::Practice& practice, QWidget* parent)
                        [](const Survey& survey) {
                            std::vector<std::pair<QString, QString>> choices;
                            if (!survey.driver) return choices;
-                           for (const auto& [key, one] : survey.shop->practice.classes)
+                           const std::string usual =
+                               survey.placeThere() ? usualHere(survey).driverClass : std::string();
+                           for (const std::string& key : core::classesFor(survey.shop->practice, usual))
                                choices.emplace_back(QString::fromStdString(key), words::nameOfClass(key));
                            return choices;
                        },
