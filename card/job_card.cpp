@@ -127,7 +127,7 @@ private:
         }
     }
 
-    void addPoint(const QString& text) { add(QStringLiteral("<ul><li>%1</li></ul>").arg(escaped(text))); }
+    void addPoint(const QString& text) { add(QStringLiteral("<ul style='margin-top:1px; margin-bottom:1px'><li>%1</li></ul>").arg(escaped(text))); }
 
     // What the change gives, as the customer and the next fitter want to read it.
     void addFigures()

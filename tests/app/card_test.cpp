@@ -56,6 +56,7 @@ TEST_F(Card, AHoleIsCutOnTheCardOrForbidden)
     measure("placeHole", "138 mm");
     driver.pickCandidate("cx165-lapwing-4");
     EXPECT_TRUE(driver.finding("FIT3").contains("142.6 mm")) << driver.finding("FIT3").toStdString();
+    EXPECT_TRUE(driver.text("fitFacts").startsWith("Lapwing two-way 165, 4 ohm, as it stands in the plan"));
     EXPECT_FALSE(card().contains("hole saw"));
     driver.click("mend_FIT3_0");
     EXPECT_EQ(driver.finding("FIT3"), "");

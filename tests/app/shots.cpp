@@ -62,6 +62,7 @@ int main(int argc, char** argv)
     window.click("topicInventory");
     shoot("motorcycle-dark.png");
     theme.setGround(app::Ground::Light);
+    window.session().dropRecovery();
     window.openShipped(false);
     window.pickCandidate("wb-alder-4");
     shoot("match.png");

@@ -35,8 +35,8 @@ TEST_F(Cli, AddsAnAmplifierAndSpeakersAsPlanned)
 {
     ASSERT_EQ(run("new estate -o " + file("new.reed")).code, 0);
     ASSERT_EQ(run("add " + file("new.reed") + " --amplifier amp-beck-2 -o " + file("amp.reed")).code, 0);
-    ASSERT_EQ(run("add " + file("amp.reed") + " --spot 'front door' --driver wf165-cedar-4 -o " + file("both.reed")).code,
-              0);
+    ASSERT_EQ(
+        run("add " + file("amp.reed") + " --spot 'front door' --driver wf165-cedar-4 -o " + file("both.reed")).code, 0);
     const Json both = run("evaluate --json " + file("both.reed"), "").json();
     EXPECT_EQ(both.at("before").at("runs").size(), 0U);
     EXPECT_EQ(both.at("after").at("runs").size(), 2U);

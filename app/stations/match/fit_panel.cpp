@@ -276,14 +276,17 @@ void FitPanel::showChips()
     m_more->setVisible(m_all || left > 0);
 }
 
-void FitPanel::showFacts(const core::DriverFit& fit)
+// Whose cut it is stands first: the one that is picked on the shelf, or the one that is there or planned.
+void FitPanel::showFacts(const core::DriverFit& fit, const core::Part& driver, bool picked)
 {
-    const QStringList facts = words::fitFacts(
+    QStringList facts = words::fitFacts(
         {*m_survey.placeThere(), fit, core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver),
          m_survey.snapshot->evaluation.practice},
         m_survey.units);
+    const QString name = QString::fromStdString(driver.name);
+    facts.prepend(picked ? tr("%1, picked and not planned.").arg(name) : tr("%1, as it stands in the plan.").arg(name));
     m_facts->setText(facts.join(QLatin1Char(' ')));
-    m_facts->setVisible(!facts.isEmpty());
+    m_facts->setVisible(true);
 }
 
 // As planned; else what one can buy, or would have to make.
@@ -338,7 +341,7 @@ void FitPanel::present(const Survey& survey, const core::Candidate* tried)
         const core::DriverFit& shown = tried ? tried->fit : *fit->second;
         m_shown = shown;
         m_section->present(core::fitSection(*place, mountOf(survey), shown), place->underPanel);
-        showFacts(shown);
+        showFacts(shown, tried ? tried->part : *driverOf(survey), tried != nullptr);
     }
     m_template->setVisible(templateThickness_m() > 0.0);
     showChips();

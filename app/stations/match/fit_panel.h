@@ -44,7 +44,7 @@ private:
     void addAsk(const Measure& measure);
     void pick(const QString& name);
     void showChips();
-    void showFacts(const core::DriverFit& fit);
+    void showFacts(const core::DriverFit& fit, const core::Part& driver, bool picked);
     void askForTemplate();
     [[nodiscard]] double templateThickness_m() const;
 
