@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/evaluate/plug_cut.h"
+
 namespace core {
 namespace {
 
@@ -16,11 +18,6 @@ const Part* leadBetween(const Shelf& shelf, const std::string& vehicle, const st
 }
 
 }  // namespace
-
-std::string plugOf(const Part& driver)
-{
-    return driver.terminals.empty() ? std::string() : driver.terminals.begin()->second;
-}
 
 std::vector<Damage> damageOf(const Part& driver, const DriverFit& fit, const std::string& factoryPlug,
                              const Shelf& shelf, const Practice& practice)

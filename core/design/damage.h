@@ -24,9 +24,6 @@ struct Damage {
 inline constexpr const char* kLeadIn = "h+";
 inline constexpr const char* kLeadOut = "s+";
 
-// What plugs into a driver; empty: nobody knows.
-[[nodiscard]] std::string plugOf(const Part& driver);
-
 // factoryPlug  what plugs into the old driver; empty: nobody knows
 [[nodiscard]] std::vector<Damage> damageOf(const Part& driver, const DriverFit& fit, const std::string& factoryPlug,
                                            const Shelf& shelf, const Practice& practice);

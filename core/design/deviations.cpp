@@ -3,9 +3,9 @@
 #include <array>
 #include <cmath>
 
-#include "core/design/damage.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/driver_fit.h"
+#include "core/evaluate/plug_cut.h"
 
 namespace core {
 namespace {

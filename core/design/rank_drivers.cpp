@@ -16,6 +16,7 @@
 #include "core/evaluate/driver_work.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/held_back.h"
+#include "core/evaluate/plug_cut.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/wiring_graph.h"
@@ -109,7 +110,7 @@ Role roleOf(const Plan& plan, const Shelf& shelf, DeviceId device, const Evaluat
     const Device& own = used.devices.at(device);
     if (const auto place = used.places.find(own.at); place != used.places.end()) role.place = &place->second;
     if (const auto hole = used.usualHoles.find(own.at); hole != used.usualHoles.end()) role.usualHole = hole->second;
-    if (const auto mount = used.mounts.find(device); mount != used.mounts.end()) role.mount = mount->second;
+    role.mount = mountOf(used, device);
     role.mount.turn_deg.reset();  // each candidate is turned as it wants to be
     if (const auto spacer = used.parts.find(role.mount.spacer); spacer != used.parts.end())
         role.spacer = &spacer->second;

@@ -79,7 +79,7 @@ void moveOutside(Plan& after, StageId stage, const Pin& from, const Pin& to)
 
 Part partInLead(const std::string& name, const Element& element)
 {
-    Part part{.kind = PartKind::Network, .name = name, .shelfKey = "made", .terminals = {{"i", ""}, {"o", ""}}};
+    Part part{.kind = PartKind::Network, .name = name, .shelfKey = kMade, .terminals = {{"i", ""}, {"o", ""}}};
     part.inside[element.kind == ElementKind::Capacitor ? "C" : "R"] = element;
     return part;
 }

@@ -53,14 +53,14 @@ Edit fitSpacer(const Plan& plan, DeviceId device, double thickness_m)
     if (!(thickness_m > 0.0)) return fitSpacer(plan, device, Part{});
     Part spacer{.kind = PartKind::Spacer,
                 .name = fmt::format("spacer {:g} mm", std::round(thickness_m * 1e4) / 10.0),
-                .shelfKey = "made"};
+                .shelfKey = kMade};
     spacer.figures[Quantity::Thickness_m] = Known{thickness_m};
     return fitSpacer(plan, device, spacer);
 }
 
 Edit fitRing(const Plan& plan, DeviceId device, const HoleFit& hole, double thickness_m)
 {
-    Part ring{.kind = PartKind::Spacer, .name = "adapter ring", .shelfKey = "made"};
+    Part ring{.kind = PartKind::Spacer, .name = "adapter ring", .shelfKey = kMade};
     ring.figures[Quantity::Thickness_m] = Known{thickness_m};
     ring.figures[Quantity::Cutout_m] = Known{hole.ringInside_m.value_or(hole.plan.cut_m)};
     if (hole.ringOutside_m) ring.figures[Quantity::Flange_m] = Known{*hole.ringOutside_m};

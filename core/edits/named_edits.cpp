@@ -81,7 +81,7 @@ Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitanc
         if (element == part.inside.end()) continue;
         part.figures.erase(Quantity::Capacitance_f);
         element->second.figures[Quantity::Capacitance_f] = Known{capacitance_f};
-        part.shelfKey = "made";  // made for this job, not found in the car
+        part.shelfKey = kMade;
         part.name = "adapter lead with capacitor";
         play(after, goal, one, copyIn(after, part));
     }

@@ -301,6 +301,11 @@ private:
             m_fit.screws = PatternMatch{.matched = m_fit.screwCount};
             return;
         }
+        // A ring that is made for it has a hole for each of its screws, whatever the vehicle has under it.
+        if (driver && m_q.spacer && isMade(*m_q.spacer) && !patternOf(m_q.spacer->figures)) {
+            m_fit.screws = PatternMatch{.matched = m_fit.screwCount};
+            return;
+        }
         if (!m_fit.screws) return;
         const std::optional<double> turn_deg =
             m_q.mount.turn_deg ? m_q.mount.turn_deg : (m_fit.turn ? std::optional(m_fit.turn->turn_deg) : std::nullopt);

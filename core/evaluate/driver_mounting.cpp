@@ -7,16 +7,11 @@
 #include "core/evaluate/cabin.h"
 #include "core/evaluate/complete.h"
 #include "core/evaluate/practice_shapes.h"
+#include "core/evaluate/resolve.h"
 #include "core/evaluate/sides.h"
 
 namespace core {
 namespace {
-
-const Mount* mountOf(const Fitout& fitout, DeviceId device)
-{
-    const auto mount = fitout.mounts.find(device);
-    return mount == fitout.mounts.end() ? nullptr : &mount->second;
-}
 
 bool leaksByNature(PlaceKind kind)
 {
@@ -113,8 +108,7 @@ MountedDriver mountedDriver(const Fitout& fitout, const Port& coil, const Figure
     const Part& part = fitout.parts.at(fitout.devices.at(coil.device).part);
     MountedDriver out{driverParameters(completed, part, coil.element, practice), {}, Origin::Measured};
     const Place* place = placeOf(fitout, coil.device);
-    const Mount* mount = mountOf(fitout, coil.device);
-    const auto enclosure = mount ? fitout.devices.find(mount->behind) : fitout.devices.end();
+    const auto enclosure = fitout.devices.find(mountOf(fitout, coil.device).behind);
     static const Figures kNothing;
     const Figures& figures = enclosure != fitout.devices.end() ? fitout.parts.at(enclosure->second.part).figures
                              : place                           ? place->room
@@ -153,7 +147,7 @@ SoundSource soundSource(const Fitout& fitout, const Port& coil, double sd_m2, co
 {
     SoundSource source{.radius_m = std::sqrt(sd_m2 / std::numbers::pi)};
     const DeviceId device = coil.device;
-    const Mount* mount = mountOf(fitout, device);
+    const Mount mount = mountOf(fitout, device);
     const Place* place = placeOf(fitout, device);
     const Part& part = fitout.parts.at(fitout.devices.at(device).part);
     const bool inside = isWay(part, coil.element);
@@ -162,8 +156,8 @@ SoundSource soundSource(const Fitout& fitout, const Port& coil, double sd_m2, co
         const double ahead_m = inside ? practice[PracticeKey::TweeterAhead_m] : 0.0;
         source.at_m = frame.at_m + ahead_m / std::max(length(frame.facing), 1e-9) * frame.facing;
     };
-    if (mount && mount->frame)
-        take(*mount->frame);
+    if (mount.frame)
+        take(*mount.frame);
     else if (place)
         take(place->frame);
     if (!place) return source;

@@ -2,19 +2,12 @@
 
 #include <algorithm>
 
+#include "core/evaluate/resolve.h"
+
 namespace core {
 namespace {
 
-// The connector that takes a driver's own pair; empty: nobody knows.
-std::string plugAt(const Fitout& fitout, DeviceId driver)
-{
-    const auto device = fitout.devices.find(driver);
-    if (device == fitout.devices.end()) return {};
-    const Part& part = fitout.parts.at(device->second.part);
-    return part.terminals.empty() ? std::string() : part.terminals.begin()->second;
-}
-
-// The same way on the vehicle: what its wires lead to by a lead that is bought or made for it.
+// A lead that is bought or made for it stands between its own terminals and the vehicle.
 bool hasLead(const Fitout& from, const Fitout& to, DeviceId driver)
 {
     const auto leads = [&](const Pin& pin) {
@@ -31,6 +24,11 @@ bool hasLead(const Fitout& from, const Fitout& to, DeviceId driver)
 
 }  // namespace
 
+std::string plugOf(const Part& driver)
+{
+    return driver.terminals.empty() ? std::string() : driver.terminals.begin()->second;
+}
+
 bool samePartAsBefore(const Fitout& from, const Fitout& to, DeviceId device)
 {
     const auto before = from.devices.find(device);
@@ -39,7 +37,8 @@ bool samePartAsBefore(const Fitout& from, const Fitout& to, DeviceId device)
 
 bool plugIsCut(const Fitout& from, const Fitout& to, DeviceId driver)
 {
-    const std::string before = plugAt(from, driver), after = plugAt(to, driver);
+    if (!from.devices.contains(driver) || !to.devices.contains(driver)) return false;
+    const std::string before = plugOf(partOf(from, driver)), after = plugOf(partOf(to, driver));
     return !before.empty() && !after.empty() && before != after && !hasLead(from, to, driver);
 }
 

@@ -4,6 +4,12 @@
 
 namespace core {
 
+// The wires of one speaker's pair.
+inline constexpr int kWiresOfPair = 2;
+
+// What plugs into a driver; empty: nobody knows.
+[[nodiscard]] std::string plugOf(const Part& driver);
+
 // Whether a device plays the same part in both.      requires that the later fitout has it
 [[nodiscard]] bool samePartAsBefore(const Fitout& from, const Fitout& to, DeviceId device);
 

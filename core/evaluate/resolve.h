@@ -14,6 +14,13 @@ namespace core {
     return fitout.parts.at(fitout.devices.at(device).part);
 }
 
+// How a device of the fitout is mounted; as usual where nobody decided anything.
+[[nodiscard]] inline Mount mountOf(const Fitout& fitout, DeviceId device)
+{
+    const auto mount = fitout.mounts.find(device);
+    return mount == fitout.mounts.end() ? Mount{} : mount->second;
+}
+
 // The stages from the factory up to this one, in that order.
 [[nodiscard]] std::vector<StageId> wayTo(const Plan& plan, StageId stage);
 

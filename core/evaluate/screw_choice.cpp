@@ -45,15 +45,15 @@ double fastenerDrill_m(const Place& place, const Practice& practice)
     return pilotDrill_m(across_m, bites, valueOf(place.room, Quantity::Sheet_m), pilotPractice(practice));
 }
 
-ScrewChoice screwChoice(const Place& place, const Mount& planned, const Mount* found, const DriverFit& fit,
+ScrewChoice screwChoice(const Place& place, const Mount& planned, const Mount& found, const DriverFit& fit,
                         const Practice& practice)
 {
     ScrewChoice screws{.anchor = place.anchor,
                        .across_m = acrossOf(place.anchor, practice),
                        .length_m = valueOf(planned.figures, Quantity::ScrewLength_m),
+                       .old_m = valueOf(found.figures, Quantity::ScrewLength_m),
                        .count = countOf(fit),
                        .drill_m = fastenerDrill_m(place, practice)};
-    if (found) screws.old_m = valueOf(found->figures, Quantity::ScrewLength_m);
     // What was found is no choice: it has to hold what is there now.
     const auto needed_m = neededScrew_m(practice, place, fit);
     if (!screws.length_m || screws.length_m == screws.old_m) screws.length_m = needed_m;

@@ -20,8 +20,8 @@ struct ScrewChoice {
     bool operator==(const ScrewChoice&) const = default;
 };
 
-// found  the mount at the same place before, if there was one
-[[nodiscard]] ScrewChoice screwChoice(const Place& place, const Mount& planned, const Mount* found,
+// found  how it was mounted before
+[[nodiscard]] ScrewChoice screwChoice(const Place& place, const Mount& planned, const Mount& found,
                                       const DriverFit& fit, const Practice& practice);
 
 // Screws through so much, into this; the shortest sold that bite.

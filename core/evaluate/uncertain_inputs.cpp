@@ -63,19 +63,6 @@ double classSpread(Quantity quantity, const Figures& figures, const Practice& pr
     }
 }
 
-double spreadOf(Quantity quantity, const Figures& figures, const Practice& practice)
-{
-    const Known& known = figures.at(quantity);
-    const bool level = quantity == Quantity::Sensitivity_db;
-    if (known.spread > 0.0) return level ? known.spread * known.value : known.spread;
-    if (level) return practice[PracticeKey::SensitivitySpread_db];
-    if (known.basis.origin == Origin::Measured) return practice[PracticeKey::MeasuredSpread_ratio];
-    if (known.basis.origin == Origin::ClassGuess) return classSpread(quantity, figures, practice);
-    return practice[quantity == Quantity::Re_ohm  ? PracticeKey::ReSpread_ratio
-                    : quantity == Quantity::Fs_hz ? PracticeKey::FsSpread_ratio
-                                                  : PracticeKey::StatedSpread_ratio];
-}
-
 // What the way round a panel is taken for, by the place it is at.
 std::map<PlaceId, Known> leaksOf(const Fitout& fitout, const Practice& practice)
 {
@@ -106,6 +93,19 @@ Figures* figuresAt(Fitout& fitout, const Subject& subject)
 }
 
 }  // namespace
+
+double spreadOf(Quantity quantity, const Figures& figures, const Practice& practice)
+{
+    const Known& known = figures.at(quantity);
+    const bool level = quantity == Quantity::Sensitivity_db;
+    if (known.spread > 0.0) return level ? known.spread * known.value : known.spread;
+    if (level) return practice[PracticeKey::SensitivitySpread_db];
+    if (known.basis.origin == Origin::Measured) return practice[PracticeKey::MeasuredSpread_ratio];
+    if (known.basis.origin == Origin::ClassGuess) return classSpread(quantity, figures, practice);
+    return practice[quantity == Quantity::Re_ohm  ? PracticeKey::ReSpread_ratio
+                    : quantity == Quantity::Fs_hz ? PracticeKey::FsSpread_ratio
+                                                  : PracticeKey::StatedSpread_ratio];
+}
 
 Fitout settled(const Fitout& fitout, const Practice& practice)
 {

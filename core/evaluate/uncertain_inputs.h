@@ -7,6 +7,10 @@
 
 namespace core {
 
+// How far a completed figure may be off, relative, or in dB where it is a level: as it says itself, else what practice
+// says of its origin.      requires that the figures have it
+[[nodiscard]] double spreadOf(Quantity quantity, const Figures& figures, const Practice& practice);
+
 // Every value of a stage that its sound or its loads follow from, completed, with how far off it may be: as its own
 // figure says, else what practice says of its origin. In the order of their addresses.
 [[nodiscard]] std::vector<UncertainInput> uncertainInputs(const Fitout& fitout, const Practice& practice);

@@ -71,6 +71,13 @@ struct Part {
     bool operator==(const Part&) const = default;
 };
 
+// Made for this job, neither found in the vehicle nor bought as it is: its shelf key says so.
+inline constexpr const char* kMade = "made";
+[[nodiscard]] inline bool isMade(const Part& part)
+{
+    return part.shelfKey == kMade;
+}
+
 // A radio or an amplifier: what runs begin at.
 [[nodiscard]] inline bool isSource(const Part& part)
 {
@@ -87,9 +94,8 @@ struct Part {
 // The coils that move the same cone as this one, itself among them, by name.
 [[nodiscard]] std::vector<std::string> coilsOfCone(const Part& part, const std::string& coil);
 
-// The terminals reached from a node without passing another of them, a coil or an output, nearest first; the node itself
-// first where it is one.
-// without  an element that is not gone through; empty: none
+// The terminals reached from a node without passing another of them, a coil or an output, nearest first; the node
+// itself first where it is one. without  an element that is not gone through; empty: none
 [[nodiscard]] std::vector<std::string> terminalsFrom(const Part& part, const std::string& node,
                                                      const std::string& without = {});
 

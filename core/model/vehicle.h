@@ -113,10 +113,11 @@ struct Panel {
     bool operator==(const Panel&) const = default;
 };
 
-// Airbags and belt tighteners may lie behind its trim.
+// Airbags and belt tighteners may lie behind its trim; common practice, no source.
 [[nodiscard]] inline bool hasRestraints(const Body& body)
 {
-    return body.kind != BodyKind::Motorcycle && body.kind != BodyKind::Boat && body.kind != BodyKind::Classic;
+    return body.kind != BodyKind::Motorcycle && body.kind != BodyKind::Boat && body.kind != BodyKind::Classic &&
+           body.kind != BodyKind::OpenSideBySide;
 }
 
 // A spot in the vehicle that holds or could hold a driver, an amplifier or a network.
