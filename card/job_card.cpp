@@ -127,7 +127,10 @@ private:
         }
     }
 
-    void addPoint(const QString& text) { add(QStringLiteral("<ul style='margin-top:1px; margin-bottom:1px'><li>%1</li></ul>").arg(escaped(text))); }
+    void addPoint(const QString& text)
+    {
+        add(QStringLiteral("<ul style='margin-top:1px; margin-bottom:1px'><li>%1</li></ul>").arg(escaped(text)));
+    }
 
     // What the change gives, as the customer and the next fitter want to read it.
     void addFigures()
@@ -148,7 +151,7 @@ private:
                                     words::amperes(circuit->clip_a),
                                     words::asKnown(words::watts(circuit->clip_w), circuit->worst));
             if (run.idealCorner_hz)
-                line += JobCard::tr("; %1 cuts at %2")
+                line += JobCard::tr("; %1, nominal corner %2")
                             .arg(words::farads(*run.seriesCapacitance_f), words::frequency(*run.idealCorner_hz));
             if (change.before)
                 line +=

@@ -2,6 +2,8 @@
 #include <QStringList>
 #include <cmath>
 
+#include "core/evaluate/plug_cut.h"
+#include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
@@ -207,23 +209,22 @@ private:
 
     [[nodiscard]] QString fittingSpacer() const
     {
-        QString name = Words::tr("the spacer");
-        if (const auto mount = m_to.mounts.find(m_step.device); mount != m_to.mounts.end())
-            if (const auto spacer = m_to.parts.find(mount->second.spacer); spacer != m_to.parts.end())
-                name = QString::fromStdString(spacer->second.name);
+        const auto spacer = m_to.parts.find(mountOf(m_to, m_step.device).spacer);
+        const QString name =
+            spacer == m_to.parts.end() ? Words::tr("the spacer") : QString::fromStdString(spacer->second.name);
         const QString held = m_step.has(StepFigure::OwnScrews_count)
                                  ? Words::tr("into the vehicle's holes with its own: %1").arg(screws())
                                  : Words::tr("the driver's screws go through it.");
         const QString turn = turnText(figure(StepFigure::Turn_deg));
-        return Words::tr("Put %1 on the panel at %2, marked side to you%3: cable through its notch, %4; %5")
-            .arg(name, m_place, turn.isEmpty() ? QString() : Words::tr(", turned %1").arg(turn), cableSide(), held);
+        return tabs() + Words::tr("Put %1 on the panel at %2, marked side to you%3: cable through its notch, %4; %5")
+                            .arg(name, m_place, turn.isEmpty() ? QString() : Words::tr(", turned %1").arg(turn),
+                                 cableSide(), held);
     }
 
     [[nodiscard]] QString cuttingPlug() const
     {
         const auto plug = [&](const Fitout& fitout) {
-            const Part& part = fitout.parts.at(fitout.devices.at(m_step.device).part);
-            return part.terminals.empty() ? QString() : QString::fromStdString(part.terminals.begin()->second);
+            return QString::fromStdString(plugOf(partOf(fitout, m_step.device)));
         };
         const auto place = m_to.places.find(m_step.place);
         const bool wet = place != m_to.places.end() &&
@@ -256,11 +257,17 @@ private:
                 break;
         }
         QStringList lines{
+            tabs() +
             Words::tr("Gasket on, fit %1 at %2%3: all by hand first, then evenly.").arg(part(m_to), m_place, how)};
         if (m_step.fixing == Fixing::Ring) lines << Words::tr("The ring goes behind the panel and takes the screws.");
         if (m_step.fixing == Fixing::Bracket) lines << Words::tr("It sits in its bracket, not in the trim.");
         if (m_step.has(StepFigure::Screw_m)) lines << screws();
         return lines.join(QLatin1Char(' '));
+    }
+
+    [[nodiscard]] QString tabs() const
+    {
+        return m_step.has(StepFigure::TabsOff) ? Words::tr("Break its tabs off and smooth the stumps. ") : QString();
     }
 
     [[nodiscard]] QString screws() const

@@ -10,17 +10,6 @@ namespace words {
 
 using namespace core;
 
-namespace {
-
-// Nobody sits in a closed car there.
-bool isOpen(BodyKind kind)
-{
-    return kind == BodyKind::Motorcycle || kind == BodyKind::Boat || kind == BodyKind::OpenSideBySide ||
-           kind == BodyKind::OpenTwoSeater;
-}
-
-}  // namespace
-
 QString cableLength(double length_m)
 {
     constexpr double kFoot_m = 0.3048;
@@ -138,8 +127,9 @@ QString textOf(Caution caution, const Body& body)
         case Caution::ConeGuard:
             return Words::tr("Hand between screwdriver and cone; low clutch.");
         case Caution::HearingStartLow:
-            return isOpen(body.kind) ? Words::tr("Start low: no full-power tone near anybody's ears.")
-                                     : Words::tr("Start low: no full-power tone with somebody in the closed car.");
+            return Words::tr("Start low: no full-power tone with somebody in the closed car.");
+        case Caution::HearingInTheOpen:
+            return Words::tr("Start low: no full-power tone near anybody's ears.");
         case Caution::TrialFuse:
             return Words::tr("A small fuse for the first try; the main fuse comes last.");
         case Caution::LookBehind:

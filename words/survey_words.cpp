@@ -216,7 +216,8 @@ QString whatGoesWith(FilterPlace place)
         case FilterPlace::None:
             return {};
         case FilterPlace::Speaker:
-            return Words::tr("It belongs to this speaker and leaves with it: the new one needs a high-pass of its own.");
+            return Words::tr(
+                "It belongs to this speaker and leaves with it: the new one needs a high-pass of its own.");
         case FilterPlace::Plug:
             return Words::tr("It stays in the vehicle's plug: cut the plug off and it is gone.");
         case FilterPlace::Harness:
@@ -276,7 +277,7 @@ QStringList hazardsOf(const Body& body, const Practice& practice)
     if (body.drive != Drive::Combustion)
         lines << Words::tr(
             "Touch nothing orange; no drilling into floor or bulkhead unless the maker's data clears the spot.");
-    if (body.kind != BodyKind::Motorcycle && body.kind != BodyKind::Boat && body.kind != BodyKind::Classic)
+    if (hasRestraints(body))
         lines << Words::tr(
             "Airbags and belt tighteners: never probe, meter or unplug a yellow plug; nothing in a bag's way.");
     if (open)

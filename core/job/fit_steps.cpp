@@ -5,16 +5,10 @@
 #include <cmath>
 
 #include "core/base/angle.h"
-#include "core/evaluate/spacer_outline.h"
+#include "core/evaluate/resolve.h"
 
 namespace core {
 namespace {
-
-const Mount* mountBefore(const FitAt& at)
-{
-    const auto mount = at.from.mounts.find(at.driver);
-    return mount == at.from.mounts.end() ? nullptr : &mount->second;
-}
 
 const Part* spacerOf(const FitAt& at)
 {
@@ -25,11 +19,6 @@ const Part* spacerOf(const FitAt& at)
 double thicknessOf(const Part& spacer)
 {
     return valueOf(spacer.figures, Quantity::Thickness_m).value_or(0.0);
-}
-
-bool isMade(const Part& spacer)
-{
-    return spacer.shelfKey == "made";
 }
 
 ToolUse turnerOf(Anchor anchor)
@@ -47,28 +36,19 @@ void noteScrews(Step& step, const ScrewChoice& screws)
     if (screws.tooShort_m > 0.0) step.figures[StepFigure::ScrewTooShort_m] = screws.tooShort_m;
 }
 
-// What a spacer that somebody makes looks like; nothing for one that is bought, or none.
-std::optional<SpacerOutline> outlineAt(const FitAt& at)
-{
-    const Part* spacer = spacerOf(at);
-    if (!spacer || !isMade(*spacer)) return std::nullopt;
-    return spacerOutline(at.place, at.mount, at.fit, thicknessOf(*spacer), at.practice);
-}
-
 // Screws of its own hold a spacer to the vehicle: so many; none where the driver's go through it.
 int ownScrewsOf(const FitAt& at)
 {
     if (at.fit.bracketCount > 0) return at.fit.bracketCount;
-    const auto outline = outlineAt(at);
-    if (!outline || outline->oneScrew) return 0;
-    return static_cast<int>(std::count_if(outline->holes.begin(), outline->holes.end(),
+    if (!at.outline || at.outline->oneScrew) return 0;
+    return static_cast<int>(std::count_if(at.outline->holes.begin(), at.outline->holes.end(),
                                           [](const OutlineHole& hole) { return !hole.pilot; }));
 }
 
 std::optional<double> turnOf(const FitAt& at)
 {
     if (at.mount.turn_deg) return at.mount.turn_deg;
-    if (const auto outline = outlineAt(at)) return outline->turn_deg;
+    if (at.outline) return at.outline->turn_deg;
     return at.fit.turn ? std::optional(at.fit.turn->turn_deg) : std::nullopt;
 }
 
@@ -92,6 +72,9 @@ ToolUse toolFor(const Fastener& fastener)
             if (says("hex") || says("key") || says("allen")) return {Tool::HexKey, fastener.size};
             if (size.starts_with('t') && size.size() > 1 && std::isdigit(static_cast<unsigned char>(size[1])))
                 return {Tool::StarDriver, fastener.size};
+            // A thread is no tool's size.
+            if (size.starts_with('m') && size.size() > 1 && std::isdigit(static_cast<unsigned char>(size[1])))
+                return {Tool::Socket, {}};
             if (fastener.kind == FastenerKind::Screw && !says("mm") && !says("in"))
                 return {Tool::CrossHead, fastener.size};
             return {Tool::Socket, fastener.size};
@@ -100,6 +83,23 @@ ToolUse toolFor(const Fastener& fastener)
 }
 
 }  // namespace
+
+FitsAt fitsAt(const JobWork& work, const Fitout& from, const StageResult& goal, const Practice& practice)
+{
+    const Fitout& to = goal.used;
+    FitsAt fits;
+    for (const auto& [place, there] : work.places)
+        for (const DeviceId driver : there.fitted()) {
+            const auto fit = goal.fits.find(driver);
+            if (fit == goal.fits.end()) continue;
+            FitAt at{driver,       from,    to, to.places.at(to.devices.at(driver).at), mountOf(to, driver),
+                     *fit->second, practice};
+            if (const Part* spacer = spacerOf(at); spacer && isMade(*spacer))
+                at.outline = spacerOutline(at.place, at.mount, at.fit, thicknessOf(*spacer), practice);
+            fits.emplace(driver, std::move(at));
+        }
+    return fits;
+}
 
 std::vector<ToolUse> toolsFor(const std::vector<Fastener>& fasteners)
 {
@@ -114,7 +114,7 @@ std::vector<ToolUse> toolsFor(const std::vector<Fastener>& fasteners)
 std::optional<ScrewChoice> screwsAt(const FitAt& at)
 {
     if (at.mount.fixing == Fixing::Clip || at.mount.fixing == Fixing::Adhesive) return std::nullopt;
-    if (ownScrewsOf(at) == 0) return screwChoice(at.place, at.mount, mountBefore(at), at.fit, at.practice);
+    if (ownScrewsOf(at) == 0) return screwChoice(at.place, at.mount, mountOf(at.from, at.driver), at.fit, at.practice);
     // Into the ring, not through it.
     const int count = at.fit.screwCount > 0 ? at.fit.screwCount : kUsualScrews;
     return screwsThrough(at.fit.bracketCount > 0 ? Anchor::Unknown : Anchor::Plastic,
@@ -132,7 +132,7 @@ std::optional<ScrewChoice> spacerScrewsAt(const FitAt& at)
 
 void addSpacerMaking(StepList& steps, const FitAt& at)
 {
-    const auto outline = outlineAt(at);
+    const auto& outline = at.outline;
     if (!outline || !newSpacer(at.from, at.to, at.driver)) return;
     Step& step = steps.add(StepKind::MakeSpacer, PracticeKey::MakeSpacer_min);
     step.place = at.to.devices.at(at.driver).at;
@@ -160,6 +160,7 @@ void addSpacerFitting(StepList& steps, const FitAt& at)
         noteScrews(step, *own);
     }
     if (at.fit.bracket) step.figures[StepFigure::Turn_deg] = at.fit.bracket->turn_rad / kDegree_rad;
+    if (at.fit.bracket && at.fit.bracketTabsOff) step.figures[StepFigure::TabsOff] = 1.0;
 }
 
 void addDriverFitting(StepList& steps, const FitAt& at)
@@ -169,6 +170,7 @@ void addDriverFitting(StepList& steps, const FitAt& at)
     step.device = at.driver;
     step.fixing = at.mount.fixing;
     if (const auto turn = turnOf(at)) step.figures[StepFigure::Turn_deg] = std::remainder(*turn, 360.0);
+    if (valueOf(at.mount.figures, Quantity::TabsOff).value_or(0.0) > 0.0) step.figures[StepFigure::TabsOff] = 1.0;
     switch (at.mount.fixing) {
         case Fixing::Clip:
             return;

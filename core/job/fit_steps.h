@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/evaluate/screw_choice.h"
+#include "core/evaluate/spacer_outline.h"
 #include "core/job/place_work.h"
 #include "core/job/step_list.h"
 
@@ -12,10 +13,14 @@ struct FitAt {
     const Fitout& from;
     const Fitout& to;
     const Place& place;
-    const Mount& mount;
+    Mount mount{};
     const DriverFit& fit;
     const Practice& practice;
+    std::optional<SpacerOutline> outline{};  // of a spacer that somebody makes
 };
+using FitsAt = std::map<DeviceId, FitAt>;
+// Every driver that goes in at a place.
+[[nodiscard]] FitsAt fitsAt(const JobWork& work, const Fitout& from, const StageResult& goal, const Practice& practice);
 
 // At the bench: a spacer or ring that somebody makes, with its holes and the notch for the cable.
 void addSpacerMaking(StepList& steps, const FitAt& at);

@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "core/job/class_cautions.h"
 #include "core/job/place_steps.h"
 #include "core/model/names.h"
 
@@ -18,6 +19,7 @@ public:
           m_use(m_practice.uses.at(std::string(textOf(plan.job.use)))),
           m_goal(goal),
           m_work(workBetween(from, m_to)),
+          m_fits(fitsAt(m_work, from, goal, m_practice)),
           m_steps(m_practice)
     {
         std::set<PlaceId> places;
@@ -31,7 +33,7 @@ public:
         m_job.steps = m_steps.take();
         addMinutes();
         addWires();
-        PartsList list = partsFor(m_plan, m_from, m_goal, m_work, m_openings, m_practice);
+        PartsList list = partsFor({m_plan, m_from, m_goal, m_work, m_openings, m_fits, m_practice});
         m_job.parts = std::move(list.parts);
         m_job.smallParts = std::move(list.smallParts);
         return std::move(m_job);
@@ -49,10 +51,11 @@ private:
 
     void addSteps()
     {
-        PlaceSteps places(m_plan, m_from, m_goal, m_practice, m_steps);
+        PlaceSteps places(m_plan.body, m_from, m_to, m_fits, m_practice, m_steps);
         add(StepKind::Note, PracticeKey::StepTest_min, 1.0, {{Tool::Camera, {}}});
         for (const auto& [place, work] : m_work.places) places.addBenchWork(work);
-        add(StepKind::PowerDown, PracticeKey::StepPowerDown_min, 1.0, {{Tool::HexBattery, {}}}, powerDownCautions());
+        add(StepKind::PowerDown, PracticeKey::StepPowerDown_min, 1.0, {{Tool::HexBattery, {}}},
+            powerDownCautions(m_plan.body));
         // One side is opened and fitted before the other.
         for (const Opening& opening : m_openings) {
             places.open(opening);
@@ -63,9 +66,8 @@ private:
         addSupplies();
         // JOB2: before the panels go back, but with every restraint plug closed first.
         add(StepKind::PowerUpTrial, PracticeKey::StepPowerDown_min, 1.0, {{Tool::HexBattery, {}}},
-            hasRestraints(m_plan.body) ? std::vector{Caution::RestraintPlugsOpen, Caution::TrialFuse}
-                                       : std::vector{Caution::TrialFuse});
-        add(StepKind::TrySound, PracticeKey::StepTest_min, 1.0, {}, {Caution::HearingStartLow});
+            trialCautions(m_plan.body));
+        add(StepKind::TrySound, PracticeKey::StepTest_min, 1.0, {}, {hearingCaution(m_plan.body, m_practice)});
         addFuses();
         addForUse(StepKind::Protect, PracticeKey::StepWiring_min, 0.5);
         for (const Opening& opening : m_openings) {
@@ -80,23 +82,13 @@ private:
         add(StepKind::Record, PracticeKey::StepTest_min, 1.0, {{Tool::Camera, {}}});
     }
 
-    [[nodiscard]] std::vector<Caution> powerDownCautions() const
-    {
-        std::vector<Caution> cautions{Caution::BatteryFirst, Caution::ShortCircuit};
-        if (m_plan.body.drive != Drive::Combustion) cautions.insert(cautions.begin(), Caution::HighVoltage);
-        if (m_plan.body.kind == BodyKind::Motorcycle) cautions.push_back(Caution::HotParts);
-        return cautions;
-    }
-
     void addSupplies()
     {
         for (const WireId id : m_work.supplies) {
             const Wire& cable = m_to.wires.at(id);
             Step& step = add(StepKind::LaySupply, PracticeKey::StepSupply_min, 1.0,
                              {{Tool::Drill, {}}, {Tool::SolderOrCrimp, {}}, {Tool::Tape, {}}},
-                             {Caution::LookBehind, Caution::ShortCircuit});
-            if (m_plan.body.drive != Drive::Combustion)
-                step.cautions.insert(step.cautions.begin(), Caution::HighVoltage);
+                             cuttingCautions(m_plan.body, {Caution::ShortCircuit}));
             step.device = cable.b.device;
             if (const auto length_m = valueOf(cable.figures, Quantity::Length_m))
                 step.figures[StepFigure::Length_m] = *length_m;
@@ -169,6 +161,7 @@ private:
     const UseClass& m_use;
     const StageResult& m_goal;
     JobWork m_work;
+    FitsAt m_fits;
     std::vector<Opening> m_openings{};
     StepList m_steps;
     JobPlan m_job{};

@@ -7,7 +7,6 @@
 #include "core/evaluate/held_back.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
-#include "core/job/fit_steps.h"
 #include "core/model/names.h"
 #include "core/physics/oval.h"
 
@@ -16,15 +15,15 @@ namespace {
 
 class PartsLister {
 public:
-    PartsLister(const Plan& plan, const Fitout& from, const StageResult& goal, const JobWork& work,
-                const std::vector<Opening>& openings, const Practice& practice)
-        : m_plan(plan),
-          m_from(from),
-          m_to(goal.used),
-          m_goal(goal),
-          m_work(work),
-          m_openings(openings),
-          m_practice(practice)
+    explicit PartsLister(const PartsQuestion& question)
+        : m_plan(question.plan),
+          m_from(question.from),
+          m_to(question.goal.used),
+          m_goal(question.goal),
+          m_work(question.work),
+          m_openings(question.openings),
+          m_fits(question.fits),
+          m_practice(question.practice)
     {
     }
 
@@ -73,22 +72,6 @@ private:
         return std::nullopt;
     }
 
-    // Calls `take` with each driver that is fitted anew in its place, and how it stands there.
-    template <class Take>
-    void eachNewFit(Take take) const
-    {
-        static const Mount kUsual;
-        for (const auto& [place, work] : m_work.places)
-            for (const auto* drivers : {&work.drivers, &work.remounted})
-                for (const DeviceId driver : *drivers) {
-                    const auto fit = m_goal.fits.find(driver);
-                    if (fit == m_goal.fits.end()) continue;
-                    const auto mount = m_to.mounts.find(driver);
-                    take(FitAt{driver, m_from, m_to, m_to.places.at(place),
-                               mount == m_to.mounts.end() ? kUsual : mount->second, *fit->second, m_practice});
-                }
-    }
-
     // What each driver is held and sealed by.
     void addFixings()
     {
@@ -96,20 +79,20 @@ private:
         double gasket_m = 0.0;
         using Bought = std::tuple<Anchor, double, double>;  // across, length
         std::map<Bought, int> screws;
-        eachNewFit([&](const FitAt& at) {
+        for (const auto& [driver, at] : m_fits) {
             rings += at.mount.fixing == Fixing::Ring ? 1 : 0;
             glued += at.mount.fixing == Fixing::Adhesive ? 1 : 0;
             if (const auto own = spacerScrewsAt(at); own && own->length_m)
                 screws[{own->anchor, own->across_m, *own->length_m}] += own->count;
             const auto held = screwsAt(at);
-            if (!held) return;
+            if (!held) continue;
             ++gaskets;
             gasket_m += edge_m(at.fit);
             seals += isBehindCard(at.place) ? 1 : 0;
             // The old ones go back in where they hold.
             const bool oldServe = held->old_m && held->tooShort_m == 0.0;
             if (held->length_m && !oldServe) screws[{held->anchor, held->across_m, *held->length_m}] += held->count;
-        });
+        }
         if (gaskets > 0)
             m_list.smallParts.push_back({.part = SmallPart::Gasket, .count = gaskets, .length_m = gasket_m});
         list(SmallPart::FrontSeal, seals);
@@ -161,7 +144,6 @@ private:
     // Ends, paint on cut edges, what seals the film again.
     void addJoints()
     {
-        constexpr int kWiresOfPair = 2;
         int splices = 0;
         bool cut = false, film = false;
         for (const auto& [place, work] : m_work.places) {
@@ -225,6 +207,7 @@ private:
     const StageResult& m_goal;
     const JobWork& m_work;
     const std::vector<Opening>& m_openings;
+    const FitsAt& m_fits;
     const Practice& m_practice;
     int m_drivers = 0;
     PartsList m_list{};
@@ -242,10 +225,9 @@ int driversOut(const Fitout& from, const JobWork& work)
     return count;
 }
 
-PartsList partsFor(const Plan& plan, const Fitout& from, const StageResult& goal, const JobWork& work,
-                   const std::vector<Opening>& openings, const Practice& practice)
+PartsList partsFor(const PartsQuestion& question)
 {
-    return PartsLister(plan, from, goal, work, openings, practice).run();
+    return PartsLister(question).run();
 }
 
 }  // namespace core

@@ -5,8 +5,8 @@
 #include <vector>
 
 #include "core/evaluate/variant.h"
+#include "core/job/fit_steps.h"
 #include "core/job/openings.h"
-#include "core/job/place_work.h"
 
 namespace core {
 
@@ -56,10 +56,17 @@ struct PartsList {
     std::vector<SmallPartRow> smallParts{};
 };
 
+struct PartsQuestion {
+    const Plan& plan;
+    const Fitout& from;
+    const StageResult& goal;
+    const JobWork& work;
+    const std::vector<Opening>& openings;
+    const FitsAt& fits;
+    const Practice& practice;
+};
 // Everything that is bought for the way from one fitout to another, to the last screw.
-// requires the fits and circuits of the goal
-[[nodiscard]] PartsList partsFor(const Plan& plan, const Fitout& from, const StageResult& goal, const JobWork& work,
-                                 const std::vector<Opening>& openings, const Practice& practice);
+[[nodiscard]] PartsList partsFor(const PartsQuestion& question);
 
 // What comes out for good and is kept: drivers, and whatever nothing replaces.
 [[nodiscard]] int driversOut(const Fitout& from, const JobWork& work);

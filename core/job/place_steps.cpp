@@ -4,8 +4,10 @@
 #include <cmath>
 
 #include "core/evaluate/coil_wiring.h"
+#include "core/evaluate/complete.h"
 #include "core/evaluate/resolve.h"
-#include "core/job/fit_steps.h"
+#include "core/evaluate/uncertain_inputs.h"
+#include "core/job/class_cautions.h"
 
 namespace core {
 namespace {
@@ -39,65 +41,54 @@ Step& PlaceSteps::add(StepKind kind, PracticeKey time, double times, PlaceId pla
     return step;
 }
 
-// Calls `take` with what a driver's fit at its place rests on; nothing for one that is nowhere.
-template <class Take>
-void PlaceSteps::withFit(DeviceId driver, Take take) const
+const FitAt* PlaceSteps::fitOf(DeviceId driver) const
 {
-    static const Mount kUsual;
-    const auto fit = m_goal.fits.find(driver);
-    if (fit == m_goal.fits.end()) return;
-    const auto mount = m_to.mounts.find(driver);
-    take(FitAt{driver, m_from, m_to, m_to.places.at(m_to.devices.at(driver).at),
-               mount == m_to.mounts.end() ? kUsual : mount->second, *fit->second, m_practice});
-}
-
-// Nothing is drilled or sawn where a traction battery's cables may run.
-std::vector<Caution> PlaceSteps::cutting(std::vector<Caution> more) const
-{
-    more.insert(more.begin(), Caution::LookBehind);
-    if (m_plan.body.drive != Drive::Combustion) more.insert(more.begin(), Caution::HighVoltage);
-    return more;
+    const auto fit = m_fits.find(driver);
+    return fit == m_fits.end() ? nullptr : &fit->second;
 }
 
 void PlaceSteps::addBenchWork(const PlaceWork& work)
 {
     for (const DeviceId lead : work.leads) {
-        if (part(lead).kind == PartKind::Lead) continue;
+        if (partOf(m_to, lead).kind == PartKind::Lead) continue;
         Step& step = add(StepKind::MakeLead, PracticeKey::StepWiring_min, 1.0, m_to.devices.at(lead).at, lead,
                          {{Tool::SolderOrCrimp, {}}, {Tool::Ohmmeter, {}}}, {Caution::HotSolder});
-        step.figures[StepFigure::Value_f] = capacitanceOf(part(lead));
+        step.figures[StepFigure::Value_f] = capacitanceOf(partOf(m_to, lead));
     }
-    for (const auto* drivers : {&work.drivers, &work.remounted})
-        for (const DeviceId driver : *drivers) withFit(driver, [&](const FitAt& at) { addSpacerMaking(m_steps, at); });
+    for (const DeviceId driver : work.fitted())
+        if (const FitAt* at = fitOf(driver)) addSpacerMaking(m_steps, *at);
 }
 
-void PlaceSteps::removeDriver(PlaceId place, DeviceId driver)
+// A driver by the fasteners that were noted, whatever else hangs there by its plug.
+void PlaceSteps::takeOut(PlaceId place, DeviceId device)
 {
     static const std::vector<Fastener> kNone;
     const auto there = m_to.places.find(place);
-    const auto& held = there == m_to.places.end() ? kNone : there->second.held;
+    const bool driver = partOf(m_from, device).kind == PartKind::Driver;
+    const auto& held = driver && there != m_to.places.end() ? there->second.held : kNone;
     std::vector<ToolUse> tools = held.empty() ? std::vector<ToolUse>{{Tool::CrossHead, {}}} : toolsFor(held);
     tools.push_back({Tool::Camera, {}});
     const bool drilled =
         std::any_of(held.begin(), held.end(), [](const Fastener& one) { return one.kind == FastenerKind::Rivet; });
-    add(StepKind::RemoveDriver, PracticeKey::StepSwap_min, 0.5, place, driver, std::move(tools),
-        drilled ? cutting({Caution::MaskMagnet}) : std::vector<Caution>{});
+    add(StepKind::RemoveDriver, PracticeKey::StepSwap_min, 0.5, place, device, std::move(tools),
+        drilled ? cuttingCautions(m_body, {Caution::MaskMagnet}) : std::vector<Caution>{});
 }
 
 void PlaceSteps::addHole(PlaceId place, const Alteration& hole, DeviceId driver)
 {
-    Step& step =
-        add(StepKind::CutHole, PracticeKey::CutHole_min, 1.0, place, driver, {}, cutting({Caution::MaskMagnet}));
+    Step& step = add(StepKind::CutHole, PracticeKey::CutHole_min, 1.0, place, driver, {},
+                     cuttingCautions(m_body, {Caution::MaskMagnet}));
     auto across_m = valueOf(hole.figures, Quantity::Cutout_m);
-    const auto fit = m_goal.fits.find(driver);
-    if (!across_m && fit != m_goal.fits.end() && fit->second->hole) across_m = fit->second->hole->plan.cut_m;
+    const FitAt* at = fitOf(driver);
+    if (!across_m && at && at->fit.hole) across_m = at->fit.hole->plan.cut_m;
     bool sawn = false;
     if (across_m) {
         step.figures[StepFigure::Hole_m] = *across_m;
         for (const double saw_m : m_practice[PracticeList::HoleSaw_m])
             sawn = sawn || std::abs(saw_m - *across_m) < 1e-4;
     }
-    if (const auto short_m = valueOf(hole.figures, Quantity::CutoutShort_m); short_m && *short_m < *across_m) {
+    if (const auto short_m = valueOf(hole.figures, Quantity::CutoutShort_m);
+        short_m && across_m && *short_m < *across_m) {
         step.figures[StepFigure::HoleShort_m] = *short_m;
         sawn = false;
     }
@@ -111,8 +102,8 @@ void PlaceSteps::addAlteration(PlaceId place, const Alteration& alteration, Devi
     const bool obstruction = alteration.what == AlterationKind::CutObstruction;
     const bool screws = alteration.what == AlterationKind::ScrewHoles;
     const bool drills = screws || alteration.what == AlterationKind::WireHole;
-    const auto fit = m_goal.fits.find(driver);
-    const double holes = screws && fit != m_goal.fits.end() ? std::max(1, fit->second->screwCount) : 1.0;
+    const FitAt* at = fitOf(driver);
+    const double holes = screws && at ? std::max(1, at->fit.screwCount) : 1.0;
     Step& step =
         add(StepKind::Alter, screws ? PracticeKey::ScrewHole_min : PracticeKey::StepWiring_min, holes, place, driver);
     step.alteration = alteration.what;
@@ -120,7 +111,7 @@ void PlaceSteps::addAlteration(PlaceId place, const Alteration& alteration, Devi
     if (screws) step.tools.push_back({Tool::Paint, {}});
     if (obstruction) step.tools = {{Tool::SideCutter, {}}, {Tool::Vacuum, {}}};
     if (!drills && !obstruction) step.tools = {{Tool::Tape, {}}};
-    if (screws || obstruction) step.cautions = cutting({Caution::MaskMagnet});
+    if (screws || obstruction) step.cautions = cuttingCautions(m_body, {Caution::MaskMagnet});
     if (alteration.what == AlterationKind::WireHole)
         step.figures[StepFigure::Drill_m] = m_practice[PracticeKey::WireHole_m];
     if (const auto there = m_to.places.find(place); screws && there != m_to.places.end()) {
@@ -134,7 +125,7 @@ void PlaceSteps::addAlteration(PlaceId place, const Alteration& alteration, Devi
 void PlaceSteps::addWiring(PlaceId place, const PlaceWork& work)
 {
     for (const DeviceId lead : work.leads) {
-        if (part(lead).kind == PartKind::Lead)
+        if (partOf(m_to, lead).kind == PartKind::Lead)
             add(StepKind::PlugLead, PracticeKey::StepWiring_min, 0.5, place, lead, {{Tool::Tape, {}}});
         else
             add(StepKind::SwapLead, PracticeKey::StepWiring_min, 1.0, place, lead,
@@ -142,7 +133,7 @@ void PlaceSteps::addWiring(PlaceId place, const PlaceWork& work)
     }
     for (const DeviceId source : work.sources)
         add(StepKind::MountSource, PracticeKey::StepSwap_min, 1.0, place, source,
-            {{Tool::CrossHead, {}}, {Tool::Drill, {}}}, cutting({}));
+            {{Tool::CrossHead, {}}, {Tool::Drill, {}}}, cuttingCautions(m_body, {}));
     const std::vector<ToolUse> joint{{Tool::SolderOrCrimp, {}}, {Tool::Tape, {}}};
     for (const DeviceId insert : work.inserts)
         add(StepKind::InsertPart, PracticeKey::StepWiring_min, 1.0, place, insert, joint, {Caution::HotSolder});
@@ -152,7 +143,6 @@ void PlaceSteps::addWiring(PlaceId place, const PlaceWork& work)
             .figures[StepFigure::Reading_ohm] = coilsAtDriver(m_to, driver, m_practice).leads_ohm.value_or(0.0);
     for (const DeviceId link : work.links)
         add(StepKind::LinkAcross, PracticeKey::StepWiring_min, 1.0, place, link, joint, {Caution::HotSolder});
-    constexpr double kWiresOfPair = 2.0;
     for (const DeviceId driver : work.drivers)
         if (plugIsCut(m_from, m_to, driver))
             add(StepKind::CutPlug, PracticeKey::Splice_min, kWiresOfPair, place, driver,
@@ -163,14 +153,10 @@ void PlaceSteps::addWiring(PlaceId place, const PlaceWork& work)
 void PlaceSteps::noteReading(Step& step, DeviceId driver) const
 {
     const double re_ohm = coilsAtDriver(m_to, driver, m_practice).leads_ohm.value_or(0.0);
-    const Part& own = part(driver);
+    const Part& own = partOf(m_to, driver);
     const std::string coil = firstOf(own, ElementKind::Coil);
-    const Figures known = coil.empty() ? Figures{} : figuresOf(own, coil);
-    const auto stated = known.find(Quantity::Re_ohm);
-    double spread = m_practice[stated == known.end() || stated->second.basis.origin == Origin::ClassGuess
-                                   ? PracticeKey::ClassReSpread_ratio
-                                   : PracticeKey::ReSpread_ratio];
-    if (stated != known.end() && stated->second.spread > 0.0) spread = stated->second.spread;
+    if (coil.empty()) return;
+    const double spread = spreadOf(Quantity::Re_ohm, complete(own, coil, m_practice), m_practice);
     step.figures[StepFigure::Reading_ohm] = re_ohm;
     step.figures[StepFigure::ReadingLow_ohm] = re_ohm * (1.0 - spread);
     step.figures[StepFigure::ReadingHigh_ohm] = re_ohm * (1.0 + spread);
@@ -178,32 +164,33 @@ void PlaceSteps::noteReading(Step& step, DeviceId driver) const
 
 void PlaceSteps::addFitting(PlaceId place, const PlaceWork& work)
 {
-    const DeviceId first = !work.drivers.empty()     ? work.drivers.front()
-                           : !work.remounted.empty() ? work.remounted.front()
-                                                     : DeviceId{};
-    for (const auto* drivers : {&work.drivers, &work.remounted})
-        for (const DeviceId driver : *drivers)
-            if (m_from.devices.contains(driver)) removeDriver(place, driver);
-    for (const DeviceId gone : work.gone) removeDriver(place, gone);
-    for (const Alteration& alteration : work.alterations) addAlteration(place, alteration, first);
-    for (const auto* drivers : {&work.drivers, &work.remounted})
-        for (const DeviceId driver : *drivers) withFit(driver, [&](const FitAt& at) { addSpacerFitting(m_steps, at); });
+    const std::vector<DeviceId> fitted = work.fitted();
+    for (const DeviceId driver : fitted)
+        if (m_from.devices.contains(driver)) takeOut(place, driver);
+    for (const DeviceId gone : work.gone) takeOut(place, gone);
+    for (const Alteration& alteration : work.alterations)
+        addAlteration(place, alteration, fitted.empty() ? DeviceId{} : fitted.front());
+    for (const DeviceId driver : fitted)
+        if (const FitAt* at = fitOf(driver)) addSpacerFitting(m_steps, *at);
     addWiring(place, work);
-    for (const DeviceId driver : work.drivers) {
-        // The reading is taken at the tabs: a capacitor in the lead would read open.
+    for (const DeviceId driver : work.drivers) addDriver(place, driver, true);
+    for (const DeviceId driver : work.remounted) addDriver(place, driver, false);
+}
+
+// fresh  nobody has read it yet
+void PlaceSteps::addDriver(PlaceId place, DeviceId driver, bool fresh)
+{
+    // The reading is taken at the tabs: a capacitor in the lead would read open.
+    if (fresh)
         noteReading(
             add(StepKind::CheckResistance, PracticeKey::StepWiring_min, 0.5, place, driver, {{Tool::Ohmmeter, {}}}),
             driver);
-        add(StepKind::Connect, PracticeKey::StepWiring_min, 0.5, place, driver);
-        const bool placed = m_goal.fits.contains(driver);
-        if (placed)
-            withFit(driver, [&](const FitAt& at) { addDriverFitting(m_steps, at); });
-        else
-            add(StepKind::FitDriver, PracticeKey::StepSwap_min, 0.5, place, driver, {{Tool::CrossHead, {}}},
-                {Caution::ConeGuard});
-    }
-    for (const DeviceId driver : work.remounted)
-        withFit(driver, [&](const FitAt& at) { addDriverFitting(m_steps, at); });
+    add(StepKind::Connect, PracticeKey::StepWiring_min, 0.5, place, driver);
+    if (const FitAt* at = fitOf(driver))
+        addDriverFitting(m_steps, *at);
+    else
+        add(StepKind::FitDriver, PracticeKey::StepSwap_min, 0.5, place, driver, {{Tool::CrossHead, {}}},
+            {Caution::ConeGuard});
 }
 
 void PlaceSteps::addPanel(StepKind kind, PlaceId place, PanelId id)
@@ -218,8 +205,7 @@ void PlaceSteps::addPanel(StepKind kind, PlaceId place, PanelId id)
     step.most_min += fasteners * each.greatest;
     if (kind == StepKind::OpenPanel && panel.fasteners.empty())
         step.tools = {{Tool::PlasticPry, {}}, {Tool::CrossHead, {}}};
-    if (kind == StepKind::OpenPanel && hasRestraints(m_plan.body)) step.cautions.push_back(Caution::Restraints);
-    step.cautions.push_back(Caution::ClipsCounted);
+    step.cautions = kind == StepKind::OpenPanel ? openingCautions(m_body) : std::vector{Caution::ClipsCounted};
     if (panel.membrane) step.cautions.push_back(Caution::WaterFilm);
 }
 
@@ -227,9 +213,8 @@ void PlaceSteps::open(const Opening& opening)
 {
     for (const PanelId panel : opening.panels) addPanel(StepKind::OpenPanel, opening.places.front(), panel);
     if (!opening.panels.empty() || !hasTrim(opening, m_to)) return;
-    Step& step = add(StepKind::OpenTrim, PracticeKey::StepTrim_min, 1.0, opening.places.front(), {},
-                     {{Tool::PlasticPry, {}}, {Tool::CrossHead, {}}}, {Caution::ClipsCounted});
-    if (hasRestraints(m_plan.body)) step.cautions.insert(step.cautions.begin(), Caution::Restraints);
+    add(StepKind::OpenTrim, PracticeKey::StepTrim_min, 1.0, opening.places.front(), {},
+        {{Tool::PlasticPry, {}}, {Tool::CrossHead, {}}}, openingCautions(m_body));
 }
 
 void PlaceSteps::tryBeforeClosing(const Opening& opening, const std::map<PlaceId, PlaceWork>& work)

@@ -1,16 +1,16 @@
 #pragma once
 
+#include "core/job/fit_steps.h"
 #include "core/job/openings.h"
-#include "core/job/place_work.h"
-#include "core/job/step_list.h"
 
 namespace core {
 
 // The work at single places: bench, fitting, and what is tried before it is closed.
 class PlaceSteps {
 public:
-    PlaceSteps(const Plan& plan, const Fitout& from, const StageResult& goal, const Practice& practice, StepList& steps)
-        : m_plan(plan), m_from(from), m_to(goal.used), m_goal(goal), m_practice(practice), m_steps(steps)
+    PlaceSteps(const Body& body, const Fitout& from, const Fitout& to, const FitsAt& fits, const Practice& practice,
+               StepList& steps)
+        : m_body(body), m_from(from), m_to(to), m_fits(fits), m_practice(practice), m_steps(steps)
     {
     }
 
@@ -26,21 +26,20 @@ public:
 private:
     Step& add(StepKind kind, PracticeKey time, double times, PlaceId place, DeviceId device,
               std::vector<ToolUse> tools = {}, std::vector<Caution> cautions = {});
-    [[nodiscard]] const Part& part(DeviceId id) const { return m_to.parts.at(m_to.devices.at(id).part); }
-    [[nodiscard]] std::vector<Caution> cutting(std::vector<Caution> more) const;
-    void removeDriver(PlaceId place, DeviceId driver);
+    void takeOut(PlaceId place, DeviceId driver);
     void addAlteration(PlaceId place, const Alteration& alteration, DeviceId driver);
     void addHole(PlaceId place, const Alteration& hole, DeviceId driver);
     void addWiring(PlaceId place, const PlaceWork& work);
     void noteReading(Step& step, DeviceId driver) const;
     void addPanel(StepKind kind, PlaceId place, PanelId panel);
-    template <class Take>
-    void withFit(DeviceId driver, Take take) const;
+    void addDriver(PlaceId place, DeviceId driver, bool fresh);
+    // Nothing for one that is nowhere.
+    [[nodiscard]] const FitAt* fitOf(DeviceId driver) const;
 
-    const Plan& m_plan;
+    const Body& m_body;
     const Fitout& m_from;
     const Fitout& m_to;
-    const StageResult& m_goal;
+    const FitsAt& m_fits;
     const Practice& m_practice;
     StepList& m_steps;
 };

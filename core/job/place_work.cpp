@@ -8,12 +8,6 @@
 namespace core {
 namespace {
 
-Mount mountOf(const Fitout& fitout, DeviceId device)
-{
-    const auto mount = fitout.mounts.find(device);
-    return mount == fitout.mounts.end() ? Mount{} : mount->second;
-}
-
 std::vector<DeviceId>& worksOf(PlaceWork& work, const Part& part, bool stood)
 {
     if (part.kind == PartKind::Driver) return work.drivers;
@@ -23,6 +17,13 @@ std::vector<DeviceId>& worksOf(PlaceWork& work, const Part& part, bool stood)
 }
 
 }  // namespace
+
+std::vector<DeviceId> PlaceWork::fitted() const
+{
+    std::vector<DeviceId> all = drivers;
+    all.insert(all.end(), remounted.begin(), remounted.end());
+    return all;
+}
 
 bool isNewCable(const Fitout& from, WireId id, const Wire& wire)
 {

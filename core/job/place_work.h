@@ -15,6 +15,9 @@ struct PlaceWork {
     std::vector<DeviceId> inserts{};  // new in a lead
     std::vector<DeviceId> sources{};
     std::vector<DeviceId> gone{};  // taken out, and nothing in their stead
+
+    // Every driver that goes in, new or the old one again.
+    [[nodiscard]] std::vector<DeviceId> fitted() const;
 };
 
 // The difference of two fitouts, by what a fitter does about it.

@@ -89,6 +89,7 @@ enum class Caution {
     HotSolder,
     ConeGuard,
     HearingStartLow,
+    HearingInTheOpen,
     TrialFuse,
     LookBehind,
     MaskMagnet
@@ -109,6 +110,7 @@ enum class StepFigure {
     Thickness_m,
     Inside_m,
     Outside_m,
+    TabsOff,   // 1: they are broken off first
     Turn_deg,  // of the driver, counter-clockwise as seen from the front
     Wire_deg,  // where the cable leaves
     Notch_m,

@@ -126,7 +126,7 @@ INSTANTIATE_TEST_SUITE_P(
                            "roll bar",
                            "cx165-lapwing-4",
                            {"sealed plugs", "tethers"},
-                           {"first ride", "window all the way", "closed car"}},
+                           {"first ride", "window all the way", "closed car", "Airbags", "restraint plug"}},
                     JobRow{"a classic",
                            "classic",
                            "combustion",

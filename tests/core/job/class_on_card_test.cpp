@@ -63,6 +63,18 @@ TEST(ClassOnCard, AClassicHasNoRestraintsToFear)
     EXPECT_EQ(cautioned(job, Caution::BatteryFirst), 1);
 }
 
+TEST(ClassOnCard, OnlyACabinWarnsOfTheClosedCar)
+{
+    for (const auto& [kind, spot, closed] :
+         {std::tuple{BodyKind::Estate, "front door", true}, std::tuple{BodyKind::OpenTwoSeater, "front door", false},
+          std::tuple{BodyKind::OpenSideBySide, "roll bar", false}, std::tuple{BodyKind::Boat, "cockpit side", false}}) {
+        const JobPlan job = jobOf(upgraded(kind, spot));
+        EXPECT_EQ(cautioned(job, Caution::HearingStartLow), closed ? 1 : 0) << spot;
+        EXPECT_EQ(cautioned(job, Caution::HearingInTheOpen), closed ? 0 : 1) << spot;
+    }
+    EXPECT_EQ(cautioned(jobOf(upgraded(BodyKind::OpenSideBySide, "roll bar")), Caution::Restraints), 0);
+}
+
 // Two small covers with four clips each are minutes, not hours: 2 min a cover and 0.4 a clip, off and on; common
 // practice, no source.
 TEST(ClassOnCard, CoversWithFourClipsAreMinutes)

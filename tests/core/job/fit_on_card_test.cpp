@@ -193,23 +193,28 @@ TEST(FitOnCard, AnotherSpacerUnderTheSameDriverIsWorkToo)
     EXPECT_EQ(stepsOf(job, StepKind::FitSpacer).size(), 2U);
     EXPECT_EQ(stepsOf(job, StepKind::FitDriver).size(), 2U);
     EXPECT_TRUE(stepsOf(job, StepKind::CheckResistance).empty()) << "it is the old one";
+    EXPECT_EQ(stepsOf(job, StepKind::Connect).size(), 2U) << "what was unplugged is plugged in again";
 }
 
 // What holds the old speaker is what takes it out: each fastener with its tool, in the order they were noted.
 TEST(FitOnCard, TheOldSpeakersOwnFastenersNameTheTools)
 {
     Plan plan = planOf({});
-    plan.places.at(kLeft).held = {
-        {FastenerKind::Screw, "T25", 4, false, ""},        {FastenerKind::Hook, "", 1, false, ""},
-        {FastenerKind::Bolt, "3/16 in hex", 2, false, ""}, {FastenerKind::Nut, "8 mm", 2, false, ""},
-        {FastenerKind::Screw, "", 1, false, ""},           {FastenerKind::Clip, "", 1, false, ""},
-        {FastenerKind::Rivet, "4.8", 3, false, ""}};
+    plan.places.at(kLeft).held = {{FastenerKind::Screw, "T25", 4, false, ""},
+                                  {FastenerKind::Hook, "", 1, false, ""},
+                                  {FastenerKind::Bolt, "3/16 in hex", 2, false, ""},
+                                  {FastenerKind::Nut, "8 mm", 2, false, ""},
+                                  {FastenerKind::Bolt, "M5", 1, false, ""},
+                                  {FastenerKind::Screw, "", 1, false, ""},
+                                  {FastenerKind::Clip, "", 1, false, ""},
+                                  {FastenerKind::Rivet, "4.8", 3, false, ""}};
     const auto steps = stepsOf(jobOf(plan), StepKind::RemoveDriver);
     ASSERT_EQ(steps.size(), 2U);
     EXPECT_EQ(steps.front().tools, (std::vector<ToolUse>{{Tool::StarDriver, "T25"},
                                                          {Tool::Hook, ""},
                                                          {Tool::HexKey, "3/16 in hex"},
                                                          {Tool::Socket, "8 mm"},
+                                                         {Tool::Socket, ""},
                                                          {Tool::CrossHead, ""},
                                                          {Tool::PlasticPry, ""},
                                                          {Tool::Drill, "4.8"},
@@ -243,6 +248,52 @@ TEST(FitOnCard, APlugThatIsCutIsCutOnTheCard)
     Plan kept = other;
     kept.job.keep.insert(Keep::NoCutting);
     EXPECT_EQ(findingIn(kept, RuleId::CutAgainstWish).severity, Severity::Stop);
+}
+
+// The holes of its edge are in tabs that do not meet the vehicle's: they come off, and the card says so.
+TEST(FitOnCard, TabsThatComeOffAreOnTheCard)
+{
+    const Plan plan = planOf({});
+    const auto first = [](const Plan& of) { return stepsOf(jobOf(of), StepKind::FitDriver).front(); };
+    EXPECT_FALSE(first(plan).has(StepFigure::TabsOff));
+    EXPECT_TRUE(first(apply(plan, breakTabs(plan, kLeftSpeaker, true)).plan).has(StepFigure::TabsOff));
+    const auto bracketed = [](double tabs) {
+        return planAfter({}, all(room({{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.130}}),
+                                 tests::spacer({{Quantity::Thickness_m, 0.006},
+                                                {Quantity::ScrewCount, 4.0},
+                                                {Quantity::ScrewCircle_m, 0.102},
+                                                {Quantity::OuterScrewCount, 3.0},
+                                                {Quantity::OuterScrewCircle_m, 0.130},
+                                                {Quantity::TabCount, tabs},
+                                                {Quantity::TabCircle_m, 0.150}})));
+    };
+    const auto put = stepsOf(jobOf(bracketed(4.0)), StepKind::FitSpacer);
+    ASSERT_EQ(put.size(), 2U);
+    EXPECT_TRUE(put.front().has(StepFigure::TabsOff));
+    EXPECT_EQ(put.front()[StepFigure::OwnScrews_count], 3.0);
+    EXPECT_FALSE(stepsOf(jobOf(bracketed(0.0)), StepKind::FitSpacer).front().has(StepFigure::TabsOff)) << "it has none";
+}
+
+// Its own screws hold a ring that is made for it, so nothing has to line up with the vehicle's holes.
+TEST(FitOnCard, AMadeRingHasAHoleForEachScrew)
+{
+    const auto vehicle = room({{Quantity::ScrewCount, 3.0}, {Quantity::ScrewCircle_m, 0.150}});
+    EXPECT_EQ(findingIn(planAfter({}, vehicle), RuleId::ScrewHoles).severity, Severity::Care);
+    const Plan ringed = planAfter({}, all(vehicle, tests::spacer({{Quantity::Thickness_m, 0.009}})));
+    EXPECT_FALSE(tests::findingOf(judge(ringed, tests::evaluated(ringed)), RuleId::ScrewHoles));
+    const auto screws = smallOf(jobOf(ringed), SmallPart::Screws);
+    ASSERT_EQ(screws.size(), 2U) << "into the ring, and the ring's into the vehicle";
+    EXPECT_EQ(screws[0].count + screws[1].count, 2 * (4 + 3));
+}
+
+TEST(FitOnCard, AHoleWithoutItsSizeIsCutAsTheDriverNeedsIt)
+{
+    Plan plan = planOf({});
+    plan = apply(plan, cutHole(plan, kLeftSpeaker, 0.098)).plan;
+    for (auto& [key, item] : plan.alterations)
+        if (item && item->what == AlterationKind::Hole)
+            item->figures = {{Quantity::CutoutShort_m, Known{0.08}}};  // as a file may have it
+    EXPECT_EQ(stepsOf(jobOf(plan), StepKind::CutHole).size(), 2U);
 }
 
 TEST(FitOnCard, WhatIsTakenOutForGoodIsAStep)
