@@ -30,7 +30,7 @@ QString CandidateModel::reasonsOf(const core::Candidate& candidate) const
         reasons << tr("sees %1").arg(words::ohms(candidate.least_ohm));
         reasons << tr("%1 in the middle").arg(words::decibelChange(candidate.levelChange_db));
     }
-    if (candidate.corner_hz) reasons << tr("cuts at %1").arg(words::frequency(*candidate.corner_hz));
+    if (candidate.corner_hz) reasons << tr("nominal corner %1").arg(words::frequency(*candidate.corner_hz));
     if (const auto depth = core::valueOf(candidate.part.figures, core::Quantity::Depth_m))
         reasons << tr("%1 deep").arg(words::marginText(*depth, m_theme.units()));
     if (!candidate.lost.empty()) reasons.prepend(words::lineOf(candidate.lost.front(), m_theme.units(), m_currency));

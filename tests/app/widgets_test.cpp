@@ -54,7 +54,7 @@ TEST_F(Widgets, ACandidateShowsWhatItDoesInTheUnitsAskedFor)
     model.setCandidates({candidate});
     ASSERT_EQ(model.rowCount(), 1);
     EXPECT_EQ(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()),
-              "−3.5 needs a spacer of 12 mm · sees 3.3 Ω · +1.3 dB in the middle · cuts at 585 Hz · 46 mm deep");
+              "−3.5 needs a spacer of 12 mm · sees 3.3 Ω · +1.3 dB in the middle · nominal corner 585 Hz · 46 mm deep");
     theme.setUnits(words::UnitSystem::Imperial);
     EXPECT_TRUE(plain(model.data(model.index(0), CandidateModel::ReasonsRole).toString()).endsWith("1.81 in deep"));
     EXPECT_EQ(model.rowOfKey(candidate.part.shelfKey), 0);

@@ -17,6 +17,7 @@
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/driver_fit.h"
+#include "core/evaluate/resolve.h"
 #include "core/io/atomic_file.h"
 #include "core/model/names.h"
 #include "words/fit_facts.h"
@@ -43,8 +44,7 @@ const core::Part* driverOf(const Survey& survey)
 
 core::Mount mountOf(const Survey& survey)
 {
-    const auto mount = planned(survey).mounts.find(survey.driver);
-    return mount == planned(survey).mounts.end() ? core::Mount{} : mount->second;
+    return core::mountOf(planned(survey), survey.driver);
 }
 
 double spacerOf(const Survey& survey)
