@@ -125,6 +125,8 @@ QString labelOfOutput(const std::string& name)
         {QStringLiteral("least_m"), Words::tr("at least")},
         {QStringLiteral("most_m"), Words::tr("at most")},
         {QStringLiteral("ringOutside_m"), Words::tr("ring outside")},
+        {QStringLiteral("skin_kg_m2"), Words::tr("skin")},
+        {QStringLiteral("mass_kg"), Words::tr("mass")},
         {QStringLiteral("chord_m"), Words::tr("hole to hole")},
         {QStringLiteral("circle_m"), Words::tr("circle through them")},
         {QStringLiteral("angle_deg"), Words::tr("first hole at")},

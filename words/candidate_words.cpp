@@ -50,7 +50,11 @@ QString nameOf(PartKind kind)
         case PartKind::Spacer:
             return Words::tr("spacer or ring");
         case PartKind::Mat:
-            return Words::tr("mat");
+            return Words::tr("damping mat");
+        case PartKind::FoamSheet:
+            return Words::tr("foam sheet");
+        case PartKind::BarrierMat:
+            return Words::tr("barrier mat");
         case PartKind::Enclosure:
             return Words::tr("box");
         case PartKind::ArticleSet:

@@ -18,6 +18,9 @@ struct Prefix {
 constexpr std::array kPrefixes{Prefix{1e6, "M"},       Prefix{1e3, "k"},  Prefix{1.0, ""},   Prefix{1e-3, "m"},
                                Prefix{1e-6, "\u00b5"}, Prefix{1e-9, "n"}, Prefix{1e-12, "p"}};
 
+constexpr double kPanel_m2 = 0.1;  // from here on as panels are measured, below as cones are
+constexpr double kSquareFoot_m2 = 0.09290304;
+
 // Three significant digits without an exponent.
 QString significant(double value)
 {
@@ -136,6 +139,10 @@ QString fieldText(core::Quantity quantity, double value, UnitSystem units)
                                       : Words::tr("%1 mm").arg(significant(1e3 * value));
     else if (unit == "m3")
         text = Words::tr("%1 l").arg(significant(1e3 * value));
+    else if (unit == "m2" && units == UnitSystem::Imperial && std::abs(value) >= kPanel_m2)
+        text = Words::tr("%1 ft2").arg(significant(value / kSquareFoot_m2));
+    else if (unit == "m2" && std::abs(value) >= kPanel_m2)
+        text = Words::tr("%1 m2").arg(significant(value));
     else if (unit == "m2" && std::abs(value) < 1e-4)
         text = Words::tr("%1 mm2").arg(significant(1e6 * value));
     else if (unit == "m2")

@@ -180,6 +180,8 @@ QString nameOf(const Edit& edit)
             return Words::tr("change the channel");
         case EditName::ColourWire:
             return Words::tr("note a wire's colour");
+        case EditName::LinePlace:
+            return Words::tr("what lies on the metal");
         case EditName::AlterPlace:
             return Words::tr("seal or open a place");
         case EditName::AddSource:

@@ -135,6 +135,18 @@ QString labelOf(Quantity quantity)
             return Words::tr("notch for the cable");
         case Quantity::AreaMass_kg_m2:
             return Words::tr("mass per area");
+        case Quantity::SheetArea_m2:
+            return Words::tr("area of a sheet");
+        case Quantity::Covered_m2:
+            return Words::tr("area");
+        case Quantity::Layers:
+            return Words::tr("layers");
+        case Quantity::Skin_m2:
+            return Words::tr("metal behind it");
+        case Quantity::SkinSheet_m:
+            return Words::tr("metal thick");
+        case Quantity::KeptClear_m2:
+            return Words::tr("of it kept clear");
         case Quantity::Fuse_a:
             return Words::tr("fuse");
         case Quantity::SupplyDraw_a:

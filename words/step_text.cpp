@@ -8,6 +8,7 @@
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"
+#include "words/lining_words.h"
 #include "words/name_words.h"
 #include "words/step_words.h"
 #include "words/survey_words.h"
@@ -46,6 +47,11 @@ public:
                 return opening();
             case StepKind::RemoveDriver:
                 return removing();
+            case StepKind::StripSkin:
+            case StepKind::CleanSkin:
+            case StepKind::LineSkin:
+            case StepKind::InspectSkin:
+                return liningStep(m_step, m_to, m_place);
             case StepKind::MakeLead:
                 return Words::tr(
                            "At the bench, make %1 for %2: bipolar capacitor, insulated and held firm; write + and − "
@@ -183,10 +189,9 @@ private:
                            "Seal all round the frame at %1, so that no air goes from the front of the cone to its "
                            "back.")
                     .arg(m_place);
-            case AlterationKind::Mat:
-                return Words::tr("Damp the outer skin at %1, clear of glass, drains, rods and sensors.").arg(m_place);
             case AlterationKind::Foam:
-                return Words::tr("Put foam in place at %1, where it touches no moving part and no cone.").arg(m_place);
+                return Words::tr("Put foam round the edge at %1, where it touches no moving part and no cone.")
+                    .arg(m_place);
             case AlterationKind::OpenCover:
                 return Words::tr("Open the cover at %1, or put a grille there that lets sound through.").arg(m_place);
             case AlterationKind::ScrewHoles:
@@ -203,6 +208,10 @@ private:
                            "For good: cut away what stands in the way behind %1, in small bites, edges smooth. "
                            "Driver out, magnet covered, every chip out again.")
                     .arg(m_place);
+            case AlterationKind::Mat:
+            case AlterationKind::Decoupler:
+            case AlterationKind::Barrier:
+                break;  // steps of their own
         }
         return {};
     }

@@ -92,6 +92,12 @@ QString nameOf(Tool tool)
             return Words::tr("paint, brush");
         case Tool::Cleaner:
             return Words::tr("cleaner, cloth");
+        case Tool::Roller:
+            return Words::tr("roller");
+        case Tool::HotAir:
+            return Words::tr("hot-air gun");
+        case Tool::Knife:
+            return Words::tr("knife, shears");
     }
     return {};
 }
@@ -136,6 +142,8 @@ QString textOf(Caution caution, const Body& body)
             return Words::tr("Look behind first: glass, tank, harness, bags. Nothing is cut that cannot be seen.");
         case Caution::MaskMagnet:
             return Words::tr("Chips stay out of the magnet's gap: cover it, work away from it, vacuum.");
+        case Caution::CuttingEdges:
+            return Words::tr("Gloves and eye protection: sheet edges and foil cut.");
     }
     return {};
 }

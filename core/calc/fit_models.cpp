@@ -8,6 +8,7 @@
 #include "core/evaluate/practice_shapes.h"
 #include "core/physics/cutout.h"
 #include "core/physics/fixing.h"
+#include "core/physics/mass_law.h"
 #include "core/physics/mounting_depth.h"
 #include "core/physics/oval.h"
 #include "core/physics/pilot_drill.h"
@@ -220,6 +221,16 @@ Outcome<CalcResults> fixingModel(const CalcArguments& in)
     return Answer<CalcResults>{std::move(results), {}};
 }
 
+Outcome<CalcResults> insulationModel(const CalcArguments& in)
+{
+    const double skin_kg_m2 = in.number("sheet_m") * in.number("density_kg_m3");
+    const double added_kg_m2 = in.number("mat_kg_m2") * in.number("cover") * in.whole("layers");
+    CalcResults results;
+    results.set("gain_db", massLawGain_db(skin_kg_m2, added_kg_m2)).set("skin_kg_m2", skin_kg_m2);
+    if (const auto area_m2 = in.maybe("area_m2")) results.set("mass_kg", added_kg_m2 * *area_m2);
+    return Answer<CalcResults>{std::move(results), {}};
+}
+
 }  // namespace
 
 void addFitModels(std::vector<CalcModel>& models)
@@ -315,6 +326,15 @@ void addFitModels(std::vector<CalcModel>& models)
                        positive("sheet_m").maybe().meaning("thickness; none: thin")},
                       {"force_n", "pilot_m"},
                       fixingModel});
+    models.push_back({"I6",
+                      "sound-insulation",
+                      "how much less noise a skin lets through with mats on it, by mass alone",
+                      "20 log((m0 + cover layers m)/m0); how it rings is not in it",
+                      {positive("mat_kg_m2"), positive("sheet_m").orElse(PracticeKey::SteelSkin_m),
+                       positive("density_kg_m3").orElse(kSteel_kg_m3), within("cover", 0.0, 1.0).orElse(1.0),
+                       within("layers", 1.0, 4.0).counted().orElse(1.0), positive("area_m2").maybe()},
+                      {"gain_db", "skin_kg_m2", "mass_kg"},
+                      insulationModel});
 }
 
 }  // namespace core

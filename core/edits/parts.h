@@ -32,8 +32,10 @@ inline void dropUnused(Plan& plan)
     std::erase_if(plan.parts, [&](const auto& entry) {
         const auto plays = [&](const auto& item) { return item.second && item.second->part == entry.first; };
         const auto spaces = [&](const auto& item) { return item.second && item.second->spacer == entry.first; };
+        const auto lines = [&](const auto& item) { return item.second && item.second->material == entry.first; };
         return !entry.second.shelfKey.empty() && std::none_of(plan.devices.begin(), plan.devices.end(), plays) &&
-               std::none_of(plan.mounts.begin(), plan.mounts.end(), spaces);
+               std::none_of(plan.mounts.begin(), plan.mounts.end(), spaces) &&
+               std::none_of(plan.alterations.begin(), plan.alterations.end(), lines);
     });
 }
 

@@ -58,6 +58,10 @@ Plan vehicleSheet(const Plan& plan)
     sheet.settings = ofFactory(plan.settings);
     sheet.wires = ofFactory(plan.wires);
     sheet.alterations = ofFactory(plan.alterations);
+    for (const auto& [key, mount] : sheet.mounts)
+        if (mount->spacer) sheet.parts[mount->spacer] = plan.parts.at(mount->spacer);
+    for (const auto& [key, alteration] : sheet.alterations)
+        if (alteration->material) sheet.parts[alteration->material] = plan.parts.at(alteration->material);
     std::set<CurveId> curves;
     for (const auto& [key, device] : sheet.devices) {
         const Part& part = plan.parts.at(device->part);

@@ -55,6 +55,8 @@ Fitout resolve(const Plan& plan, StageId stage)
     fitout.settings = flatten(plan.settings, way);
     fitout.wires = flatten(plan.wires, way);
     fitout.alterations = flatten(plan.alterations, way);
+    for (const auto& [id, one] : fitout.alterations)
+        if (one.material) fitout.parts.try_emplace(one.material, plan.parts.at(one.material));
     std::erase_if(fitout.wires, [&](const auto& entry) {
         const bool loose = !hasTerminal(fitout, entry.second.a) || !hasTerminal(fitout, entry.second.b);
         if (loose) fitout.loose.push_back(entry.first);

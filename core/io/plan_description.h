@@ -107,6 +107,7 @@ void describe(Io& io, Place& place)
     io.field("underPanel", place, &Place::underPanel);
     io.field("obstruction", place, &Place::obstruction);
     io.field("room", place, &Place::room);
+    io.field("keepOuts", place, &Place::keepOuts);
     io.field("wayIn", place, &Place::wayIn);
     io.field("held", place, &Place::held);
 }
@@ -231,6 +232,7 @@ void describe(Io& io, Alteration& alteration)
 {
     io.always("place", alteration, &Alteration::place);
     io.always("what", alteration, &Alteration::what);
+    io.field("material", alteration, &Alteration::material);
     io.field("figures", alteration, &Alteration::figures);
 }
 

@@ -176,6 +176,8 @@ void addTerminals(Part& part, const std::map<std::string, std::string>& words, c
         case PartKind::Fuse:
         case PartKind::Spacer:
         case PartKind::Mat:
+        case PartKind::FoamSheet:
+        case PartKind::BarrierMat:
             break;
     }
 }

@@ -5,6 +5,7 @@
 #include <tuple>
 
 #include "core/evaluate/held_back.h"
+#include "core/evaluate/lining.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
 #include "core/model/names.h"
@@ -57,8 +58,20 @@ private:
         }
         for (const auto& [id, mount] : m_to.mounts)
             if (m_to.devices.contains(id) && newSpacer(m_from, m_to, id)) ++counts[mount.spacer];
+        for (const auto& [material, area_m2] : laid_m2())
+            counts[material] += sheetsFor(m_to.parts.at(material), area_m2, m_practice);
         for (const auto& [part, count] : counts)
             m_list.parts.push_back({part, count, m_to.parts.at(part).name, heldBackPart(part)});
+    }
+
+    // Of each stuff, at all places together: offcuts of one serve the next.
+    [[nodiscard]] std::map<PartId, double> laid_m2() const
+    {
+        std::map<PartId, double> areas;
+        for (const auto& [place, work] : m_work.places)
+            for (const Laid& one : work.laid)
+                if (m_to.parts.contains(one.material)) areas[one.material] += one.area_m2;
+        return areas;
     }
 
     [[nodiscard]] std::optional<VariantSign> heldBackPart(PartId part) const

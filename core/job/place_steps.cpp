@@ -8,6 +8,7 @@
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/uncertain_inputs.h"
 #include "core/job/class_cautions.h"
+#include "core/job/lining_steps.h"
 
 namespace core {
 namespace {
@@ -170,6 +171,7 @@ void PlaceSteps::addFitting(PlaceId place, const PlaceWork& work)
     for (const DeviceId gone : work.gone) takeOut(place, gone);
     for (const Alteration& alteration : work.alterations)
         addAlteration(place, alteration, fitted.empty() ? DeviceId{} : fitted.front());
+    addLiningSteps(m_steps, m_body, place, work);
     for (const DeviceId driver : fitted)
         if (const FitAt* at = fitOf(driver)) addSpacerFitting(m_steps, *at);
     addWiring(place, work);

@@ -1,7 +1,9 @@
 #include "core/job/place_work.h"
 
 #include <algorithm>
+#include <cmath>
 
+#include "core/evaluate/lining.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
 
@@ -14,6 +16,31 @@ std::vector<DeviceId>& worksOf(PlaceWork& work, const Part& part, bool stood)
     if (isSource(part)) return work.sources;
     const bool fresh = !stood && (part.kind == PartKind::Network || part.kind == PartKind::Plug);
     return fresh ? work.inserts : work.leads;
+}
+
+const Alteration* liningThere(const Fitout& fitout, PlaceId place, AlterationKind what)
+{
+    for (const auto& [id, one] : fitout.alterations)
+        if (one.place == place && one.what == what) return &one;
+    return nullptr;
+}
+
+// More of the same goes beside or over it; another stuff, or less of it, goes on bare metal.
+void addLining(JobWork& job, PlaceId place, const Alteration* before, const Alteration* after)
+{
+    if (before == after || (before && after && *before == *after)) return;
+    const auto figure = [](const Alteration* of, Quantity what, double otherwise) {
+        return of ? valueOf(of->figures, what).value_or(otherwise) : 0.0;
+    };
+    const auto laid_m2 = [&](const Alteration* of) {
+        return figure(of, Quantity::Covered_m2, 0.0) * figure(of, Quantity::Layers, 1.0);
+    };
+    PlaceWork& work = job.places[place];
+    const bool goesOn = before && after && before->material == after->material && laid_m2(after) >= laid_m2(before);
+    if (before && !goesOn) work.stripped.push_back(before->what);
+    if (after)
+        work.laid.push_back({after->what, after->material, laid_m2(after) - (goesOn ? laid_m2(before) : 0.0),
+                             static_cast<int>(std::lround(figure(after, Quantity::Layers, 1.0)))});
 }
 
 }  // namespace
@@ -63,8 +90,11 @@ JobWork workBetween(const Fitout& from, const Fitout& to)
     }
     for (const auto& [id, alteration] : to.alterations)
         if (const auto before = from.alterations.find(id);
-            before == from.alterations.end() || before->second != alteration)
+            !isLining(alteration.what) && (before == from.alterations.end() || before->second != alteration))
             job.places[alteration.place].alterations.push_back(alteration);
+    for (const auto& [place, item] : to.places)
+        for (const AlterationKind what : kLinings)
+            addLining(job, place, liningThere(from, place, what), liningThere(to, place, what));
     return job;
 }
 

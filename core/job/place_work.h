@@ -4,15 +4,26 @@
 
 namespace core {
 
+// Something to be laid on the metal behind a place.
+struct Laid {
+    AlterationKind what{};
+    PartId material{};
+    double area_m2 = 0.0;  // in all layers
+    int layers = 1;
+    bool operator==(const Laid&) const = default;
+};
+
 // What changes at one place, so that its steps can stand together.
 struct PlaceWork {
     std::vector<DeviceId> drivers{};    // another part in the same role, or new here
     std::vector<DeviceId> remounted{};  // the same part on another spacer, turned, or held another way
     std::vector<DeviceId> leads{};      // a plug or lead that becomes another
     std::vector<Alteration> alterations{};
-    std::vector<DeviceId> links{};    // a new link across something that stays
-    std::vector<DeviceId> coils{};    // drivers whose coils are joined afresh
-    std::vector<DeviceId> inserts{};  // new in a lead
+    std::vector<AlterationKind> stripped{};  // what lay on the metal comes off
+    std::vector<Laid> laid{};                // in the order it goes on
+    std::vector<DeviceId> links{};           // a new link across something that stays
+    std::vector<DeviceId> coils{};           // drivers whose coils are joined afresh
+    std::vector<DeviceId> inserts{};         // new in a lead
     std::vector<DeviceId> sources{};
     std::vector<DeviceId> gone{};  // taken out, and nothing in their stead
 

@@ -21,6 +21,10 @@ enum class StepKind {
     RemoveDriver,
     CutHole,
     Alter,       // seal a place, open its cover: what else the plan does to the vehicle
+    StripSkin,   // what lay on the metal comes off
+    CleanSkin,   // before something is laid on it
+    LineSkin,
+    InspectSkin,
     Retain,      // a new hold for a cable whose own was cut away
     FitSpacer,   // or a ring or a bracket
     CutPlug,     // off the vehicle's pair, and the new ends on
@@ -67,7 +71,10 @@ enum class Tool {
     RivetTool,
     Hook,
     Paint,
-    Cleaner
+    Cleaner,
+    Roller,
+    HotAir,
+    Knife
 };
 
 // A tool of a size, as people call it: a star driver "T25". Empty: any.
@@ -92,7 +99,8 @@ enum class Caution {
     HearingInTheOpen,
     TrialFuse,
     LookBehind,
-    MaskMagnet
+    MaskMagnet,
+    CuttingEdges  // of metal and of foil
 };
 
 // What the words of a step name.
@@ -119,7 +127,9 @@ enum class StepFigure {
     ScrewLength_m,
     Screws_count,
     ScrewTooShort_m,  // what the old ones lack
-    Wait_min
+    Wait_min,
+    Laid_m2,  // in all layers
+    Layers
 };
 
 // One step, with its cautions beside it. Words live elsewhere.
@@ -128,7 +138,7 @@ struct Step {
     PlaceId place{};
     DeviceId device{};
     PanelId panel{};
-    AlterationKind alteration{};  // of Alter
+    AlterationKind alteration{};  // of Alter, StripSkin and LineSkin
     Demand demand{};              // of Protect and ProveInUse
     Fixing fixing{};              // of FitDriver
     std::map<StepFigure, double> figures{};

@@ -63,6 +63,8 @@ private:
             case AlterationKind::Foam:
             case AlterationKind::OpenCover:
             case AlterationKind::WireHole:
+            case AlterationKind::Decoupler:
+            case AlterationKind::Barrier:
                 return;
         }
         m_places[one.place].kinds.insert(one.what);

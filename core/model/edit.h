@@ -68,6 +68,7 @@ enum class EditName {
     ConnectSpeaker,
     ColourWire,
     AlterPlace,
+    LinePlace,
     AddSource,
     ChangeSource,
     AddPanel,

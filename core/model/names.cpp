@@ -49,7 +49,8 @@ CORE_ENUM_NAMES(ElementKind, {Output, "output"}, {Input, "input"}, {Coil, "coil"
                 {Inductor, "inductor"}, {Resistor, "resistor"}, {Link, "link"})
 CORE_ENUM_NAMES(PartKind, {Driver, "driver"}, {Radio, "radio"}, {Amplifier, "amplifier"}, {Network, "network"},
                 {Plug, "plug"}, {Adaptor, "adaptor"}, {Lead, "lead"}, {Cable, "cable"}, {Fuse, "fuse"},
-                {Spacer, "spacer"}, {Mat, "mat"}, {Enclosure, "enclosure"}, {ArticleSet, "set"})
+                {Spacer, "spacer"}, {Mat, "mat"}, {FoamSheet, "foamSheet"},
+                {BarrierMat, "barrierMat"}, {Enclosure, "enclosure"}, {ArticleSet, "set"})
 CORE_ENUM_NAMES(BodyKind, {Hatchback, "hatchback"}, {Saloon, "saloon"}, {Estate, "estate"}, {Coupe, "coupe"},
                 {Classic, "classic"}, {Pickup, "pickup"}, {OffRoad, "offRoad"}, {Van, "van"}, {Bus, "bus"},
                 {OpenTwoSeater, "openTwoSeater"}, {OpenSideBySide, "openSideBySide"}, {Motorcycle, "motorcycle"},
@@ -73,6 +74,7 @@ CORE_ENUM_NAMES(FastenerKind, {Screw, "screw"}, {Bolt, "bolt"}, {Nut, "nut"}, {C
                 {Rivet, "rivet"}, {Hook, "hook"})
 CORE_ENUM_NAMES(Complaint, {Dull, "dull"}, {Thin, "thin"}, {NoBass, "noBass"}, {Harsh, "harsh"}, {NotLoud, "notLoud"},
                 {Buzz, "buzz"}, {OneSided, "oneSided"}, {CutsOut, "cutsOut"})
+CORE_ENUM_NAMES(KeepOut, {Glass, "glass"}, {Rods, "rods"}, {Drains, "drains"}, {Sensors, "sensors"}, {Vents, "vents"})
 CORE_ENUM_NAMES(Keep, {NoCutting, "noCutting"}, {Looks, "looks"}, {Radio, "radio"}, {Badge, "badge"},
                 {LoadSpace, "loadSpace"})
 CORE_ENUM_NAMES(Use, {FamilyCar, "familyCar"}, {WorkVan, "workVan"}, {WindAndHelmet, "windAndHelmet"},
@@ -93,7 +95,8 @@ CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {R
 CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "replace"})
 CORE_ENUM_NAMES(StageKind, {Factory, "factory"}, {Found, "found"}, {Planned, "planned"}, {Built, "built"})
 CORE_ENUM_NAMES(AlterationKind, {Hole, "hole"}, {Seal, "seal"}, {Mat, "mat"}, {Foam, "foam"}, {OpenCover, "openCover"},
-                {ScrewHoles, "screwHoles"}, {WireHole, "wireHole"}, {CutObstruction, "cutObstruction"})
+                {ScrewHoles, "screwHoles"}, {WireHole, "wireHole"}, {CutObstruction, "cutObstruction"},
+                {Decoupler, "decoupler"}, {Barrier, "barrier"})
 CORE_ENUM_NAMES(Instrument, {Ohmmeter, "ohmmeter"}, {Voltmeter, "voltmeter"}, {Ruler, "ruler"}, {Eye, "eye"},
                 {Microphone, "microphone"}, {SoundCard, "soundCard"})
 CORE_ENUM_NAMES(PracticeList, {AmpacityGauge_awg, "ampacityGauge_awg"}, {Ampacity_a, "ampacity_a"},
@@ -185,12 +188,15 @@ CORE_ENUM_NAMES(
     {RankRing_ratio, "rankRing_ratio"}, {RankQuieter_db, "rankQuieter_db"}, {RankBandFree_db, "rankBandFree_db"},
     {RankBand_db, "rankBand_db"}, {RankHeatFree_ratio, "rankHeatFree_ratio"}, {RankTravel_ratio, "rankTravel_ratio"},
     {StepPowerDown_min, "stepPowerDown_min"}, {StepSupply_min, "stepSupply_min"},
-    {StepTrim_min, "stepTrim_min"}, {Panel_min, "panel_min"}, {Fastener_min, "fastener_min"}, {CutHole_min, "cutHole_min"}, {ScrewHole_min, "screwHole_min"}, {MakeSpacer_min, "makeSpacer_min"}, {FitSpacer_min, "fitSpacer_min"}, {Splice_min, "splice_min"}, {AdhesiveSet_min, "adhesiveSet_min"}, {FunctionTest_min, "functionTest_min"}, {StepSwap_min, "stepSwap_min"},
+    {StepTrim_min, "stepTrim_min"}, {Panel_min, "panel_min"}, {Fastener_min, "fastener_min"}, {CutHole_min, "cutHole_min"}, {ScrewHole_min, "screwHole_min"}, {MakeSpacer_min, "makeSpacer_min"}, {FitSpacer_min, "fitSpacer_min"}, {Splice_min, "splice_min"}, {CleanSkin_min, "cleanSkin_min"}, {LineSkin_min, "lineSkin_min"},
+    {InspectSkin_min, "inspectSkin_min"}, {AdhesiveSet_min, "adhesiveSet_min"}, {FunctionTest_min, "functionTest_min"}, {StepSwap_min, "stepSwap_min"},
     {OhmmeterReading_min, "ohmmeterReading_min"}, {VoltmeterReading_min, "voltmeterReading_min"},
     {RulerReading_min, "rulerReading_min"}, {SheetReading_min, "sheetReading_min"},
     {MicrophoneReading_min, "microphoneReading_min"}, {SweepReading_min, "sweepReading_min"},
     {WorthReading_ratio, "worthReading_ratio"}, {FarReading_ratio, "farReading_ratio"},
-    {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {SpareClips_count, "spareClips_count"},
+    {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {BodySkin_m2, "bodySkin_m2"}, {SmallSkin_m2, "smallSkin_m2"}, {SteelSkin_m, "steelSkin_m"},
+    {PlasticSkin_m, "plasticSkin_m"}, {MatSheet_m2, "matSheet_m2"}, {MatOffcut_ratio, "matOffcut_ratio"},
+    {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})
 #undef CORE_ENUM_NAMES
 

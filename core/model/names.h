@@ -63,6 +63,8 @@ std::span<const EnumName<FastenerKind>> enumNames();
 template <>
 std::span<const EnumName<Complaint>> enumNames();
 template <>
+std::span<const EnumName<KeepOut>> enumNames();
+template <>
 std::span<const EnumName<Keep>> enumNames();
 template <>
 std::span<const EnumName<Use>> enumNames();

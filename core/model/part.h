@@ -35,7 +35,9 @@ enum class PartKind {
     Cable,
     Fuse,
     Spacer,  // or a ring or a bracket: between a driver and its panel
-    Mat,
+    Mat,         // sheets that damp a skin
+    FoamSheet,   // a decoupler
+    BarrierMat,  // heavy and limp
     Enclosure,
     ArticleSet  // sold as one; only a shelf has it
 };

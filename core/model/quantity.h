@@ -81,6 +81,12 @@ enum class Quantity {
     Thickness_m,
     WireNotch_m,  // of a spacer, for the cable; 0: none
     AreaMass_kg_m2,
+    SheetArea_m2,  // of a mat as it is sold
+    Covered_m2,    // by a mat
+    Layers,
+    Skin_m2,       // of a place: the metal behind it that could be covered
+    SkinSheet_m,   // its thickness
+    KeptClear_m2,  // of it, for the keep-outs
     Fuse_a,
     SupplyDraw_a,
     Ampacity_a,

@@ -295,6 +295,9 @@ private:
             if (alteration) checkFigures(alteration->figures, at(key, "alterations") + "/figures");
             if (alteration && !m_plan.places.contains(alteration->place))
                 add(at(key, "alterations") + "/place", "names no place of this plan");
+            if (alteration && alteration->material && !m_plan.parts.contains(alteration->material))
+                add(at(key, "alterations") + "/material",
+                    "names " + textOf(alteration->material) + ", which is no part of this plan");
         }
     }
 

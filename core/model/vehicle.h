@@ -120,6 +120,9 @@ struct Panel {
            body.kind != BodyKind::OpenSideBySide;
 }
 
+// Where nothing may be laid on the skin behind a place.
+enum class KeepOut { Glass, Rods, Drains, Sensors, Vents };
+
 // A spot in the vehicle that holds or could hold a driver, an amplifier or a network.
 struct Place {
     PlaceKind kind = PlaceKind::Door;
@@ -133,6 +136,7 @@ struct Place {
     bool underPanel = false;    // a driver is clamped to it from below
     std::string obstruction{};  // what takes some of its depth and could be cut away
     Figures room{};
+    std::set<KeepOut> keepOuts{};  // empty: nobody has looked
     std::vector<PanelId> wayIn{};  // in the order they come off
     std::vector<Fastener> held{};  // what holds the driver that was found there
     bool operator==(const Place&) const = default;

@@ -69,12 +69,26 @@ struct Wire {
     bool operator==(const Wire&) const = default;
 };
 
-enum class AlterationKind { Hole, Seal, Mat, Foam, OpenCover, ScrewHoles, WireHole, CutObstruction };
+// What is laid on the metal, in the order it goes on, serves three purposes: a mat damps the outer skin so that it does
+// not ring, a decoupler keeps trim from touching metal, a barrier is heavy and limp.
+enum class AlterationKind {
+    Hole,
+    Seal,
+    Mat,
+    Foam,  // round the edge of a driver
+    OpenCover,
+    ScrewHoles,
+    WireHole,
+    CutObstruction,
+    Decoupler,
+    Barrier
+};
 
 struct Alteration {
     PlaceId place{};
     AlterationKind what = AlterationKind::Seal;
-    Figures figures{};
+    PartId material{};  // of what is laid on the metal
+    Figures figures{};  // of it: covered_m2 and layers
     bool operator==(const Alteration&) const = default;
 };
 

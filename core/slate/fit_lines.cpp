@@ -57,6 +57,15 @@ const std::vector<NamedLine>& fitLines()
          {},
          {"force_n", "pilot_m"},
          "fixings 4 2 kg screw 3.2 mm"},
+        {{"insulation"},
+         "sound-insulation",
+         {{"mat_kg_m2", "m", Number},
+          {"sheet_m", "t", Length},
+          {"cover", "cover", Number, "cover"},
+          {"layers", "layers", Number, "layers"}},
+         {},
+         {"gain_db", "skin_kg_m2"},
+         "insulation 3.2 0.8 mm cover 0.5"},
     };
     return kLines;
 }

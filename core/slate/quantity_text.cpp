@@ -83,6 +83,7 @@ constexpr std::array kUnits{
     UnitRow{"m2", Dimension::Area, 1.0, false},
     UnitRow{"cm2", Dimension::Area, 1e-4, false},
     UnitRow{"mm2", Dimension::Area, 1e-6, false},
+    UnitRow{"ft2", Dimension::Area, 0.09290304, false},
     UnitRow{"l", Dimension::Volume, 1e-3, false},
     UnitRow{"L", Dimension::Volume, 1e-3, false},
     UnitRow{"g", Dimension::Mass, 1e-3, false},

@@ -7,10 +7,12 @@
 #include "core/edits/fit_edits.h"
 #include "core/edits/lead_edits.h"
 #include "core/evaluate/continuity.h"
+#include "core/evaluate/lining.h"
 #include "core/model/names.h"
 #include "tests/core/surveyed_plan.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"
+#include "words/lining_words.h"
 #include "words/quantity_words.h"
 #include "words/source_words.h"
 #include "words/survey_words.h"
@@ -51,8 +53,9 @@ TEST_F(EveryWord, OfSourcesAndUses)
 TEST_F(EveryWord, OfAJob)
 {
     using namespace core;
-    expectOwnWords(Tool::PlasticPry, Tool::Cleaner, [](Tool t) { return nameOf(t); });
-    expectOwnWords(Caution::BatteryFirst, Caution::MaskMagnet, [](Caution c) { return textOf(c, core::Body{}); });
+    expectOwnWords(Tool::PlasticPry, Tool::Knife, [](Tool t) { return nameOf(t); });
+    expectOwnWords(Caution::BatteryFirst, Caution::CuttingEdges, [](Caution c) { return textOf(c, core::Body{}); });
+    expectOwnWords(KeepOut::Glass, KeepOut::Vents, [](KeepOut k) { return nameOf(k); });
     expectOwnWords(SmallPart::Gasket, SmallPart::OldPartsBag, [](SmallPart p) { return nameOf(p); });
     Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
     const auto panel = drawId<PanelId>(plan);
@@ -63,13 +66,15 @@ TEST_F(EveryWord, OfAJob)
     for (int kind = static_cast<int>(StepKind::Note); kind <= static_cast<int>(StepKind::Record); ++kind) {
         Step step{.kind = static_cast<StepKind>(kind), .place = {3}, .device = tests::kLeftSpeaker};
         if (step.kind == StepKind::OpenPanel || step.kind == StepKind::ClosePanel) step.panel = panel;
-        if (step.kind == StepKind::Alter) step.alteration = AlterationKind::Mat;
+        if (step.kind == StepKind::Alter) step.alteration = AlterationKind::Seal;
+        if (step.kind == StepKind::LineSkin || step.kind == StepKind::StripSkin) step.alteration = AlterationKind::Mat;
         const QString text = textOf(step, from, to);
         EXPECT_TRUE(text.endsWith('.')) << kind << " " << text.toStdString();
         EXPECT_TRUE(seen.insert(text).second) << text.toStdString();
     }
     for (const auto& what : enumNames<AlterationKind>()) {
-        const Step step{.kind = StepKind::Alter, .place = {3}, .alteration = what.value};
+        const StepKind kind = isLining(what.value) ? StepKind::LineSkin : StepKind::Alter;
+        const Step step{.kind = kind, .place = {3}, .alteration = what.value};
         EXPECT_TRUE(textOf(step, from, to).contains("rear left")) << what.text;
     }
 }
@@ -91,10 +96,11 @@ TEST_F(EveryWord, WhatIsForGoodSaysSo)
 TEST_F(EveryWord, LabelsOfWhatIsTypedAreNoKeys)
 {
     using core::Quantity;
-    for (const Quantity typed : {Quantity::Depth_m, Quantity::Cutout_m, Quantity::LineOutputs, Quantity::LineOutput_v,
-                                 Quantity::ConstantFeed_v, Quantity::SwitchedFeed_v, Quantity::TurnOn_v,
-                                 Quantity::FeedGround_ohm, Quantity::Stump_m, Quantity::Obstruction_m,
-                                 Quantity::MostDelay_s, Quantity::ScrewRoom_m, Quantity::WireExit_deg})
+    for (const Quantity typed :
+         {Quantity::Depth_m, Quantity::Cutout_m, Quantity::LineOutputs, Quantity::LineOutput_v,
+          Quantity::ConstantFeed_v, Quantity::SwitchedFeed_v, Quantity::TurnOn_v, Quantity::FeedGround_ohm,
+          Quantity::Stump_m, Quantity::Obstruction_m, Quantity::MostDelay_s, Quantity::Skin_m2, Quantity::KeptClear_m2,
+          Quantity::SkinSheet_m, Quantity::Covered_m2, Quantity::ScrewRoom_m, Quantity::WireExit_deg})
         EXPECT_FALSE(labelOf(typed).contains('_')) << labelOf(typed).toStdString();
 }
 

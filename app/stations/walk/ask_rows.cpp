@@ -130,7 +130,13 @@ void AskForm::addQuantity(QuantityLine line)
     connect(field, &QLineEdit::editingFinished, this,
             [this, line, field, answer] { takeQuantity(line, field, answer); });
     connect(field, &QLineEdit::returnPressed, this, [this, line, field] { confirm(line, field); });
-    m_presenters.emplace_back([this, line, field, answer](const Survey& survey) {
+    m_presenters.emplace_back([this, line, field, answer, form = m_form](const Survey& survey) {
+        const bool concerns = !line.concerns || line.concerns(survey);
+        if (line.concerns) form->setRowVisible(field, concerns);
+        if (!concerns) {
+            answer->hide();
+            return;
+        }
         const core::Figures* figures = line.figures(survey);
         field->setEnabled(figures != nullptr);
         QString text, hint = tr("unknown"), note;

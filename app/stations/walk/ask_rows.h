@@ -33,6 +33,7 @@ public:
         std::function<const core::Figures*(const Survey&)> figures{};          // where it stands; nothing: nowhere yet
         std::function<std::optional<core::Known>(const Survey&)> meanwhile{};  // what is assumed
         std::function<core::Edit(const Survey&, const std::optional<core::Known>&)> write{};
+        std::function<bool(const Survey&)> concerns{};  // hidden where not
     };
     void addQuantity(QuantityLine line);
 

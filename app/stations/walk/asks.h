@@ -20,6 +20,7 @@ using Asks = std::vector<Ask*>;
 [[nodiscard]] Asks makeSupplyAsks(const Theme& theme, QWidget* parent);  // of a source
 [[nodiscard]] Asks makeInventoryAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makePlaceAsks(const Theme& theme, const core::Practice& practice, QWidget* parent);
+[[nodiscard]] Ask* makeLiningAsk(const Theme& theme, QWidget* parent);   // of a place
 [[nodiscard]] Asks makeWiringAsks(const Theme& theme, QWidget* parent);  // of a place
 [[nodiscard]] Asks makeWayInAsks(const Theme& theme, QWidget* parent);   // of a place
 [[nodiscard]] Asks makeFreshAsks(const Theme& theme, QWidget* parent);   // of a spot that is nothing yet
@@ -32,6 +33,9 @@ template <class Enum>
     for (const auto& one : core::enumNames<Enum>()) choices.emplace_back(static_cast<int>(one.value), name(one.value));
     return choices;
 }
+
+// A line for something measured at the place.
+void addRoom(AskForm* form, const char* name, core::Quantity quantity);
 
 // A figure of a part or a place as the summary of an ask says it; empty if nobody knows it.
 [[nodiscard]] inline QString said(const core::Figures& figures, core::Quantity quantity, words::UnitSystem units)

@@ -224,24 +224,6 @@ AskForm* driverForm(const core::Practice& practice, QWidget* parent)
 }
 
 // A line for one figure of the place's room.
-void addRoom(AskForm* form, const char* name, core::Quantity quantity)
-{
-    form->addQuantity({.name = QLatin1String(name),
-                       .label = words::labelOf(quantity),
-                       .quantity = quantity,
-                       .figures = [](const Survey& survey) -> const core::Figures* {
-                           const core::Place* place = survey.placeThere();
-                           return place ? &place->room : nullptr;
-                       },
-                       .write =
-                           [quantity](const Survey& survey, const std::optional<core::Known>& known) {
-                               core::Place place = *survey.placeThere();
-                               place.room.erase(quantity);
-                               if (known) place.room[quantity] = *known;
-                               return core::changePlace(survey.plan(), survey.place, place);
-                           }});
-}
-
 AskForm* holeForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -352,6 +334,24 @@ AskForm* coverForm(QWidget* parent)
 
 }  // namespace
 
+void addRoom(AskForm* form, const char* name, core::Quantity quantity)
+{
+    form->addQuantity({.name = QLatin1String(name),
+                       .label = words::labelOf(quantity),
+                       .quantity = quantity,
+                       .figures = [](const Survey& survey) -> const core::Figures* {
+                           const core::Place* place = survey.placeThere();
+                           return place ? &place->room : nullptr;
+                       },
+                       .write =
+                           [quantity](const Survey& survey, const std::optional<core::Known>& known) {
+                               core::Place place = *survey.placeThere();
+                               place.room.erase(quantity);
+                               if (known) place.room[quantity] = *known;
+                               return core::changePlace(survey.plan(), survey.place, place);
+                           }});
+}
+
 Asks makePlaceAsks(const Theme& theme, const core::Practice& practice, QWidget* parent)
 {
     using core::Quantity;
@@ -402,6 +402,7 @@ Asks makePlaceAsks(const Theme& theme, const core::Practice& practice, QWidget* 
                               {});
             },
             coverForm(parent), parent),
+        makeLiningAsk(theme, parent),
     };
 }
 

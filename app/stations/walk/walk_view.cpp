@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -386,7 +387,13 @@ void WalkView::openAsk(Ask* ask, bool open)
 {
     for (Ask* one : asksNow()) one->setOpen(one == ask && open);
     refresh();
-    if (open) ask->focusForm();
+    if (!open) return;
+    ask->focusForm();
+    // Once the page has its height: all of it in sight; where there is too much of it, its head.
+    QTimer::singleShot(0, ask, [this, ask] {
+        m_scroll->ensureVisible(0, ask->geometry().bottom(), 0, 0);
+        m_scroll->ensureVisible(0, ask->y(), 0, 0);
+    });
 }
 
 void WalkView::goThroughAsks(int step)
@@ -413,8 +420,7 @@ void WalkView::goThroughAsks(int step)
 core::Edit WalkView::ofThePlan(const core::Edit& edit) const
 {
     if (!m_survey.withGoal) return edit;
-    core::Edit whole =
-        core::difference(edit.name, m_survey.snapshot->plan, core::apply(*m_survey.withGoal, edit).plan);
+    core::Edit whole = core::difference(edit.name, m_survey.snapshot->plan, core::apply(*m_survey.withGoal, edit).plan);
     whole.detail = edit.detail;
     return whole;
 }

@@ -5,7 +5,9 @@
 #include <algorithm>
 
 #include "core/edits/fit_edits.h"
+#include "core/edits/lining_edits.h"
 #include "core/edits/panel_edits.h"
+#include "core/evaluate/lining.h"
 #include "tests/core/job/job_of.h"
 #include "tests/core/surveyed_plan.h"
 
@@ -140,8 +142,8 @@ RC_GTEST_PROP(CardLaw, HoldsEveryAlterationSpacerAndFixing, ())
     for (int i = *rc::gen::inRange(0, 3); i > 0; --i) plan = apply(plan, addPanel(plan, door, "panel")).plan;
     std::set<AlterationKind> done;
     for (const AlterationKind what :
-         {AlterationKind::Seal, AlterationKind::Mat, AlterationKind::Foam, AlterationKind::OpenCover,
-          AlterationKind::ScrewHoles, AlterationKind::WireHole, AlterationKind::CutObstruction})
+         {AlterationKind::Seal, AlterationKind::Foam, AlterationKind::OpenCover, AlterationKind::ScrewHoles,
+          AlterationKind::WireHole, AlterationKind::CutObstruction})
         if (*rc::gen::arbitrary<bool>() && done.insert(what).second)
             plan = apply(plan, prepareHole(plan, driver, what)).plan;
     const bool cut = *rc::gen::arbitrary<bool>(), spacer = *rc::gen::arbitrary<bool>();
@@ -149,6 +151,14 @@ RC_GTEST_PROP(CardLaw, HoldsEveryAlterationSpacerAndFixing, ())
     if (spacer) plan = apply(plan, fitSpacer(plan, driver, 0.009)).plan;
     const Fixing fixing = *rc::gen::element(Fixing::Screws, Fixing::Adhesive, Fixing::Clip, Fixing::Ring);
     plan = apply(plan, fixDriver(plan, driver, fixing)).plan;
+    std::map<AlterationKind, int> layers;
+    for (const AlterationKind what : kLinings)
+        if (*rc::gen::arbitrary<bool>()) {
+            layers[what] = *rc::gen::inRange(1, 3);
+            plan = apply(plan, linePlace(plan, plan.job.goal, door, what,
+                                         {*tests::shop().shelf.of(materialOf(what)).front(), 0.4, layers[what]}))
+                       .plan;
+        }
     const JobPlan job = jobOf(plan);
     const int places = static_cast<int>(plan.places.size());
     RC_ASSERT(countOf(job, StepKind::CutHole) == (cut ? places : 0));
@@ -158,6 +168,18 @@ RC_GTEST_PROP(CardLaw, HoldsEveryAlterationSpacerAndFixing, ())
         RC_ASSERT(std::count_if(job.steps.begin(), job.steps.end(), [&](const Step& step) {
                       return step.kind == StepKind::Alter && step.alteration == what;
                   }) == places);
+    for (const auto& [what, count] : layers) {
+        RC_ASSERT(std::count_if(job.steps.begin(), job.steps.end(), [&, what = what, count = count](const Step& step) {
+                      return step.kind == StepKind::LineSkin && step.alteration == what &&
+                             std::abs(step[StepFigure::Laid_m2] - 0.4 * count) < 1e-12;
+                  }) == places);
+        // 0.4 m2 a layer and side, 15 % cut off, from sheets of 1 m2
+        RC_ASSERT(
+            std::count_if(job.parts.begin(), job.parts.end(), [&, count = count, what = what](const PartRow& row) {
+                return plan.parts.at(row.part).kind == materialOf(what) &&
+                       row.count == static_cast<int>(std::ceil(0.4 * count * places * 1.15));
+            }) == 1);
+    }
     std::map<std::pair<StepKind, PanelId>, int> panels;
     for (const Step& step : job.steps) {
         if (step.panel) ++panels[{step.kind, step.panel}];

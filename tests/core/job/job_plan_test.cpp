@@ -76,10 +76,10 @@ TEST(JobPlan, APlannedAlterationIsAStepOfEachSide)
     EXPECT_EQ(countOf(jobOf(before), StepKind::Alter), 0);
     plan = before;
     const StageId goal = plannedGoal(plan);
-    const JobPlan job = jobOf(apply(plan, alterPlace(plan, goal, door, AlterationKind::Mat, true)).plan);
+    const JobPlan job = jobOf(apply(plan, alterPlace(plan, goal, door, AlterationKind::Seal, true)).plan);
     ASSERT_EQ(countOf(job, StepKind::Alter), 2);
     const Step& step = job.steps.at(static_cast<size_t>(firstOf(job, StepKind::Alter)));
-    EXPECT_EQ(step.alteration, AlterationKind::Mat);
+    EXPECT_EQ(step.alteration, AlterationKind::Seal);
     EXPECT_GT(step.minutes, 0.0);
     EXPECT_LT(firstOf(job, StepKind::OpenTrim), firstOf(job, StepKind::Alter));
     EXPECT_LT(lastOf(job, StepKind::Alter), firstOf(job, StepKind::CloseTrim));
