@@ -202,6 +202,13 @@ FindingText fitText(const Finding& f)
             return window(f);
         case RuleId::CutoutAndRing:
             return cutout(f);
+        case RuleId::HoleUnknown:
+            return {
+                Words::tr("Nobody knows of a hole there"),
+                Words::tr("It needs one of %1 to %2.")
+                    .arg(mm(first(f).figure.value), mm(f.evidence.back().figure.value)),
+                Words::tr("Look behind the trim: where the vehicle has an opening, measure it; where it has none, one "
+                          "is cut for good.")};
         case RuleId::CutAgainstWish:
             return cutAgainstWish(f);
         case RuleId::DomeTakenForHole:

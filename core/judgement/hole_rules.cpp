@@ -1,5 +1,6 @@
 #include "core/judgement/hole_rules.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "core/edits/fit_edits.h"
@@ -8,6 +9,24 @@
 #include "core/judgement/fit_judging.h"
 
 namespace core {
+namespace {
+
+// By the next saw that is sold, else by a template.
+Mend cutMend(const Judging& judging, const PlannedDriver& driver, const HoleFit& hole)
+{
+    return {hole.plan.saw_m ? MendName::CutHole : MendName::CutByTemplate, hole.plan.cut_m,
+            cutHole(judging.plan, driver.id, hole.plan.cut_m,
+                    hole.ovalCut ? std::optional(2.0 * hole.ovalCut->short_m) : std::nullopt)};
+}
+
+bool hadDriver(const Fitout& found, PlaceId place)
+{
+    return std::any_of(found.devices.begin(), found.devices.end(), [&](const auto& entry) {
+        return entry.second.at == place && found.parts.at(entry.second.part).kind == PartKind::Driver;
+    });
+}
+
+}  // namespace
 
 std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
 {
@@ -28,11 +47,7 @@ std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
             finding.mends.push_back(
                 {MendName::FitRing, *hole->ringOutside_m,
                  fitRing(judging.plan, driver.id, *hole, judging.practice[PracticeKey::RingThickness_m])});
-        if (hole->cut && !noCutting)
-            finding.mends.push_back(
-                {hole->plan.saw_m ? MendName::CutHole : MendName::CutByTemplate, hole->plan.cut_m,
-                 cutHole(judging.plan, driver.id, hole->plan.cut_m,
-                         hole->ovalCut ? std::optional(2.0 * hole->ovalCut->short_m) : std::nullopt)});
+        if (hole->cut && !noCutting) finding.mends.push_back(cutMend(judging, driver, *hole));
         if (hole->ovalCut)
             finding.evidence.push_back({{driver.id, Quantity::CutoutShort_m},
                                         judging.goalId,
@@ -45,6 +60,30 @@ std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
             offerFirst(finding,
                        measureMend(driver.id, judging.goalId,
                                    measured == driver.place.room.end() ? Quantity::Cutout_m : Quantity::Basket_m));
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+// What is glued on needs none, a box of its own is built with it.
+std::vector<Finding> judgeHoleUnknown(const Judging& judging)
+{
+    const bool noCutting = judging.plan.job.keep.contains(Keep::NoCutting);
+    std::vector<Finding> findings;
+    for (const PlannedDriver& driver : plannedDrivers(judging)) {
+        const auto& hole = driver.fit.hole;
+        const PlaceKind kind = driver.place.kind;
+        if (!hole || hole->there_m || driver.mount.fixing == Fixing::Adhesive || kind == PlaceKind::OwnBox ||
+            kind == PlaceKind::Hidden || hadDriver(judging.found.used, driver.device.at))
+            continue;
+        Finding finding{.rule = RuleId::HoleUnknown, .severity = Severity::Care, .stage = judging.goalId};
+        finding.where = bothSides(judging, driver.id);
+        finding.evidence = {
+            {{driver.id, Quantity::CutoutLeast_m}, judging.goalId, {hole->limits.least_m, hole->worst, {}}, {}, {}},
+            {{driver.id, Quantity::CutoutMost_m}, judging.goalId, {hole->limits.most_m, hole->worst, {}}, {}, {}}};
+        finding.mends = {measureMend(driver.id, judging.goalId, Quantity::Cutout_m)};
+        finding.mends.push_back(noCutting ? Mend{MendName::AllowCutting, 0.0, allowCutting(judging.plan)}
+                                          : cutMend(judging, driver, *hole));
         findings.push_back(std::move(finding));
     }
     return findings;

@@ -112,6 +112,7 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
                              judgeDepthAndSpacer,
                              judgeWindowTravel,
                              judgeCutoutAndRing,
+                             judgeHoleUnknown,
                              judgeDomeTakenForHole,
                              judgeScrewHoles,
                              judgeFrontClearance,

@@ -33,6 +33,7 @@ std::string_view code(RuleId rule)
         case RuleId::WindowTravel:
             return "FIT2";
         case RuleId::CutoutAndRing:
+        case RuleId::HoleUnknown:
             return "FIT3";
         case RuleId::DomeTakenForHole:
             return "FIT4";

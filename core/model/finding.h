@@ -23,6 +23,7 @@ enum class RuleId {
     DepthAndSpacer,
     WindowTravel,
     CutoutAndRing,
+    HoleUnknown,  // of a driver that is added
     DomeTakenForHole,
     ScrewHoles,
     ScrewOutsideFlange,  // a hole of the driver's own pattern

@@ -4,9 +4,11 @@
 #include <algorithm>
 
 #include "core/edits/fit_edits.h"
+#include "core/edits/place_edits.h"
 #include "tests/core/job/job_of.h"
 #include "tests/core/judgement/fitting.h"
 #include "tests/core/mends_help.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
@@ -294,6 +296,39 @@ TEST(FitOnCard, AHoleWithoutItsSizeIsCutAsTheDriverNeedsIt)
         if (item && item->what == AlterationKind::Hole)
             item->figures = {{Quantity::CutoutShort_m, Known{0.08}}};  // as a file may have it
     EXPECT_EQ(stepsOf(jobOf(plan), StepKind::CutHole).size(), 2U);
+}
+
+// Added where nothing was: a hole is asked for, and once it is measured, cut, or the driver glued on, no more.
+TEST(FitOnCard, AnAddedDriverAsksForItsHole)
+{
+    Plan plan = tests::withSpots(BodyKind::Estate, {"front door"});
+    const StageId goal = plannedGoal(plan);
+    plan = apply(plan, addSpeakers(plan, goal, tests::spotOf(plan, "sail"), tests::shop().practice)).plan;
+    const PlaceId sail = tests::placeNamed(plan, "left sail");
+    DeviceId tweeter;
+    for (const auto& [id, device] : resolve(plan, goal).devices)
+        if (device.at == sail) tweeter = id;
+    EXPECT_TRUE(stepsOf(jobOf(plan), StepKind::CutHole).empty());
+    const Finding found = findingIn(plan, RuleId::HoleUnknown);
+    EXPECT_EQ(code(found.rule), "FIT3");
+    EXPECT_EQ(found.severity, Severity::Care);
+    EXPECT_EQ(found.where.size(), 2U) << "both sides at once";
+    ASSERT_EQ(found.mends.size(), 2U);
+    EXPECT_EQ(found.mends.front().name, MendName::MeasureFit);
+    const Plan cut = apply(plan, std::get<Edit>(found.mends.back().act)).plan;
+    EXPECT_EQ(stepsOf(jobOf(cut), StepKind::CutHole).size(), 2U);
+    const auto silent = [](const Plan& one) {
+        return !tests::findingOf(judge(one, tests::evaluated(one)), RuleId::HoleUnknown);
+    };
+    EXPECT_TRUE(silent(cut));
+    EXPECT_TRUE(silent(apply(plan, fixDriver(plan, tweeter, Fixing::Adhesive)).plan));
+    Place measured = plan.places.at(sail);
+    measured.room[Quantity::Cutout_m] = Known{found.evidence.front().figure.value};
+    EXPECT_TRUE(silent(apply(plan, changePlace(plan, sail, measured)).plan));
+    Plan kept = plan;
+    kept.job.keep.insert(Keep::NoCutting);
+    EXPECT_EQ(findingIn(kept, RuleId::HoleUnknown).mends.back().name, MendName::AllowCutting);
+    EXPECT_TRUE(silent(tests::withSpots(BodyKind::Estate, {"front door", "sail"}))) << "what was found has its hole";
 }
 
 TEST(FitOnCard, WhatIsTakenOutForGoodIsAStep)
