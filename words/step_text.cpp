@@ -302,6 +302,11 @@ private:
                  ohms(figure(StepFigure::ReadingHigh_ohm)));
     }
 
+    [[nodiscard]] QString heard() const
+    {
+        return Words::tr("%1 heard alone, its reading noted (%2)").arg(part(m_to), reading());
+    }
+
     // What this place's trim hides or carries.
     [[nodiscard]] QString trying() const
     {
@@ -319,7 +324,7 @@ private:
                 if (const std::string& undone = m_to.panels.at(id).undo; !undone.empty())
                     tried << QString::fromStdString(undone);
         }
-        if (m_step.device) tried << Words::tr("%1 heard alone, its reading noted (%2)").arg(part(m_to), reading());
+        if (m_step.device) tried << heard();
         tried << Words::tr("nothing loose, nothing left inside");
         return Words::tr("Before %1 is closed: %2.").arg(m_place, tried.join(Words::tr("; ")));
     }
@@ -366,6 +371,8 @@ private:
             case StepKind::CheckResistance:
                 return Words::tr("Ohmmeter across the tabs of %1 at %2 before it is connected: %3, leads taken off.")
                     .arg(part(m_to), m_place, reading());
+            case StepKind::HearDriver:
+                return Words::tr("At %1 too, before it is closed: %2.").arg(m_place, heard());
             case StepKind::LetSet:
                 return Words::tr("Let the adhesive at %1 set for %2, or as its tube says, before anything pulls on it.")
                     .arg(m_place, minutes(figure(StepFigure::Wait_min)));

@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollBar>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -74,6 +75,12 @@ void FindingsColumn::present(const Snapshot& snapshot)
     m_next = snapshot.next;
     m_settling = snapshot.settling;
     if (!same) rebuild();
+}
+
+void FindingsColumn::startAfresh()
+{
+    m_all = m_shown = false;
+    verticalScrollBar()->setValue(0);
 }
 
 void FindingsColumn::rebuild()

@@ -18,6 +18,7 @@ class FindingsColumn : public QScrollArea {
 public:
     explicit FindingsColumn(const Theme& theme, QWidget* parent = nullptr);
     void present(const Snapshot& snapshot);
+    void startAfresh();  // another plan: the worst three from the top
 
 signals:
     void mendTaken(const core::Mend& mend);

@@ -239,6 +239,7 @@ void MainWindow::afterOpening()
     m_strip->startAfresh();
     m_match->startAfresh();
     m_walk->startAfresh();
+    m_findings->startAfresh();
     showStation(m_session.snapshot().after().runs.empty() ? Walk : Match);
     m_notice->hide();
     if (m_session.openElsewhere())

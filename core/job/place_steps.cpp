@@ -227,6 +227,9 @@ void PlaceSteps::tryBeforeClosing(const Opening& opening, const std::map<PlaceId
         Step& step = add(StepKind::TryBeforeClosing, PracticeKey::FunctionTest_min, 1.0, place,
                          there.drivers.empty() ? DeviceId{} : there.drivers.front());
         if (step.device) noteReading(step, step.device);
+        for (size_t i = 1; i < there.drivers.size(); ++i)
+            noteReading(add(StepKind::HearDriver, PracticeKey::FunctionTest_min, 0.5, place, there.drivers[i]),
+                        there.drivers[i]);
     }
 }
 

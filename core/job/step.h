@@ -44,6 +44,7 @@ enum class StepKind {
     FitFuse,  // near the battery, last of all
     Protect,  // against what the vehicle's use does to it
     TryBeforeClosing,
+    HearDriver,  // another one of the same place
     ClosePanel,
     CloseTrim,
     KeepOriginals,

@@ -276,7 +276,7 @@ TEST_F(Survey, BayModeIsOneQuestionAtATimeAndLarge)
     EXPECT_EQ(open(), QStringList{"askHole"});
     for (const char* name : {"bayNext", "bayBack", "cutout"})
         EXPECT_GE(driver.window().findChild<QWidget*>(name)->height(), 44) << name;
-    for (int i = 0; i < 7; ++i) driver.click("bayNext");
+    for (int i = 0; i < 8; ++i) driver.click("bayNext");
     EXPECT_EQ(driver.text("surveyHead"), "right front door") << "on to the next place";
     driver.click("bayBack");
     EXPECT_EQ(driver.text("surveyHead"), "left front door");

@@ -97,8 +97,8 @@ TEST_F(Window, PrintsTheJobCardWithItsFigures)
     pdftotext.start("pdftotext", {"-layout", pdf, "-"});
     ASSERT_TRUE(pdftotext.waitForFinished());
     const QString text = QString::fromUtf8(pdftotext.readAllStandardOutput()).replace(QChar(0x202F), ' ').simplified();
-    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "3.3 Ω, 3.07 Ω to 3.53 Ω", "Caution", "negative lead",
-                              "grey/black", "foam gasket", "by estimate"})
+    for (const char* words : {"Tarnwick Sallow", "100 µF", "398 Hz", "3.3 Ω, 3.07 Ω to 3.53 Ω", "Caution",
+                              "negative lead", "grey/black", "foam gasket", "by estimate"})
         EXPECT_TRUE(text.contains(QString::fromUtf8(words), Qt::CaseInsensitive)) << words << "\n"
                                                                                   << text.toStdString();
 }
@@ -343,6 +343,33 @@ TEST_F(Window, ABrokenPlanSaysWhereAndLeavesTheOpenOneAlone)
     EXPECT_EQ(driver.session().snapshot().plan, plan);
     driver.click("noticeClose");
     EXPECT_FALSE(driver.window().findChild<QWidget*>("noticeBar")->isVisible());
+}
+
+// All findings shown and scrolled, words in the search, a reading half typed: the next job begins as any job does.
+TEST_F(Window, NothingOfOneJobStaysInTheNext)
+{
+    driver.window().resize(1280, 800);
+    driver.openShipped(true);
+    driver.rest();
+    ASSERT_TRUE(driver.has("moreFindings"));
+    driver.click("moreFindings");
+    auto* column = driver.window().findChild<QScrollArea*>("findingsColumn");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return column->verticalScrollBar()->maximum() > 0; }, 2000));
+    column->verticalScrollBar()->setValue(column->verticalScrollBar()->maximum());
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    QTest::keyClicks(driver.window().findChild<QLineEdit*>("candidateSearch"), "heron");
+    QTest::keyClicks(driver.window().findChild<QLineEdit*>("ohmmeterReading"), "3.2");
+    driver.openShipped(true);
+    driver.rest();
+    EXPECT_EQ(column->verticalScrollBar()->value(), 0);
+    const auto* more = driver.window().findChild<QPushButton*>("moreFindings");
+    EXPECT_TRUE(more->text().endsWith("more")) << more->text().toStdString();
+    for (const char* field : {"candidateSearch", "ohmmeterReading"})
+        EXPECT_EQ(driver.window().findChild<QLineEdit*>(QLatin1String(field))->text(), "") << field;
+    driver.newJob("motorcycle");
+    EXPECT_FALSE(driver.has("moreFindings"));
+    QWidget* focus = QApplication::focusWidget();
+    EXPECT_TRUE(!focus || focus->isVisible());
 }
 
 TEST_F(Window, APlanOpenTwiceIsSaid)

@@ -79,6 +79,27 @@ TEST_F(EveryWord, OfAJob)
     }
 }
 
+// Whatever stands in a place, no finding offers the same twice in the same words.
+TEST_F(EveryWord, NoMendOfAFindingReadsLikeAnother)
+{
+    using namespace core;
+    int offered = 0;
+    for (const Plan& start : {tests::demoPlan(), tests::troublePlan()})
+        for (const Part* part : tests::shop().shelf.of(PartKind::Driver)) {
+            const Plan plan = tests::withShelfDriver(start, part->shelfKey.c_str());
+            for (const Finding& finding : judge(plan, tests::evaluated(plan))) {
+                std::set<std::pair<QString, DeviceId>> seen;
+                for (const Mend& mend : finding.mends) {
+                    const auto* request = std::get_if<SolverRequest>(&mend.act);
+                    EXPECT_TRUE(seen.insert({textOf(mend), request ? request->device : DeviceId{}}).second)
+                        << part->shelfKey << " " << code(finding.rule) << " " << textOf(mend).toStdString();
+                    ++offered;
+                }
+            }
+        }
+    EXPECT_GT(offered, 500);
+}
+
 // Permanent work says so, and nothing else does.
 TEST_F(EveryWord, WhatIsForGoodSaysSo)
 {

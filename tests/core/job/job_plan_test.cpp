@@ -9,6 +9,7 @@
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
 #include "tests/core/job/job_of.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
@@ -210,6 +211,25 @@ TEST(JobPlan, OldPartsAreKeptAndLabelsComeBack)
     EXPECT_EQ(countOf(job, StepKind::KeepOriginals), 1);
     EXPECT_EQ(countOfSmall(job, SmallPart::OldPartsBag), 2);
     EXPECT_EQ(countOfSmall(job, SmallPart::Labels), 1);
+}
+
+// Two new drivers behind one cover are both heard and read before it closes.
+TEST(JobPlan, EveryNewDriverIsHeardBeforeItCloses)
+{
+    Plan plan = tests::withSpots(BodyKind::Estate, {"front door", "sail"});
+    const PlaceId door = tests::placeNamed(plan, "left front door");
+    const DeviceId woofer = tests::driverAt(plan, "left front door"), tweeter = tests::driverAt(plan, "left sail");
+    plan.devices.at({kFactory, tweeter})->at = door;
+    for (const auto& [driver, key] : {std::pair{woofer, "cx165-lapwing-4"}, std::pair{tweeter, "wb-alder-4"}})
+        plan = apply(plan, fitPart(plan, driver, *tests::shop().shelf.find(key))).plan;
+    const JobPlan job = jobOf(plan);
+    std::set<DeviceId> heard;
+    for (const Step& step : job.steps)
+        if ((step.kind == StepKind::TryBeforeClosing || step.kind == StepKind::HearDriver) && step.place == door) {
+            heard.insert(step.device);
+            EXPECT_TRUE(step.has(StepFigure::Reading_ohm));
+        }
+    EXPECT_EQ(heard, (std::set{woofer, tweeter}));
 }
 
 // Chips: the magnet is covered wherever something is cut, and the cable that loses its holder gets another.
