@@ -76,7 +76,7 @@ FindingText coilOverRating(const Finding& f)
 FindingText keptCapacitor(const Finding& f)
 {
     return {
-        Words::tr("The capacitor now cuts at %1, not %2")
+        Words::tr("The capacitor's nominal corner is %1 now, not %2")
             .arg(frequency(figureOf(f, Quantity::Corner_hz)), frequency(before(f, Quantity::Corner_hz))),
         Words::tr("%1 into %2: %3 away from where it was, at most %4 goes unnoticed.")
             .arg(farads(figureOf(f, Quantity::Capacitance_f)), ohms(figureOf(f, Quantity::Nominal_ohm)),

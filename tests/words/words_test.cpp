@@ -203,7 +203,7 @@ TEST_F(Words, TheCapacitorFindingNamesBothCorners)
     const core::Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
     for (const core::Finding& finding : core::judge(plan, tests::evaluated(plan))) {
         if (finding.rule != core::RuleId::KeptCapacitor) continue;
-        EXPECT_EQ(plain(textOf(finding).title), "The capacitor now cuts at 585 Hz, not 390 Hz");
+        EXPECT_EQ(plain(textOf(finding).title), "The capacitor's nominal corner is 585 Hz now, not 390 Hz");
         EXPECT_EQ(plain(textOf(finding.mends.front())), "use 100 µF");
     }
 }
