@@ -11,6 +11,7 @@
 #include "core/base/unit.h"
 #include "core/io/atomic_file.h"
 #include "core/io/shop.h"
+#include "core/io/strict_json.h"
 #include "core/model/names.h"
 
 namespace cli {
@@ -99,7 +100,9 @@ Result<RawInputs> rawInputs(const CalcRequest& request)
     if (request.file.empty()) return raw;
     const auto text = readWholeFile(request.file);
     if (!text) return tl::unexpected(text.error());
-    raw.file = Json::parse(*text, nullptr, false);
+    auto json = parseStrict(*text, request.file);
+    if (!json) return tl::unexpected(json.error());
+    raw.file = std::move(*json);
     if (!raw.file.is_object()) return tl::unexpected(InputError{request.file, "/", "expected a JSON object of inputs"});
     return raw;
 }

@@ -11,41 +11,13 @@
 #include "core/io/atomic_file.h"
 #include "core/io/plan_json.h"
 #include "core/io/practice_file.h"
+#include "core/io/strict_json.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "core/shipped/shipped.h"
 
 namespace core {
 namespace {
-
-constexpr size_t kLargestFile = 64U << 20U;
-
-std::string lineAndColumn(const std::string& text, size_t byte)
-{
-    const std::string_view before = std::string_view(text).substr(0, std::min(byte > 0 ? byte - 1 : 0, text.size()));
-    const auto line = 1 + std::count(before.begin(), before.end(), '\n');
-    const size_t lastBreak = before.rfind('\n');
-    const size_t column = before.size() - (lastBreak == std::string_view::npos ? 0 : lastBreak + 1) + 1;
-    return fmt::format("line {}, column {}", line, column);
-}
-
-Result<Json> parse(const std::string& text, const std::string& file)
-{
-    if (text.size() > kLargestFile)
-        return tl::unexpected(InputError{file, {}, "is larger than 64 MB, which no plan is"});
-    if (text.find_first_not_of(" \t\r\n") == std::string::npos)
-        return tl::unexpected(InputError{file, {}, "is empty; an earlier copy may lie beside it"});
-    try {
-        return Json::parse(text);
-    } catch (const Json::parse_error& error) {
-        const bool cut = error.byte >= text.size();
-        return tl::unexpected(InputError{file, lineAndColumn(text, error.byte),
-                                         cut ? "the file ends too early; an earlier copy may lie beside it"
-                                             : "is not JSON from here on; correct it or take an earlier copy"});
-    } catch (const Json::exception&) {
-        return tl::unexpected(InputError{file, {}, "holds a number that is too large to be read"});
-    }
-}
 
 Result<void> checkHeader(const Json& json, const std::string& file)
 {
@@ -104,7 +76,7 @@ void putBack(Json& json, const std::map<std::string, std::string>& unknown)
 
 Result<Document> readPlanText(const std::string& text, const std::string& file)
 {
-    const auto json = parse(text, file);
+    const auto json = parseStrict(text, file);
     if (!json) return tl::unexpected(json.error());
     if (const auto header = checkHeader(*json, file); !header) return tl::unexpected(header.error());
     auto plan = planFromJson(*json, file);
@@ -136,7 +108,7 @@ Result<Body> readBodyFile(const std::string& path, const std::string& name)
 {
     const auto text = readWholeFile(path);
     if (!text) return tl::unexpected(text.error());
-    const auto json = parse(*text, name);
+    const auto json = parseStrict(*text, name);
     if (!json) return tl::unexpected(json.error());
     if (const auto header = checkHeader(*json, name); !header) return tl::unexpected(header.error());
     return bodyFromJson(*json, name);

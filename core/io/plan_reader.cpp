@@ -100,7 +100,10 @@ private:
     }
     void read(const Json& node, const std::string& pointer, std::string& value)
     {
+        constexpr size_t kLongest = 10000;  // bytes
         if (!node.is_string()) return expected(node, pointer, "a text");
+        if (node.get_ref<const std::string&>().size() > kLongest)
+            return fail(pointer, "is longer than 10000 characters");
         value = node.get<std::string>();
     }
     void read(const Json& node, const std::string& pointer, Vec3& point)

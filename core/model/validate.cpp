@@ -92,6 +92,7 @@ private:
     {
         checkPoint(frame.at_m, where + "/at_m");
         checkPoint(frame.facing, where + "/facing");
+        if (frame.facing == Vec3{0.0, 0.0, 0.0}) add(where + "/facing", "looks nowhere: a direction is wanted");
     }
 
     void checkFigures(const Figures& figures, const std::string& where)
