@@ -12,6 +12,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/severity_mark.h"
 #include "core/judgement/held_steady.h"
 #include "words/doubt_words.h"
@@ -25,7 +26,7 @@ constexpr size_t kShownFirst = 3;
 
 QLabel* wrapped(const QString& text, const char* role, QWidget* parent)
 {
-    auto* label = new QLabel(text, parent);
+    auto* label = new PlainLabel(text, parent);
     label->setWordWrap(true);
     label->setProperty("role", role);
     label->setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -88,7 +89,7 @@ void FindingsColumn::rebuild()
     m_shown = true;
     const bool hadFocus = isAncestorOf(QApplication::focusWidget());
     clearLayout(*m_slips);
-    auto* heading = new QLabel(tr("Findings"), widget());
+    auto* heading = new PlainLabel(tr("Findings"), widget());
     heading->setFont(m_theme.title());
     m_slips->addWidget(heading);
     if (m_findings.empty())

@@ -1,4 +1,5 @@
 #include "app/shell/notice_bar.h"
+#include "app/widgets/plain_label.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -9,7 +10,10 @@
 namespace app {
 
 NoticeBar::NoticeBar(QWidget* parent)
-    : QFrame(parent), m_text(new QLabel(this)), m_choices(new QHBoxLayout), m_close(new QShortcut(Qt::Key_Escape, this))
+    : QFrame(parent),
+      m_text(new PlainLabel(this)),
+      m_choices(new QHBoxLayout),
+      m_close(new QShortcut(Qt::Key_Escape, this))
 {
     setProperty("role", "notice");
     setObjectName(QStringLiteral("noticeBar"));

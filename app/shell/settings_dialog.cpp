@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/model/names.h"
 #include "core/slate/quantity_text.h"
@@ -47,7 +48,7 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
       m_folder(new QLineEdit(shop.sheetFolder, this)),
       m_units(twoWays(tr("millimetres first"), tr("inches first"), theme.units() == words::UnitSystem::Imperial, this)),
       m_paper(twoWays(tr("A4"), tr("Letter"), shop.letterPaper, this)),
-      m_answer(new QLabel(this))
+      m_answer(new PlainLabel(this))
 {
     setWindowTitle(tr("Shop settings"));
     setObjectName(QStringLiteral("settingsDialog"));
@@ -97,9 +98,9 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(form);
-    layout->addWidget(new QLabel(tr("Instruments in the bay:"), this));
+    layout->addWidget(new PlainLabel(tr("Instruments in the bay:"), this));
     layout->addLayout(instruments);
-    layout->addWidget(new QLabel(tr("Tools the shop owns:"), this));
+    layout->addWidget(new PlainLabel(tr("Tools the shop owns:"), this));
     layout->addLayout(tools);
     layout->addWidget(m_answer);
     layout->addWidget(buttons);

@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 #include "core/slate/slate.h"
 #include "words/slate_words.h"
 
@@ -56,8 +57,8 @@ SlateBar::SlateBar(const Theme& theme, PracticeNow practice, QWidget* parent)
     : QFrame(parent),
       m_practice(std::move(practice)),
       m_line(new QLineEdit(this)),
-      m_headline(new QLabel(this)),
-      m_steps(new QLabel(this)),
+      m_headline(new PlainLabel(this)),
+      m_steps(new PlainLabel(this)),
       m_scroll(new StepsScroll(m_steps, this))
 {
     setProperty("role", "slate");

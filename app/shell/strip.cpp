@@ -10,6 +10,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/elided_label.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "app/widgets/severity_mark.h"
 #include "core/edits/branch_edits.h"
@@ -93,7 +94,7 @@ Strip::Strip(const Theme& theme, QWidget* parent)
       m_title(new ElidedLabel(this)),
       m_subtitle(new ElidedLabel(this)),
       m_ears(new QuietCombo(this)),
-      m_reach(new QLabel(tr("&Reach, with the ears of the"), this)),
+      m_reach(new PlainLabel(tr("&Reach, with the ears of the"), this)),
       m_nextBand(new QPushButton(tr("›"), this))
 {
     m_title->setObjectName(QStringLiteral("planTitle"));

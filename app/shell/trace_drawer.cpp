@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 #include "core/design/customer_hearing.h"
 #include "core/physics/smoothing.h"
 #include "words/name_words.h"
@@ -34,8 +35,8 @@ const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core:
 TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     : QWidget(parent),
       m_theme(theme),
-      m_title(new QLabel(this)),
-      m_about(new QLabel(this)),
+      m_title(new PlainLabel(this)),
+      m_about(new PlainLabel(this)),
       m_plot(new QCustomPlot(this)),
       m_modes(new QButtonGroup(this)),
       m_whole(new QPushButton(tr("Pull &up"), this)),

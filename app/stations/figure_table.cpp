@@ -5,6 +5,7 @@
 #include <QStringList>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 #include "core/evaluate/coil_wiring.h"
 #include "core/evaluate/run_change.h"
 #include "words/figures.h"
@@ -29,7 +30,7 @@ QString crossings(const core::RunResult& run)
 }  // namespace
 
 FigureTable::FigureTable(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_change(new QLabel(this)), m_restoring(new QLabel(this))
+    : QWidget(parent), m_theme(theme), m_change(new PlainLabel(this)), m_restoring(new PlainLabel(this))
 {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
@@ -42,18 +43,18 @@ FigureTable::FigureTable(const Theme& theme, QWidget* parent)
                                               tr("source sees at least"),
                                               tr("clipping there")};
     for (const auto& [column, title] : {std::pair{1, tr("as found")}, std::pair{2, tr("as planned")}}) {
-        auto* heading = new QLabel(title, this);
+        auto* heading = new PlainLabel(title, this);
         heading->setProperty("role", "strong");
         grid->addWidget(heading, 0, column);
     }
     const std::array<const char*, RowCount> keys{"speaker", "impedance", "corner", "halfPower", "least", "atLimit"};
     for (int row = 0; row < RowCount; ++row) {
         const auto index = static_cast<size_t>(row);
-        auto* name = new QLabel(names[index], this);
+        auto* name = new PlainLabel(names[index], this);
         name->setProperty("role", "quiet");
         grid->addWidget(name, row + 1, 0, Qt::AlignVCenter);
         for (const auto& [column, prefix] : {std::pair{&m_before, "before_"}, std::pair{&m_after, "after_"}}) {
-            auto* cell = new QLabel(this);
+            auto* cell = new PlainLabel(this);
             cell->setObjectName(QLatin1String(prefix) + QLatin1String(keys[index]));
             cell->setTextInteractionFlags(Qt::TextSelectableByMouse);
             cell->setWordWrap(true);

@@ -10,6 +10,7 @@
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 #include "card/paper.h"
 #include "card/tables.h"
 #include "core/io/atomic_file.h"
@@ -43,7 +44,7 @@ JobCardView::JobCardView(const Theme& theme, const core::Shop& shop, QWidget* pa
     pdf->setProperty("role", "mend");
     auto* csv = new QPushButton(tr("Save as &CSV…"), this);
     csv->setObjectName(QStringLiteral("saveCsv"));
-    auto* note = new QLabel(tr("As it prints"), this);
+    auto* note = new PlainLabel(tr("As it prints"), this);
     note->setProperty("role", "quiet");
     auto* head = new QHBoxLayout;
     head->addWidget(note, 1);

@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quantity_field.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/edits/named_edits.h"
@@ -25,7 +26,7 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, cons
       m_which(new QuietCombo(this)),
       m_reading(new QuantityField(this)),
       m_leads(new QuantityField(this)),
-      m_answer(new QLabel(this))
+      m_answer(new PlainLabel(this))
 {
     m_which->setObjectName(name + QStringLiteral("Which"));
     m_which->setAccessibleName(tr("Which speaker was measured"));
@@ -39,9 +40,9 @@ OhmmeterLine::OhmmeterLine(const core::Practice& practice, QWidget* parent, cons
     m_answer->setObjectName(name + QStringLiteral("Answer"));
     m_answer->setProperty("role", "quiet");
     m_answer->setWordWrap(true);
-    auto* reading = new QLabel(tr("&Ohmmeter, plug off:"), this);
+    auto* reading = new PlainLabel(tr("&Ohmmeter, plug off:"), this);
     reading->setBuddy(m_reading);
-    auto* leads = new QLabel(tr("leads alone:"), this);
+    auto* leads = new PlainLabel(tr("leads alone:"), this);
     leads->setBuddy(m_leads);
     // Side by side where there is room, else one under the other.
     auto* row = new FlowLayout(6);

@@ -11,6 +11,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "core/model/names.h"
 #include "words/name_words.h"
 
@@ -25,14 +26,15 @@ StartPage::StartPage(const Theme& theme, QWidget* parent)
 {
     setObjectName(QStringLiteral("stationPage"));
     const auto heading = [this](const QString& text) {
-        auto* label = new QLabel(text, this);
+        auto* label = new PlainLabel(text, this);
         label->setFont(m_theme.title());
         connect(&m_theme, &Theme::changed, label, [this, label] { label->setFont(m_theme.title()); });
         return label;
     };
-    auto* about = new QLabel(tr("Plan a speaker change before a panel comes off: what the amplifier sees, what the "
-                                "ears hear, what to do in which order. F4 answers a quick question without a plan."),
-                             this);
+    auto* about =
+        new PlainLabel(tr("Plan a speaker change before a panel comes off: what the amplifier sees, what the "
+                          "ears hear, what to do in which order. F4 answers a quick question without a plan."),
+                       this);
     about->setWordWrap(true);
     m_search->setObjectName(QStringLiteral("sheetSearch"));
     m_search->setAccessibleName(tr("Find a vehicle sheet by name or kind"));
@@ -120,7 +122,7 @@ void StartPage::showSheets()
                    ? tr("No vehicle sheet yet: a surveyed vehicle is saved as one from the Plan menu.")
                    : tr("No sheet with that name.");
     if (said.isEmpty()) return;
-    auto* label = new QLabel(said, this);
+    auto* label = new PlainLabel(said, this);
     label->setObjectName(QStringLiteral("noSheets"));
     label->setProperty("role", "quiet");
     m_sheets->addWidget(label);

@@ -2,11 +2,14 @@
 
 #include <QApplication>
 #include <QFontDatabase>
+#include <QHelpEvent>
 #include <QPalette>
+#include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
 #include "app/theme/style_sheet.h"
+#include "app/widgets/plain_label.h"
 #include "card/paper.h"
 
 namespace app {
@@ -16,7 +19,17 @@ Theme::Theme(QApplication& application) : QObject(&application), m_application(a
     card::loadFonts();
     m_desktopIsDark = application.palette().color(QPalette::Window).lightnessF() < 0.5F;
     application.setStyle(QStringLiteral("Fusion"));
+    application.installEventFilter(this);
     applyToApplication();
+}
+
+bool Theme::eventFilter(QObject* watched, QEvent* event)
+{
+    if (event->type() != QEvent::ToolTip) return false;
+    auto* widget = qobject_cast<QWidget*>(watched);
+    if (!widget || !Qt::mightBeRichText(widget->toolTip())) return false;
+    QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(), plainTip(widget->toolTip()), widget);
+    return true;
 }
 
 void Theme::setGround(Ground ground)
@@ -27,7 +40,7 @@ void Theme::setGround(Ground ground)
 
 void Theme::setZoom(double zoom)
 {
-    m_zoom = std::clamp(zoom, 0.8, 2.5);
+    m_zoom = std::isfinite(zoom) && zoom > 0.0 ? std::clamp(zoom, 0.8, 2.5) : 1.0;
     applyToApplication();
 }
 

@@ -27,7 +27,7 @@ public:
     [[nodiscard]] bool bay() const { return m_bay; }
 
     void setGround(Ground ground);
-    void setZoom(double zoom);  // kept within 0.8 and 2.5
+    void setZoom(double zoom);  // kept within 0.8 and 2.5; what is no size at all is the usual one
     void setUnits(words::UnitSystem units);
     void setBay(bool on);  // larger type and targets, for the bay
 
@@ -41,6 +41,10 @@ public:
 
 signals:
     void changed();
+
+protected:
+    // Tool tips say what stands there: a name is no markup.
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     [[nodiscard]] QFont lato(double pixels, bool bold) const;

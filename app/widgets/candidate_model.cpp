@@ -6,6 +6,7 @@
 #include <numeric>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/severity_mark.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
@@ -142,7 +143,8 @@ QVariant CandidateModel::data(const QModelIndex& index, int role) const
         case Qt::AccessibleDescriptionRole: {
             QStringList lines{tr("%1 points").arg(words::fixedNumber(one.points, 0))};
             for (const core::LostPoints& lost : one.lost) lines << words::lineOf(lost, m_theme.units(), m_currency);
-            return lines.join(QLatin1Char('\n'));
+            const QString all = lines.join(QLatin1Char('\n'));
+            return role == Qt::ToolTipRole ? plainTip(all) : all;
         }
         default:
             return {};

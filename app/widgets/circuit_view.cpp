@@ -10,6 +10,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "core/evaluate/unplug.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
@@ -124,7 +125,7 @@ CircuitView::CircuitView(const Theme& theme, QWidget* parent)
       m_drawing(new CircuitDrawing(theme)),
       m_plugs(new QWidget(this)),
       m_plugRow(new FlowLayout(6)),
-      m_answer(new QLabel(this))
+      m_answer(new PlainLabel(this))
 {
     m_plugs->setLayout(m_plugRow);
     m_answer->setObjectName(QStringLiteral("unplugAnswer"));

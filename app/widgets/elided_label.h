@@ -1,14 +1,15 @@
 #pragma once
 
-#include <QLabel>
 #include <algorithm>
+
+#include "app/widgets/plain_label.h"
 
 namespace app {
 
 // A line that ends in an ellipsis where it has no room; the whole of it is its tool tip.
-class ElidedLabel : public QLabel {
+class ElidedLabel : public PlainLabel {
 public:
-    using QLabel::QLabel;
+    using PlainLabel::PlainLabel;
 
     void setWhole(const QString& text)
     {

@@ -43,6 +43,19 @@ TEST(Structure, TheCardKnowsNoWindow)
 {
     EXPECT_EQ(includesOf("card", std::regex("\"(app|cli)/|<Q(Widget|Application|Label)")), "");
 }
+// A label that guesses would take a name for markup and open what it names.
+TEST(Structure, EveryLabelIsPlain)
+{
+    std::string found;
+    for (const fs::path& source : sourcesOf("app")) {
+        std::ifstream in(source);
+        for (std::string line; std::getline(in, line);)
+            if (line.find("new QLabel(") != std::string::npos ||
+                line.find("setTextFormat(Qt::Rich") != std::string::npos)
+                found += source.string() + ": " + line + "\n";
+    }
+    EXPECT_EQ(found, "");
+}
 TEST(Structure, PhysicsKnowsNoPlan)
 {
     EXPECT_EQ(includesOf("core/physics",

@@ -11,6 +11,7 @@
 #include "app/stations/walk/ask_rows.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/section_drawing.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/fit_edits.h"
@@ -79,7 +80,7 @@ FitPanel::FitPanel(const Theme& theme, QWidget* parent)
     : QWidget(parent),
       m_theme(theme),
       m_section(new SectionDrawing(theme, this)),
-      m_facts(new QLabel(this)),
+      m_facts(new PlainLabel(this)),
       m_chips(new QWidget(this)),
       m_chipRow(new FlowLayout(4)),
       m_more(new QPushButton(this)),

@@ -23,6 +23,7 @@
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/elided_label.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/design/amplifier_risk.h"
 #include "core/design/deviations.h"
@@ -61,7 +62,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_list(new QListView(this)),
       m_candidates(new CandidateModel(theme, this)),
       m_compared(new CompareView(theme, this)),
-      m_reasons(new QLabel(this))
+      m_reasons(new PlainLabel(this))
 {
     setObjectName(QStringLiteral("stationPage"));
     build();

@@ -15,6 +15,7 @@
 #include <QVBoxLayout>
 #include <sstream>
 
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "app/widgets/shelf_model.h"
 #include "core/design/shelf_facts.h"
@@ -63,9 +64,9 @@ ShelfDialog::ShelfDialog(core::Shelf shelf, const core::Practice& practice, word
       m_search(new QLineEdit(this)),
       m_kind(new QuietCombo(this)),
       m_table(new QTableView(this)),
-      m_count(new QLabel(this)),
-      m_fact(new QLabel(this)),
-      m_said(new QLabel(this))
+      m_count(new PlainLabel(this)),
+      m_fact(new PlainLabel(this)),
+      m_said(new PlainLabel(this))
 {
     setObjectName(QStringLiteral("shelfDialog"));
     setWindowTitle(tr("The shelf"));

@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
 
 namespace app {
 
@@ -14,7 +15,7 @@ Ask::Ask(const Theme& theme, const QString& name, const QString& question, Summa
       m_theme(theme),
       m_summary(std::move(summary)),
       m_head(new QToolButton(this)),
-      m_line(new QLabel(this)),
+      m_line(new PlainLabel(this)),
       m_form(form)
 {
     setObjectName(name + QStringLiteral("Ask"));

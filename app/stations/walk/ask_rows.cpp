@@ -12,6 +12,7 @@
 
 #include "app/stations/walk/typed_quantity.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quantity_field.h"
 #include "app/widgets/quiet_combo.h"
 #include "words/name_words.h"
@@ -59,7 +60,7 @@ void AskForm::addRow(const QString& label, QWidget* field)
         m_form->setFieldGrowthPolicy(QFormLayout::ExpandingFieldsGrow);
         m_layout->addLayout(m_form);
     }
-    auto* text = new QLabel(label, this);
+    auto* text = new PlainLabel(label, this);
     text->setBuddy(field);
     field->setAccessibleName(label);
     m_form->addRow(text, field);
@@ -68,7 +69,7 @@ void AskForm::addRow(const QString& label, QWidget* field)
 QLabel* AskForm::addHeading(const QString& text)
 {
     if (text.isEmpty()) return nullptr;
-    auto* label = new QLabel(text, this);
+    auto* label = new PlainLabel(text, this);
     label->setWordWrap(true);
     m_layout->addWidget(label);
     return label;
@@ -76,7 +77,7 @@ QLabel* AskForm::addHeading(const QString& text)
 
 QLabel* AskForm::addAnswer(const QString& name)
 {
-    auto* answer = new QLabel(this);
+    auto* answer = new PlainLabel(this);
     answer->setObjectName(name + QStringLiteral("Answer"));
     answer->setProperty("role", "quiet");
     answer->setWordWrap(true);
@@ -267,7 +268,7 @@ void AskForm::addButton(ButtonLine line)
 void AskForm::addSentence(const QString& name, std::function<QString(const Survey&)> read)
 {
     m_form = nullptr;
-    auto* label = new QLabel(this);
+    auto* label = new PlainLabel(this);
     label->setObjectName(name);
     label->setProperty("role", "quiet");
     label->setWordWrap(true);

@@ -8,6 +8,7 @@
 
 #include "app/stations/walk/typed_quantity.h"
 #include "app/widgets/fit_to_rows.h"
+#include "app/widgets/plain_label.h"
 #include "core/edits/named_edits.h"
 #include "words/source_words.h"
 
@@ -43,7 +44,7 @@ ContinuityView::ContinuityView(QWidget* parent)
       m_model(new ContinuityModel(this)),
       m_list(new QListView(this)),
       m_field(new QLineEdit(this)),
-      m_answer(new QLabel(this))
+      m_answer(new PlainLabel(this))
 {
     m_list->setObjectName(QStringLiteral("continuityList"));
     m_list->setAccessibleName(tr("Channels to read at the source's plug"));
@@ -57,9 +58,9 @@ ContinuityView::ContinuityView(QWidget* parent)
     m_answer->setObjectName(QStringLiteral("continuityAnswer"));
     m_answer->setWordWrap(true);
     m_answer->hide();
-    auto* caution = new QLabel(tr("Power off, the source's plug off, nothing yellow touched: on its harness side, "
-                                  "across both pins of a channel."),
-                               this);
+    auto* caution = new PlainLabel(tr("Power off, the source's plug off, nothing yellow touched: on its harness side, "
+                                      "across both pins of a channel."),
+                                   this);
     caution->setWordWrap(true);
     caution->setProperty("role", "quiet");
     auto* layout = new QVBoxLayout(this);

@@ -7,13 +7,14 @@
 
 #include "app/stations/walk/fastener_text.h"
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quantity_field.h"
 #include "words/survey_words.h"
 
 namespace app {
 
 FastenerList::FastenerList(const QString& name, const QString& placeholder, QWidget* parent)
-    : QWidget(parent), m_rows(new QVBoxLayout), m_field(new QuantityField(this)), m_answer(new QLabel(this))
+    : QWidget(parent), m_rows(new QVBoxLayout), m_field(new QuantityField(this)), m_answer(new PlainLabel(this))
 {
     m_field->setObjectName(name);
     m_field->setPlaceholderText(placeholder);

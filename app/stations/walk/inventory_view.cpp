@@ -4,6 +4,7 @@
 #include <QVBoxLayout>
 
 #include "app/widgets/fit_to_rows.h"
+#include "app/widgets/plain_label.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -38,7 +39,7 @@ int InventoryModel::rowOf(core::PlaceId place) const
 }
 
 InventoryView::InventoryView(QWidget* parent)
-    : QWidget(parent), m_state(new QLabel(this)), m_list(new QListView(this)), m_model(new InventoryModel(this))
+    : QWidget(parent), m_state(new PlainLabel(this)), m_list(new QListView(this)), m_model(new InventoryModel(this))
 {
     m_state->setObjectName(QStringLiteral("inventoryState"));
     m_state->setWordWrap(true);

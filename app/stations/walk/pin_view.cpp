@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 #include <sstream>
 
+#include "app/widgets/plain_label.h"
 #include "core/io/atomic_file.h"
 #include "core/io/pin_file.h"
 #include "words/source_words.h"
@@ -102,7 +103,7 @@ void PinModel::goOn(int row)
 }
 
 PinView::PinView(QWidget* parent)
-    : QWidget(parent), m_model(new PinModel(this)), m_table(new QTableView(this)), m_said(new QLabel(this))
+    : QWidget(parent), m_model(new PinModel(this)), m_table(new QTableView(this)), m_said(new PlainLabel(this))
 {
     setObjectName(QStringLiteral("pinView"));
     m_table->setObjectName(QStringLiteral("pinTable"));

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/plain_label.h"
 #include "words/customer_words.h"
 
 namespace app {
@@ -17,7 +18,7 @@ RemediesView::RemediesView(QWidget* parent)
       m_ask(new QPushButton(tr("What would help?"), this)),
       m_cancel(new QPushButton(tr("Cancel"), this)),
       m_busy(new QProgressBar(this)),
-      m_said(new QLabel(this)),
+      m_said(new PlainLabel(this)),
       m_list(new QVBoxLayout)
 {
     m_ask->setObjectName(QStringLiteral("askRemedies"));
@@ -106,7 +107,7 @@ void RemediesView::show(const std::vector<core::Remedy>& found)
         auto* button = new QPushButton(this);
         button->setObjectName(QStringLiteral("remedy%1").arg(i));
         const QString text = words::textOf(found[i], m_survey.snapshot->after().used);
-        auto* label = new QLabel(text, this);
+        auto* label = new PlainLabel(text, this);
         label->setWordWrap(true);
         label->setObjectName(QStringLiteral("remedyText%1").arg(i));
         button->setText(tr("Plan it"));

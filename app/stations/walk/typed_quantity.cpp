@@ -18,7 +18,7 @@ core::Dimension dimensionOf(core::Quantity quantity)
         std::pair{"m3", core::Dimension::Volume},      std::pair{"F", core::Dimension::Capacitance},
         std::pair{"Hz", core::Dimension::Frequency},   std::pair{"W", core::Dimension::Power},
         std::pair{"kg", core::Dimension::Mass},        std::pair{"s", core::Dimension::Time},
-        std::pair{"V", core::Dimension::Voltage},       std::pair{"m2", core::Dimension::Area}};
+        std::pair{"V", core::Dimension::Voltage},      std::pair{"m2", core::Dimension::Area}};
     for (const auto& [unit, dimension] : kUnits)
         if (core::row(quantity).unit == unit) return dimension;
     return core::Dimension::Number;

@@ -11,6 +11,7 @@
 #include "app/stations/walk/inventory_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/circuit_view.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/edits/layers.h"
 #include "core/edits/place_edits.h"
@@ -31,8 +32,8 @@ WalkView::WalkView(const Theme& theme, const core::Shop& shop, QWidget* parent)
       m_inventory(new InventoryView(this)),
       m_left(new QWidget(this)),
       m_card(new QWidget(this)),
-      m_head(new QLabel(this)),
-      m_verdict(new QLabel(this)),
+      m_head(new PlainLabel(this)),
+      m_verdict(new PlainLabel(this)),
       m_scroll(new QScrollArea(this)),
       m_askColumn(new QVBoxLayout)
 {

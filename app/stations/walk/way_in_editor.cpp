@@ -10,6 +10,7 @@
 
 #include "app/stations/walk/fastener_list.h"
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/plain_label.h"
 #include "app/widgets/quantity_field.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/edits/panel_edits.h"
@@ -62,12 +63,12 @@ WayInEditor::WayInEditor(QWidget* parent)
     auto* one = new QVBoxLayout(m_one);
     one->setContentsMargins(0, 4, 0, 0);
     one->addWidget(m_fasteners);
-    one->addWidget(new QLabel(tr("Hangs on it:"), m_one));
+    one->addWidget(new PlainLabel(tr("Hangs on it:"), m_one));
     one->addWidget(m_undo);
     one->addWidget(m_membrane);
-    one->addWidget(new QLabel(tr("Leave alone:"), m_one));
+    one->addWidget(new PlainLabel(tr("Leave alone:"), m_one));
     one->addWidget(m_leave);
-    one->addWidget(new QLabel(tr("To be there again:"), m_one));
+    one->addWidget(new PlainLabel(tr("To be there again:"), m_one));
     one->addWidget(m_labels);
     one->addWidget(m_remove, 0, Qt::AlignLeft);
     auto* layout = new QVBoxLayout(this);
@@ -78,7 +79,7 @@ WayInEditor::WayInEditor(QWidget* parent)
     layout->addWidget(m_one);
     auto* holds = new QVBoxLayout(m_holds);
     holds->setContentsMargins(0, 4, 0, 0);
-    holds->addWidget(new QLabel(tr("Holds the old speaker:"), m_holds));
+    holds->addWidget(new PlainLabel(tr("Holds the old speaker:"), m_holds));
     holds->addWidget(m_held);
     layout->addWidget(m_holds);
     connect(m_name, &QLineEdit::returnPressed, this, &WayInEditor::addPanel);

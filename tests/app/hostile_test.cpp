@@ -1,0 +1,84 @@
+// What a file, a name or a setting can say that nobody meant: the window shows it as it stands.
+#include <gtest/gtest.h>
+#include <sys/stat.h>
+
+#include <QHelpEvent>
+#include <QLabel>
+#include <QTest>
+#include <QToolTip>
+#include <limits>
+
+#include "app/shell/main_window.h"
+#include "app/theme/theme.h"
+#include "app/widgets/plain_label.h"
+#include "core/io/plan_file.h"
+#include "tests/app/window_driver.h"
+#include "tests/core/demo_plan.h"
+
+namespace {
+
+class Hostile : public testing::Test {
+protected:
+    app::Theme theme{*qApp};
+    tests::WindowDriver driver{theme};
+};
+
+// The picture that the name asks for is a pipe: whoever opens it waits for ever.
+TEST_F(Hostile, ANameIsNeverMarkup)
+{
+    const std::string pipe = driver.folder().toStdString() + "/pipe.png";
+    ASSERT_EQ(::mkfifo(pipe.c_str(), 0600), 0);
+    const std::string name = "<img src='" + pipe + "'><b>bold</b>";
+    core::Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
+    plan.body.name = plan.job.customer = plan.job.complaint = name;
+    for (auto& [id, place] : plan.places) place.name = name;
+    for (auto& [id, part] : plan.parts) part.name = name;
+    for (auto& [key, device] : plan.devices)
+        if (device) device->label = name;
+    const std::string path = driver.folder().toStdString() + "/hostile.reed";
+    ASSERT_TRUE(core::writePlanFile(path, {plan, {}}));
+    driver.window().resize(1280, 800);
+    driver.window().openPlan(QString::fromStdString(path));
+    driver.rest();
+    int shown = 0;
+    for (const Qt::Key station : {Qt::Key_1, Qt::Key_3, Qt::Key_9}) {
+        driver.key(station, Qt::ControlModifier);
+        driver.window().grab();
+        for (const QLabel* label : driver.window().findChildren<QLabel*>()) {
+            if (!label->text().contains("<img") || !label->isVisible()) continue;
+            ++shown;
+            EXPECT_EQ(label->textFormat(), Qt::PlainText) << label->objectName().toStdString();
+        }
+    }
+    EXPECT_GT(shown, 5) << "as it stands";
+}
+
+TEST_F(Hostile, AToolTipIsNoMarkupEither)
+{
+    EXPECT_EQ(app::plainTip("1 < 2 & 3"), "1 < 2 & 3");
+    EXPECT_TRUE(app::plainTip("<b>x</b>").contains("&lt;b&gt;"));
+    driver.openDemo();
+    auto* button = driver.window().findChild<QWidget*>("candidateSearch");
+    button->setToolTip("<i>name</i>");
+    const QPoint middle = button->rect().center();
+    QHelpEvent ask(QEvent::ToolTip, middle, button->mapToGlobal(middle));
+    QApplication::sendEvent(button, &ask);
+    EXPECT_TRUE(QToolTip::text().contains("&lt;i&gt;")) << QToolTip::text().toStdString();
+    QToolTip::hideText();
+}
+
+// Settings are input too.
+TEST_F(Hostile, AZoomThatIsNoNumberIsTheUsualOne)
+{
+    for (const double zoom :
+         {std::numeric_limits<double>::quiet_NaN(), std::numeric_limits<double>::infinity(), 0.0, -1.0}) {
+        theme.setZoom(zoom);
+        EXPECT_EQ(theme.zoom(), 1.0);
+    }
+    theme.setZoom(99.0);
+    EXPECT_EQ(theme.zoom(), 2.5);
+    theme.setZoom(0.1);
+    EXPECT_EQ(theme.zoom(), 0.8);
+}
+
+}  // namespace
