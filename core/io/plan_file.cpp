@@ -84,7 +84,6 @@ Result<Document> readPlanText(const std::string& text, const std::string& file)
     if (const auto problems = validate(*plan); !problems.empty())
         return tl::unexpected(InputError{file, problems.front().where, problems.front().message});
     if (const auto practice = checkPractice(*plan, file); !practice) return tl::unexpected(practice.error());
-    if (const auto schema = checkPlanSchema(*json, file); !schema) return tl::unexpected(schema.error());
     Document document{std::move(*plan), {}};
     collectUnknown(*json, planToJson(document.plan), {}, document.unknown);
     return document;

@@ -15,9 +15,6 @@ using Json = nlohmann::ordered_json;
 [[nodiscard]] Result<Body> bodyFromJson(const Json& json, const std::string& file);  // looks at nothing else
 [[nodiscard]] nlohmann::json planSchema();
 
-// The reader checks every value it knows; the schema speaks last, so that what we publish is what we accept.
-[[nodiscard]] Result<void> checkPlanSchema(const Json& json, const std::string& file);
-
 [[nodiscard]] std::string childPointer(const std::string& pointer, const std::string& key);
 
 }  // namespace core
