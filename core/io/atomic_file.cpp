@@ -205,6 +205,8 @@ Result<void> writeAtomically(const std::string& path, const std::string& content
     struct stat there {};
     const bool stands = ::stat(target->c_str(), &there) == 0;
     if (stands && !S_ISREG(there.st_mode)) return refused(path, kindOf(there.st_mode));
+    // A rename would get round what its owner forbade.
+    if (stands && ::access(target->c_str(), W_OK) != 0) return failed(path, "may not be written");
     for (const bool named : {false, true}) {  // not every file system has files without a name
         NewFile file(*target, named);
         errno = 0;

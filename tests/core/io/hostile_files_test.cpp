@@ -88,6 +88,26 @@ TEST_F(HostileFiles, TheModeIsKept)
     }
 }
 
+// Its owner said that nobody writes it: a folder that lets everybody in changes nothing about that.
+TEST_F(HostileFiles, AFileThatMayNotBeWrittenStaysAsItIs)
+{
+    constexpr uid_t kNobody = 65534;
+    ASSERT_TRUE(writeAtomically(file("plan"), "old"));
+    ASSERT_EQ(::chmod(file("plan").c_str(), 0444), 0);
+    ASSERT_EQ(::chmod(folder().c_str(), 0777), 0);
+    const pid_t child = ::fork();
+    ASSERT_GE(child, 0);
+    if (child == 0) {
+        if (::geteuid() == 0 && ::setuid(kNobody) != 0) ::_exit(2);
+        ::_exit(writeAtomically(file("plan"), "new") ? 1 : 0);
+    }
+    int status = 0;
+    ASSERT_EQ(::waitpid(child, &status, 0), child);
+    EXPECT_EQ(WEXITSTATUS(status), 0);
+    EXPECT_EQ(*readWholeFile(file("plan")), "old");
+    EXPECT_EQ(names(), std::vector<std::string>{"plan"});
+}
+
 // A link that somebody laid where a temporary could go is not followed.
 TEST_F(HostileFiles, NobodysFileIsWrittenInstead)
 {
