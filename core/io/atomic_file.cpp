@@ -8,6 +8,7 @@
 #include <cerrno>
 #include <cstdio>
 #include <filesystem>
+#include <memory>
 #include <random>
 #include <system_error>
 #include <utility>
@@ -53,9 +54,9 @@ private:
 
 std::string kindOf(mode_t mode)
 {
-    if (S_ISDIR(mode)) return "is a folder";
-    if (S_ISFIFO(mode)) return "is a pipe, no file";
-    return "is a device or a socket, no file";
+    if (S_ISDIR(mode)) return "is a folder: name a file";
+    if (S_ISFIFO(mode)) return "is a pipe: name a file";
+    return "is a device or a socket: name a file";
 }
 
 bool writeAll(int file, const std::string& content)
@@ -96,29 +97,15 @@ public:
     NewFile(const NewFile&) = delete;
     NewFile& operator=(const NewFile&) = delete;
 
-    bool open()
+    // Whole and on the disk, under a name of its own.
+    // like  what stands there now; nothing: nothing does
+    bool take(const std::string& content, const struct stat* like)
     {
-        if (!m_named) {
-            m_file = Descriptor(::open(folder().c_str(), O_TMPFILE | O_WRONLY | O_CLOEXEC, 0666));
-            return static_cast<bool>(m_file);
-        }
-        for (int i = 0; i < kNames && !m_file; ++i) {
-            const std::string name = freshName(m_target);
-            m_file = Descriptor(::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0666));
-            if (m_file) m_name = name;
-            if (!m_file && errno != EEXIST) return false;
-        }
-        return static_cast<bool>(m_file);
+        if (!open()) return false;
+        if (like) takeAfter(*like);
+        return writeAll(*m_file, content) && giveName() && m_file.close();
     }
-
-    // like  what stands there now; its owner only where the system lets us give files away
-    void takeAfter(const struct stat& like) const
-    {
-        if (::fchown(*m_file, like.st_uid, like.st_gid) != 0) errno = 0;
-        if (::fchmod(*m_file, like.st_mode & 07777) != 0) errno = 0;
-    }
-
-    bool write(const std::string& content) { return writeAll(*m_file, content) && giveName() && m_file.close(); }
+    [[nodiscard]] bool isOpen() const { return static_cast<bool>(m_file); }
 
     bool takePlace()
     {
@@ -130,6 +117,28 @@ public:
 
 private:
     [[nodiscard]] fs::path folder() const { return m_target.has_parent_path() ? m_target.parent_path() : "."; }
+
+    bool open()
+    {
+        if (!m_named) {
+            m_file = Descriptor(::open(folder().c_str(), O_TMPFILE | O_WRONLY | O_CLOEXEC, 0666));
+            return isOpen();
+        }
+        for (int i = 0; i < kNames && !m_file; ++i) {
+            const std::string name = freshName(m_target);
+            m_file = Descriptor(::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0666));
+            if (m_file) m_name = name;
+            if (!m_file && errno != EEXIST) return false;
+        }
+        return isOpen();
+    }
+
+    // Its owner only where the system lets us give files away.
+    void takeAfter(const struct stat& like) const
+    {
+        if (::fchown(*m_file, like.st_uid, like.st_gid) != 0) errno = 0;
+        if (::fchmod(*m_file, like.st_mode & 07777) != 0) errno = 0;
+    }
 
     // open(2): a file without a name gets one through /proc, where no privilege is asked for.
     bool giveName()
@@ -172,7 +181,7 @@ Result<fs::path> followed(const std::string& path)
     if (path.empty()) return refused(path, "has no name: say where to write");
     if (!fs::is_symlink(path, error)) return fs::path(path);
     const fs::path target = fs::weakly_canonical(path, error);
-    if (error || fs::is_symlink(target, error)) return refused(path, "is a link that leads nowhere");
+    if (error || fs::is_symlink(target, error)) return refused(path, "is a link that leads nowhere: take another name");
     return target;
 }
 
@@ -207,22 +216,16 @@ Result<void> writeAtomically(const std::string& path, const std::string& content
     if (stands && !S_ISREG(there.st_mode)) return refused(path, kindOf(there.st_mode));
     // A rename would get round what its owner forbade.
     if (stands && ::access(target->c_str(), W_OK) != 0) return failed(path, "may not be written");
-    for (const bool named : {false, true}) {  // not every file system has files without a name
-        NewFile file(*target, named);
-        errno = 0;
-        if (!file.open()) {
-            if (!named) continue;
-            return failed(path, "cannot be written");
-        }
-        if (stands) file.takeAfter(there);
-        if (!file.write(content)) {
-            if (!named) continue;
-            return failed(path, "could not be written whole; the old file stands");
-        }
-        if (copies > 0) shiftCopies(*target, copies);
-        if (!file.takePlace()) return failed(path, "could not take the new content; the old file stands");
-        return {};
+    errno = 0;
+    auto file = std::make_unique<NewFile>(*target, false);
+    if (!file->take(content, stands ? &there : nullptr)) {  // not every file system has files without a name
+        file = std::make_unique<NewFile>(*target, true);
+        if (!file->take(content, stands ? &there : nullptr))
+            return failed(path,
+                          file->isOpen() ? "could not be written whole; the old file stands" : "cannot be written");
     }
+    if (copies > 0) shiftCopies(*target, copies);
+    if (!file->takePlace()) return failed(path, "could not take the new content; the old file stands");
     return {};
 }
 

@@ -3,8 +3,6 @@
 #include <fmt/format.h>
 
 #include <cassert>
-#include <istream>
-#include <iterator>
 #include <ostream>
 #include <sstream>
 
@@ -87,13 +85,6 @@ Result<Document> readPlanText(const std::string& text, const std::string& file)
     Document document{std::move(*plan), {}};
     collectUnknown(*json, planToJson(document.plan), {}, document.unknown);
     return document;
-}
-
-Result<Document> readPlan(std::istream& in, const std::string& file)
-{
-    const std::string text{std::istreambuf_iterator<char>(in), {}};
-    if (in.bad()) return tl::unexpected(InputError{file, {}, "cannot be read"});
-    return readPlanText(text, file);
 }
 
 void writePlan(std::ostream& out, const Document& document)

@@ -20,7 +20,6 @@ struct Document {
 };
 
 // Reads a .reed file. The error names the line and column of broken JSON, or the JSON pointer of a wrong value.
-[[nodiscard]] Result<Document> readPlan(std::istream& in, const std::string& file);
 [[nodiscard]] Result<Document> readPlanText(const std::string& text, const std::string& file);
 
 // The body alone, for lists of sheets: what else is in the file is not looked at.

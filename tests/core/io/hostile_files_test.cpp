@@ -43,9 +43,9 @@ private:
 TEST_F(HostileFiles, APipeAFolderAndADeviceAreNoFiles)
 {
     ASSERT_EQ(::mkfifo(file("pipe").c_str(), 0600), 0);
-    EXPECT_EQ(oneLine(readWholeFile(file("pipe")).error()), file("pipe") + ": is a pipe, no file");
-    EXPECT_EQ(readWholeFile(folder()).error().message, "is a folder");
-    EXPECT_EQ(readWholeFile("/dev/zero").error().message, "is a device or a socket, no file");
+    EXPECT_EQ(oneLine(readWholeFile(file("pipe")).error()), file("pipe") + ": is a pipe: name a file");
+    EXPECT_EQ(readWholeFile(folder()).error().message, "is a folder: name a file");
+    EXPECT_EQ(readWholeFile("/dev/zero").error().message, "is a device or a socket: name a file");
     for (const std::string& target : {file("pipe"), std::string("/dev/null"), folder()})
         EXPECT_FALSE(writeAtomically(target, "new")) << target;
     EXPECT_EQ(writeAtomically("", "new").error().message, "has no name: say where to write");
@@ -56,7 +56,7 @@ TEST_F(HostileFiles, ALoopOfLinksIsRefused)
 {
     fs::create_symlink(file("b"), file("a"));
     fs::create_symlink(file("a"), file("b"));
-    EXPECT_EQ(writeAtomically(file("a"), "new").error().message, "is a link that leads nowhere");
+    EXPECT_EQ(writeAtomically(file("a"), "new").error().message, "is a link that leads nowhere: take another name");
     EXPECT_EQ(names(), (std::vector<std::string>{"a", "b"}));
 }
 
