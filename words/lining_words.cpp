@@ -2,6 +2,7 @@
 
 #include <QStringList>
 
+#include "core/evaluate/resolve.h"
 #include "words/fit_words.h"
 #include "words/quantity_words.h"
 #include "words/tr.h"
@@ -23,11 +24,9 @@ QString keepClear(const Place& place)
 
 QString materialAt(const Fitout& fitout, PlaceId place, AlterationKind what)
 {
-    for (const auto& [id, one] : fitout.alterations)
-        if (one.place == place && one.what == what)
-            if (const auto part = fitout.parts.find(one.material); part != fitout.parts.end())
-                return QString::fromStdString(part->second.name);
-    return nameOfLining(what);
+    const Alteration* there = alterationAt(fitout, place, what);
+    const auto part = there ? fitout.parts.find(there->material) : fitout.parts.end();
+    return part == fitout.parts.end() ? nameOfLining(what) : QString::fromStdString(part->second.name);
 }
 
 QString laying(const Step& step, const Fitout& to, const QString& place)
@@ -106,7 +105,9 @@ QString liningLine(const LiningShown& shown)
 {
     QStringList parts;
     for (const Lining& one : shown.there.linings)
-        parts << Words::tr("%1 %2").arg(nameOfLining(one.what), areaText(one.covered_m2 * one.layers, shown.units));
+        parts << (one.covered_m2 > 0.0 ? Words::tr("%1 %2").arg(nameOfLining(one.what),
+                                                                areaText(one.covered_m2 * one.layers, shown.units))
+                                       : nameOfLining(one.what));
     if (shown.there.mass_kg > 0.0) parts << grams(shown.there.mass_kg);
     return joinedKnown(parts);
 }

@@ -181,7 +181,7 @@ QString nameOf(const Edit& edit)
         case EditName::ColourWire:
             return Words::tr("note a wire's colour");
         case EditName::LinePlace:
-            return Words::tr("what lies on the metal");
+            return Words::tr("damp a place");
         case EditName::AlterPlace:
             return Words::tr("seal or open a place");
         case EditName::AddSource:

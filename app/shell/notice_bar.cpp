@@ -1,11 +1,12 @@
 #include "app/shell/notice_bar.h"
-#include "app/widgets/plain_label.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QShortcut>
 #include <algorithm>
+
+#include "app/widgets/plain_label.h"
 
 namespace app {
 

@@ -5,7 +5,6 @@
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/lining.h"
 
 namespace core {
 

@@ -1,15 +1,10 @@
 #pragma once
 
+#include "core/evaluate/lining.h"
 #include "core/model/edit.h"
-#include "core/model/part.h"
 
 namespace core {
 
-struct LiningWanted {
-    Part material{};
-    double covered_m2 = 0.0;
-    int layers = 1;
-};
 // A mat, a decoupler or a barrier on the metal behind a place and its twin that follows; instead of what lay there.
 // requires isLining(what), covered_m2 > 0, 1 to 4 layers and a material of that kind
 [[nodiscard]] Edit linePlace(const Plan& plan, StageId stage, PlaceId place, AlterationKind what,

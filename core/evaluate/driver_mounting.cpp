@@ -78,8 +78,7 @@ void addPod(MountedDriver& out, const Place* place, const Figures& figures, cons
 
 bool isAltered(const Fitout& fitout, PlaceId place, AlterationKind what)
 {
-    return std::any_of(fitout.alterations.begin(), fitout.alterations.end(),
-                       [&](const auto& entry) { return entry.second.place == place && entry.second.what == what; });
+    return alterationAt(fitout, place, what) != nullptr;
 }
 
 Eigen::ArrayXd coverTakes_db(const Place& place, const Practice& practice, const Eigen::ArrayXd& frequency_hz)

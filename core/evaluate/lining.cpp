@@ -1,7 +1,6 @@
 #include "core/evaluate/lining.h"
 
 #include <algorithm>
-#include <cassert>
 #include <cmath>
 
 #include "core/evaluate/resolve.h"
@@ -27,27 +26,14 @@ Lining liningOf(const Alteration& one, const Fitout& fitout, const Skin& skin)
     Lining lining{.what = one.what, .material = one.material};
     lining.covered_m2 = valueOf(one.figures, Quantity::Covered_m2).value_or(0.0);
     lining.layers = static_cast<int>(std::lround(valueOf(one.figures, Quantity::Layers).value_or(1.0)));
-    lining.share = lining.covered_m2 / skin.whole_m2;
+    lining.share = lining.covered_m2 * lining.layers / skin.whole_m2;
     if (const auto material = fitout.parts.find(one.material); material != fitout.parts.end())
-        lining.mass_kg = lining.covered_m2 * lining.layers *
-                         valueOf(material->second.figures, Quantity::AreaMass_kg_m2).value_or(0.0);
-    lining.gain_db = massLawGain_db(skin.mass_kg_m2, lining.mass_kg / skin.whole_m2);
+        lining.sheet_kg_m2 = valueOf(material->second.figures, Quantity::AreaMass_kg_m2).value_or(0.0);
+    lining.mass_kg = lining.covered_m2 * lining.layers * lining.sheet_kg_m2;
     return lining;
 }
 
 }  // namespace
-
-bool isLining(AlterationKind what)
-{
-    return std::find(kLinings.begin(), kLinings.end(), what) != kLinings.end();
-}
-
-PartKind materialOf(AlterationKind what)
-{
-    assert(isLining(what));
-    if (what == AlterationKind::Mat) return PartKind::Mat;
-    return what == AlterationKind::Decoupler ? PartKind::FoamSheet : PartKind::BarrierMat;
-}
 
 bool hasSkin(PlaceKind kind)
 {
@@ -79,6 +65,32 @@ LiningAt liningAt(const Fitout& fitout, PlaceId place, const Practice& practice)
     for (const Lining& one : at.linings) at.mass_kg += one.mass_kg;
     at.gain_db = massLawGain_db(at.skin.mass_kg_m2, at.mass_kg / at.skin.whole_m2);
     return at;
+}
+
+LiningWanted coverOf(const Skin& skin, const Part& material, double share)
+{
+    constexpr double kAllOfIt = 1.0 + 1e-9;
+    const int layers = share > kAllOfIt ? 2 : 1;
+    const double least_m2 = row(Quantity::Covered_m2).least;
+    return {material, std::max(least_m2, std::min(share / layers * skin.whole_m2, skin.free_m2)), layers};
+}
+
+double usualCover(AlterationKind what, const Practice& practice)
+{
+    return what == AlterationKind::Mat ? practice[PracticeKey::UsualCover_ratio] : 1.0;
+}
+
+std::optional<LiningWanted> liningThere(const Fitout& fitout, PlaceId place, AlterationKind what,
+                                        const Practice& practice)
+{
+    const Alteration* there = alterationAt(fitout, place, what);
+    const auto material = there ? fitout.parts.find(there->material) : fitout.parts.end();
+    if (material == fitout.parts.end()) return std::nullopt;
+    LiningWanted wanted =
+        coverOf(skinOf(fitout.places.at(place), practice), material->second, usualCover(what, practice));
+    wanted.covered_m2 = valueOf(there->figures, Quantity::Covered_m2).value_or(wanted.covered_m2);
+    wanted.layers = static_cast<int>(std::lround(valueOf(there->figures, Quantity::Layers).value_or(1.0)));
+    return wanted;
 }
 
 int sheetsFor(const Part& material, double covered_m2, const Practice& practice)

@@ -21,6 +21,14 @@ namespace core {
     return mount == fitout.mounts.end() ? Mount{} : mount->second;
 }
 
+// What was done to a place; nothing where it was not.
+[[nodiscard]] inline const Alteration* alterationAt(const Fitout& fitout, PlaceId place, AlterationKind what)
+{
+    for (const auto& [id, one] : fitout.alterations)
+        if (one.place == place && one.what == what) return &one;
+    return nullptr;
+}
+
 // The stages from the factory up to this one, in that order.
 [[nodiscard]] std::vector<StageId> wayTo(const Plan& plan, StageId stage);
 

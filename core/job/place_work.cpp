@@ -3,9 +3,9 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/evaluate/lining.h"
 #include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
+#include "core/model/linings.h"
 
 namespace core {
 namespace {
@@ -16,13 +16,6 @@ std::vector<DeviceId>& worksOf(PlaceWork& work, const Part& part, bool stood)
     if (isSource(part)) return work.sources;
     const bool fresh = !stood && (part.kind == PartKind::Network || part.kind == PartKind::Plug);
     return fresh ? work.inserts : work.leads;
-}
-
-const Alteration* liningThere(const Fitout& fitout, PlaceId place, AlterationKind what)
-{
-    for (const auto& [id, one] : fitout.alterations)
-        if (one.place == place && one.what == what) return &one;
-    return nullptr;
 }
 
 // More of the same goes beside or over it; another stuff, or less of it, goes on bare metal.
@@ -94,7 +87,7 @@ JobWork workBetween(const Fitout& from, const Fitout& to)
             job.places[alteration.place].alterations.push_back(alteration);
     for (const auto& [place, item] : to.places)
         for (const AlterationKind what : kLinings)
-            addLining(job, place, liningThere(from, place, what), liningThere(to, place, what));
+            addLining(job, place, alterationAt(from, place, what), alterationAt(to, place, what));
     return job;
 }
 

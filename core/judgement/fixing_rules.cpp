@@ -4,6 +4,7 @@
 
 #include "core/edits/fit_edits.h"
 #include "core/evaluate/driver_mounting.h"
+#include "core/evaluate/lacks_seal.h"
 #include "core/judgement/fit_judging.h"
 #include "core/model/names.h"
 
@@ -15,37 +16,6 @@ bool inSun(const Judging& judging, PlaceKind kind)
 {
     const BodyClass& body = judging.practice.bodies.at(std::string(textOf(judging.plan.body.kind)));
     return !body.cabin || kind == PlaceKind::DashTop || kind == PlaceKind::RearDeck;
-}
-
-// Where air gets past the edge of a driver: doors, pods and decks.
-bool needsSeal(PlaceKind kind)
-{
-    switch (kind) {
-        case PlaceKind::Door:
-        case PlaceKind::KickPanel:
-        case PlaceKind::Quarter:
-        case PlaceKind::RearDeck:
-        case PlaceKind::Fairing:
-        case PlaceKind::BagLid:
-        case PlaceKind::RollBar:
-        case PlaceKind::CargoSide:
-            return true;
-        case PlaceKind::DashTop:
-        case PlaceKind::Sail:
-        case PlaceKind::Pillar:
-        case PlaceKind::UnderSeat:
-        case PlaceKind::Overhead:
-        case PlaceKind::OwnBox:
-        case PlaceKind::Hidden:
-            return false;
-    }
-    return false;
-}
-
-// A cone that moves air: a dome's own chamber is closed behind it.
-bool hasOpenBack(const Judging& judging, const PlannedDriver& driver)
-{
-    return driver.fit.body.at(Quantity::Basket_m).value > judging.practice[PracticeKey::LargestDomeBody_m];
 }
 
 // What one screw may bear where it bites; nothing where nobody knows what that is.
@@ -115,9 +85,7 @@ std::vector<Finding> judgeSealMissing(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        if (!needsSeal(driver.place.kind) || !hasOpenBack(judging, driver)) continue;
-        const auto done = [&](AlterationKind what) { return isAltered(judging.goal.used, driver.device.at, what); };
-        if (done(AlterationKind::Seal) || done(AlterationKind::Foam)) continue;
+        if (!lacksSeal(judging.goal, driver.id, judging.practice)) continue;
         Finding finding{.rule = RuleId::SealMissing, .severity = Severity::Care, .stage = judging.goalId};
         finding.where = bothSides(judging, driver.id);
         // The strip goes round the flange: how much of it, for the parts list.

@@ -195,7 +195,7 @@ CORE_ENUM_NAMES(
     {MicrophoneReading_min, "microphoneReading_min"}, {SweepReading_min, "sweepReading_min"},
     {WorthReading_ratio, "worthReading_ratio"}, {FarReading_ratio, "farReading_ratio"},
     {StepWiring_min, "stepWiring_min"}, {StepTest_min, "stepTest_min"}, {BodySkin_m2, "bodySkin_m2"}, {SmallSkin_m2, "smallSkin_m2"}, {SteelSkin_m, "steelSkin_m"},
-    {PlasticSkin_m, "plasticSkin_m"}, {MatSheet_m2, "matSheet_m2"}, {MatOffcut_ratio, "matOffcut_ratio"},
+    {PlasticSkin_m, "plasticSkin_m"}, {UsualCover_ratio, "usualCover_ratio"}, {MatSheet_m2, "matSheet_m2"}, {MatOffcut_ratio, "matOffcut_ratio"},
     {SpareClips_count, "spareClips_count"},
     {CableTies_count, "cableTies_count"})
 #undef CORE_ENUM_NAMES

@@ -5,6 +5,7 @@
 #include <functional>
 #include <set>
 
+#include "core/model/linings.h"
 #include "core/model/names.h"
 
 namespace core {
@@ -243,6 +244,18 @@ private:
         if (!m_devices.contains(id)) add(where, "names device " + textOf(id) + ", which no stage has");
     }
 
+    void checkMaterial(const Alteration& alteration, const std::string& where)
+    {
+        const std::string named = "names " + textOf(alteration.material);
+        const auto part = m_plan.parts.find(alteration.material);
+        if (part == m_plan.parts.end())
+            add(where, named + ", which is no part of this plan");
+        else if (!isLining(alteration.what))
+            add(where, named + ", but nothing is laid there");
+        else if (part->second.kind != materialOf(alteration.what))
+            add(where, named + ", which is no " + std::string(textOf(materialOf(alteration.what))));
+    }
+
     void checkLayers()
     {
         const auto at = [](const auto& key, const char* table) {
@@ -296,9 +309,7 @@ private:
             if (alteration) checkFigures(alteration->figures, at(key, "alterations") + "/figures");
             if (alteration && !m_plan.places.contains(alteration->place))
                 add(at(key, "alterations") + "/place", "names no place of this plan");
-            if (alteration && alteration->material && !m_plan.parts.contains(alteration->material))
-                add(at(key, "alterations") + "/material",
-                    "names " + textOf(alteration->material) + ", which is no part of this plan");
+            if (alteration && alteration->material) checkMaterial(*alteration, at(key, "alterations") + "/material");
         }
     }
 

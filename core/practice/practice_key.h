@@ -217,6 +217,7 @@ enum class PracticeKey {
     SmallSkin_m2,
     SteelSkin_m,
     PlasticSkin_m,
+    UsualCover_ratio,
     MatSheet_m2,
     MatOffcut_ratio,
     SpareClips_count,

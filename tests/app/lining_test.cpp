@@ -66,6 +66,10 @@ TEST_F(LiningAsk, APickedSheetCoversAQuarterAndSaysWhatThatBrings)
     EXPECT_TRUE(driver.text("liningSaid").startsWith("More than")) << driver.text("liningSaid").toStdString();
     driver.key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(field("damperArea"), "0.4 m2");
+    driver.click("askCover");
+    driver.click("sealed_0");
+    driver.click("askLining");
+    EXPECT_FALSE(driver.text("liningSaid").contains("comes first")) << driver.text("liningSaid").toStdString();
     choose("damper", "");
     EXPECT_FALSE(seen("damperArea"));
     EXPECT_TRUE(driver.text("liningSaid").isEmpty());
@@ -115,6 +119,18 @@ TEST_F(LiningAsk, StandsOnTheCardWithWhatIsKeptClear)
                              "wash, degrease, let dry", "tap for hollows", "damping mat, 3.2 kg/m²"})
         EXPECT_TRUE(card.contains(QString::fromUtf8(what))) << what << "\n" << card.toStdString();
     EXPECT_FALSE(card.contains("Gasket")) << "no speaker is touched";
+}
+
+// What is noted as the factory's or as found is no work, and the question says so.
+TEST_F(LiningAsk, SaysWhereItIsPlanned)
+{
+    EXPECT_FALSE(seen("liningStage"));
+    driver.click("stageFactory");
+    EXPECT_TRUE(driver.text("liningStage").contains("as planned")) << driver.text("liningStage").toStdString();
+    choose("damper", "mat-damp-32");
+    EXPECT_EQ(field("damperArea"), "0.2 m2");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    EXPECT_FALSE(driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText().contains("bare skin"));
 }
 
 // A spot without metal behind it is not asked about it.

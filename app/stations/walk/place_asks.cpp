@@ -223,7 +223,6 @@ AskForm* driverForm(const core::Practice& practice, QWidget* parent)
     return form;
 }
 
-// A line for one figure of the place's room.
 AskForm* holeForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);

@@ -325,6 +325,11 @@ TEST(FitOnCard, AnAddedDriverAsksForItsHole)
     Place measured = plan.places.at(sail);
     measured.room[Quantity::Cutout_m] = Known{found.evidence.front().figure.value};
     EXPECT_TRUE(silent(apply(plan, changePlace(plan, sail, measured)).plan));
+    for (const PlaceKind kind : {PlaceKind::OwnBox, PlaceKind::Hidden}) {
+        Plan elsewhere = plan;
+        elsewhere.places.at(sail).kind = elsewhere.places.at(plan.places.at(sail).pair).kind = kind;
+        EXPECT_TRUE(silent(elsewhere)) << static_cast<int>(kind);
+    }
     Plan kept = plan;
     kept.job.keep.insert(Keep::NoCutting);
     EXPECT_EQ(findingIn(kept, RuleId::HoleUnknown).mends.back().name, MendName::AllowCutting);

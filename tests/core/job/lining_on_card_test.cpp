@@ -2,6 +2,7 @@
 // minutes.
 #include <gtest/gtest.h>
 
+#include "core/edits/fit_edits.h"
 #include "core/edits/lining_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/vehicle_sheet.h"
@@ -180,14 +181,76 @@ TEST(VehicleSheet, KeepsTheSheetsOfTheFactory)
     EXPECT_NEAR(liningAt(resolve(sheet, kFactory), doors.left, shop().practice).mass_kg, 0.64, 1e-12);
 }
 
-TEST(Validate, AMaterialIsAPartOfThePlan)
+TEST(VehicleSheet, KeepsTheSpacersOfTheFactory)
+{
+    Doors doors;
+    const DeviceId driver = tests::driverAt(doors.plan, "left front door");
+    const PartId spacer = drawId<PartId>(doors.plan);
+    doors.plan.parts[spacer] = {.kind = PartKind::Spacer, .name = "ring"};
+    doors.plan.mounts[{kFactory, driver}] = Mount{.spacer = spacer};
+    const Plan sheet = vehicleSheet(doors.plan);
+    EXPECT_TRUE(validate(sheet).empty());
+    EXPECT_TRUE(sheet.parts.contains(spacer));
+}
+
+// What would be nonsense in the window is refused at the file, with its path.
+TEST(Validate, AMaterialIsAPartOfItsKind)
 {
     Doors doors;
     doors.lay(AlterationKind::Mat, "mat-damp-32", 0.2);
-    for (auto& [key, one] : doors.plan.alterations) one->material = {999};
-    const auto problems = validate(doors.plan);
-    ASSERT_EQ(problems.size(), 2U);
-    EXPECT_TRUE(problems.front().where.ends_with("/material")) << problems.front().where;
+    const auto problemsWith = [&](const std::function<void(Alteration&)>& change) {
+        Plan plan = doors.plan;
+        for (auto& [key, one] : plan.alterations) change(*one);
+        return validate(plan);
+    };
+    EXPECT_TRUE(problemsWith([](Alteration&) {}).empty());
+    const auto gone = problemsWith([](Alteration& one) { one.material = {999}; });
+    ASSERT_EQ(gone.size(), 2U) << "one for each door";
+    EXPECT_TRUE(gone.front().where.ends_with("/material")) << gone.front().where;
+    EXPECT_EQ(problemsWith([](Alteration& one) { one.what = AlterationKind::Barrier; }).size(), 2U);
+    EXPECT_EQ(problemsWith([](Alteration& one) { one.what = AlterationKind::Seal; }).size(), 2U);
+}
+
+// A file may leave out how much: then it is as people begin, and can be worked on.
+TEST(LiningThere, FillsWhatAFileLeftOut)
+{
+    Doors doors;
+    const auto there = [&] {
+        return liningThere(resolve(doors.plan, doors.goal), doors.left, AlterationKind::Mat, shop().practice);
+    };
+    EXPECT_FALSE(there());
+    doors.lay(AlterationKind::Mat, "mat-damp-32", 0.5, 3);
+    EXPECT_EQ(there()->covered_m2, 0.5);
+    EXPECT_EQ(there()->layers, 3);
+    for (auto& [key, one] : doors.plan.alterations) one->figures.clear();
+    ASSERT_TRUE(there());
+    EXPECT_NEAR(there()->covered_m2, 0.2, 1e-12) << "a quarter";
+    EXPECT_EQ(there()->layers, 1);
+    for (auto& [key, one] : doors.plan.alterations) one->material = {};
+    EXPECT_FALSE(there()) << "nobody said of what";
+}
+
+struct ShareRow {
+    double share, covered_m2;
+    int layers;
+};
+class CoverOf : public testing::TestWithParam<ShareRow> {};
+// A skin of 1 m2 of which 0.7 are free.
+TEST_P(CoverOf, TakesWhatIsFree)
+{
+    const LiningWanted wanted = coverOf({1.0, 0.7, 6.28, true}, mat("mat-damp-32"), GetParam().share);
+    EXPECT_NEAR(wanted.covered_m2, GetParam().covered_m2, 1e-12);
+    EXPECT_EQ(wanted.layers, GetParam().layers);
+}
+INSTANTIATE_TEST_SUITE_P(Shares, CoverOf,
+                         testing::Values(ShareRow{0.25, 0.25, 1}, ShareRow{0.7, 0.7, 1}, ShareRow{1.0, 0.7, 1},
+                                         ShareRow{1.05, 0.525, 2}, ShareRow{2.0, 0.7, 2}));
+
+TEST(CoverOfNothing, IsStillSomething)
+{
+    EXPECT_GT(coverOf({1.0, 0.0, 6.28, true}, mat("mat-damp-32"), 0.5).covered_m2, 0.0) << "all of it is kept clear";
+    EXPECT_EQ(usualCover(AlterationKind::Mat, shop().practice), 0.25);
+    EXPECT_EQ(usualCover(AlterationKind::Barrier, shop().practice), 1.0);
 }
 
 }  // namespace
