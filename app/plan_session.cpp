@@ -1,9 +1,6 @@
 #include "app/plan_session.h"
 
-#include <QCryptographicHash>
-#include <QDir>
 #include <QFileInfo>
-#include <QLockFile>
 #include <QTimer>
 #include <QUndoCommand>
 
@@ -69,7 +66,7 @@ std::string utf8(const QString& text)
 PlanSession::PlanSession(core::Shop shop, QString recoveryFolder, QObject* parent)
     : QObject(parent),
       m_shop(std::move(shop)),
-      m_recoveryFolder(std::move(recoveryFolder)),
+      m_recovery(std::move(recoveryFolder)),
       m_recoveryTimer(new QTimer(this)),
       m_widening(new Widening(this))
 {
@@ -103,9 +100,8 @@ core::Result<void> PlanSession::saveAs(const QString& path)
     dropRecovery();
     const QString absolute = QFileInfo(path).absoluteFilePath();
     if (absolute != m_path) {
-        m_path = absolute;
-        m_lock = std::make_unique<QLockFile>(m_path + QStringLiteral(".lock"));
-        m_openElsewhere = !m_lock->tryLock();
+        m_recovery.move(absolute);
+        lock(absolute);
     }
     m_undo.setClean();
     emit saved();
@@ -128,13 +124,8 @@ core::Result<void> PlanSession::saveSheet(const QString& path) const
 void PlanSession::adopt(core::Document document, const QString& path)
 {
     m_document = std::move(document);
-    m_path = path;
-    m_lock.reset();
-    m_openElsewhere = false;
-    if (!m_path.isEmpty()) {
-        m_lock = std::make_unique<QLockFile>(m_path + QStringLiteral(".lock"));
-        m_openElsewhere = !m_lock->tryLock();
-    }
+    m_recovery.begin(path);
+    lock(path);
     m_dragging = false;
     m_undo.clear();
     m_undo.setClean();
@@ -144,6 +135,14 @@ void PlanSession::adopt(core::Document document, const QString& path)
     setPlan(m_document.plan);
     m_recoveryTimer->stop();
     emit opened();
+}
+
+// The plan of this window is from now on the one at this path; empty: not saved under any name.
+void PlanSession::lock(const QString& path)
+{
+    m_path = path;
+    m_lock.reset();  // before it is taken again: by the same name it would be another's
+    if (!path.isEmpty()) m_lock = std::make_unique<FileLock>(path);
 }
 
 void PlanSession::setPlan(core::Plan plan)
@@ -258,31 +257,38 @@ void PlanSession::setBay(const core::Bay& bay)
     emit changed(m_snapshot);
 }
 
-QString PlanSession::recoveryPath() const
+std::vector<LostWork> PlanSession::lostWork() const
 {
-    const QByteArray key = m_path.isEmpty() ? QByteArrayLiteral("untitled") : m_path.toUtf8();
-    const QByteArray hash = QCryptographicHash::hash(key, QCryptographicHash::Sha256).toHex().left(24);
-    return QDir(m_recoveryFolder).filePath(QString::fromLatin1(hash) + QStringLiteral(".reed"));
+    std::vector<LostWork> lost = m_recovery.lost(m_path);
+    if (m_open)
+        std::erase_if(lost, [&](const LostWork& work) {
+            const auto document = core::readPlanFile(utf8(work.file), "recovery");
+            return document && *document == m_document;
+        });
+    return lost;
 }
 
-bool PlanSession::hasRecovery() const
+void PlanSession::takeUp(const LostWork& work)
 {
-    const auto document = core::readPlanFile(utf8(recoveryPath()), "recovery");
-    return document && !(*document == m_document);
-}
-
-void PlanSession::restoreRecovery()
-{
-    auto document = core::readPlanFile(utf8(recoveryPath()), "recovery");
-    if (!document) return;
-    m_document.unknown = std::move(document->unknown);
-    apply(core::difference(core::EditName::Unnamed, m_document.plan, document->plan));
+    auto document = Recovery::take(work);
+    if (!document) {
+        emit refused(QString::fromStdString(core::oneLine(document.error())));
+        return;
+    }
+    if (m_open) {
+        m_document.unknown = std::move(document->unknown);
+        apply(core::difference(core::EditName::Unnamed, m_document.plan, document->plan));
+    } else {
+        adopt(std::move(*document), {});
+        m_undo.resetClean();
+    }
+    writeRecoveryNow();
 }
 
 void PlanSession::dropRecovery()
 {
     m_recoveryTimer->stop();
-    QFile::remove(recoveryPath());
+    m_recovery.drop();
 }
 
 void PlanSession::writeRecoveryNow()
@@ -292,9 +298,7 @@ void PlanSession::writeRecoveryNow()
         dropRecovery();
         return;
     }
-    QDir().mkpath(m_recoveryFolder);
-    const auto written = core::writeAtomically(utf8(recoveryPath()), core::planText(m_document), 0);
-    if (!written)
+    if (const auto written = m_recovery.write(m_document); !written)
         emit refused(
             tr("Unsaved work cannot be kept aside: %1").arg(QString::fromStdString(core::oneLine(written.error()))));
 }

@@ -5,12 +5,12 @@
 #include <QUndoStack>
 #include <memory>
 
+#include "app/recovery.h"
 #include "app/snapshot.h"
 #include "core/base/result.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 
-class QLockFile;
 class QTimer;
 
 namespace app {
@@ -35,9 +35,11 @@ public:
     // The instruments at hand: what to measure next is asked of them.
     void setBay(const core::Bay& bay);
     [[nodiscard]] QUndoStack& undoStack() { return m_undo; }
+    // Fields of the file that this program does not know, by their path; they are kept.
+    [[nodiscard]] const std::map<std::string, std::string>& unknown() const { return m_document.unknown; }
     [[nodiscard]] const QString& path() const { return m_path; }  // empty: not saved under any name yet
     [[nodiscard]] Widening& widening() { return *m_widening; }
-    [[nodiscard]] bool openElsewhere() const { return m_openElsewhere; }
+    [[nodiscard]] bool openElsewhere() const { return m_lock && m_lock->isAnothers(); }
 
     // Nothing that is open is lost where one of these fails.
     core::Result<void> openFile(const QString& path);
@@ -55,10 +57,10 @@ public:
     // A mend's edit, asked of a solver or of whoever holds the meter where it must be.
     void take(const core::Mend& mend);
 
-    // Unsaved work of an earlier session on this file, if there is some that differs from it.
-    [[nodiscard]] bool hasRecovery() const;
-    void restoreRecovery();
-    void dropRecovery();
+    // Unsaved work that windows which are no more left of this plan, or of no saved one; the latest first.
+    [[nodiscard]] std::vector<LostWork> lostWork() const;
+    void takeUp(const LostWork& work);
+    void dropRecovery();  // of this window
     void writeRecoveryNow();
 
 signals:
@@ -73,26 +75,25 @@ signals:
 private:
     friend class EditCommand;
     void adopt(core::Document document, const QString& path);
+    void lock(const QString& path);
     void setPlan(core::Plan plan);
     void judge();
     void takeSpread(const core::Evaluation& widened);
-    [[nodiscard]] QString recoveryPath() const;
 
     core::Shop m_shop;
     std::vector<double> m_soldSaws_m{};  // as practice has them
     core::Bay m_bay = core::kUsualBay;
-    QString m_recoveryFolder;
+    Recovery m_recovery;
     QString m_path{};
     core::Document m_document{};
     Snapshot m_snapshot{};
     QUndoStack m_undo;
     QTimer* m_recoveryTimer;
     Widening* m_widening;
-    std::unique_ptr<QLockFile> m_lock;
+    std::unique_ptr<FileLock> m_lock;
     bool m_open = false;
     int m_drags = 0;          // drags so far
     bool m_dragging = false;  // the last step on the stack still grows
-    bool m_openElsewhere = false;
 };
 
 }  // namespace app

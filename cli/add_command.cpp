@@ -58,10 +58,9 @@ private:
     {
         const Part* part = m_shop.shelf.find(m_request.amplifier);
         if (!part || !isSource(*part)) return fail(m_request.amplifier, "is no source on the shelf");
-        const int before = m_plan.lastId;
+        const Fitout before = resolve(m_plan, m_goal);
         take(addSource(m_plan, m_goal, *part, {}));
-        for (const auto& [id, device] : resolve(m_plan, m_goal).devices)
-            if (id.number > before) m_added = id;
+        m_added = newSource(resolve(m_plan, m_goal), before);
         return true;
     }
 
@@ -94,10 +93,7 @@ private:
         for (const auto& [what, value, option] : {std::tuple{Quantity::Area_m2, m_request.cableArea_m2, "--cable-area"},
                                                   {Quantity::Length_m, m_request.cableLength_m, "--cable-length"}}) {
             if (!value) continue;
-            const QuantityRow& limits = row(what);
-            if (!(*value >= limits.least && *value <= limits.greatest))
-                return fail(option, fmt::format("found {:g}, allowed {:g} to {:g} {}", *value, limits.least,
-                                                limits.greatest, limits.unit));
+            if (!allows(what, *value)) return fail(option, fmt::format("found {:g}, {}", *value, allowedText(what)));
             take(note(what, Known{*value}));
         }
         return true;
@@ -144,7 +140,7 @@ private:
         const auto spot =
             std::find_if(spots.begin(), spots.end(), [&](const UsualSpot& one) { return one.name == m_request.spot; });
         if (spot == spots.end()) return fail(m_request.spot, "is no usual spot of this vehicle");
-        const int before = m_plan.lastId;
+        const Fitout before = resolve(m_plan, m_goal);
         take(addSpeakers(m_plan, m_goal, *spot, m_shop.practice));
         const DeviceId device = newDriver(resolve(m_plan, m_goal), before);
         if (!m_request.driver.empty()) {
@@ -176,9 +172,8 @@ private:
 
     bool protect(DeviceId device)
     {
-        const QuantityRow& limits = row(Quantity::Capacitance_f);
         if (m_request.capacitance_f == 0.0) return true;
-        if (!(m_request.capacitance_f >= limits.least && m_request.capacitance_f <= limits.greatest))
+        if (!allows(Quantity::Capacitance_f, m_request.capacitance_f))
             return fail("--capacitor", "is no capacitance: farads, such as 4.7e-6");
         take(addCapacitor(m_plan, device, m_request.capacitance_f));
         return true;

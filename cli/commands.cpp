@@ -27,6 +27,7 @@
 #include "core/model/names.h"
 #include "core/shipped/shipped.h"
 #include "core/slate/slate.h"
+#include "words/file_words.h"
 
 namespace cli {
 
@@ -75,16 +76,19 @@ int evaluatePlan(const EvaluateRequest& request)
 
 int checkPlan(const std::string& path, bool json)
 {
-    const auto plan = loadPlan(path);
-    if (!plan) return report(plan.error(), json);
+    const auto document = readPlanFile(path, path);
+    if (!document) return report(document.error(), json);
+    const Plan* const plan = &document->plan;
     const Evaluation evaluation = widen(evaluateJob(*plan, shippedShop().practice));
     const std::vector<Finding> findings = judge(*plan, evaluation);
     const auto next = measureNext(*plan, evaluation, findings);
     if (json) {
         Json answer{{"findings", findingsJson(findings)}};
+        for (const auto& [where, value] : document->unknown) answer["unknown"].push_back(where);
         if (next) answer["measureNext"] = nextReadingJson(*next);
         print(answer);
     } else {
+        if (!document->unknown.empty()) std::cout << words::unknownText(document->unknown).toStdString() << '\n';
         std::cout << findingsText(*plan, evaluation, findings) << '\n';
         if (next) std::cout << nextReadingText(*next, evaluation.stages.at(next->stage)->used) << '\n';
     }

@@ -20,6 +20,7 @@
 #include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
 #include "words/figures.h"
+#include "words/file_words.h"
 
 namespace app {
 
@@ -98,6 +99,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     m_split->restoreState(m_settings.value(QStringLiteral("split")).toByteArray());
     showStation(Start);
     showTitle();
+    offerLostWork();
 }
 
 void MainWindow::build()
@@ -242,13 +244,33 @@ void MainWindow::afterOpening()
     m_findings->startAfresh();
     showStation(m_session.snapshot().after().runs.empty() ? Walk : Match);
     m_notice->hide();
+    if (const QString unknown = words::unknownText(m_session.unknown()); !unknown.isEmpty()) m_notice->say(unknown);
     if (m_session.openElsewhere())
         m_notice->say(
             tr("This plan is open in another window. Whoever saves last wins; save under another name to keep both."));
-    if (m_session.hasRecovery())
-        m_notice->say(tr("Work that was never saved is left from last time."),
-                      {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this] { m_session.restoreRecovery(); }},
-                       {tr("Drop it"), QStringLiteral("recoveryDrop"), [this] { m_session.dropRecovery(); }}});
+    offerLostWork();
+}
+
+// The latest of it; what is left of others comes after it.
+void MainWindow::offerLostWork()
+{
+    const std::vector<LostWork> lost = m_session.lostWork();
+    if (lost.empty()) return;
+    const LostWork& work = lost.front();
+    const QLocale locale;
+    const auto when = [&](const QDateTime& time) { return locale.toString(time, QLocale::ShortFormat); };
+    QString text = work.opened.isValid()
+                       ? tr("Work that was never saved, kept %1 from the window that opened it %2.")
+                             .arg(when(work.kept), when(work.opened))
+                       : tr("Work that was never saved, kept %1.").arg(when(work.kept));
+    if (lost.size() > 1) text += QLatin1Char(' ') + tr("%1 more after it.").arg(lost.size() - 1);
+    m_notice->say(text, {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this, work] { m_session.takeUp(work); }},
+                         {tr("Drop it"), QStringLiteral("recoveryDrop"),
+                          [this, work] {
+                              Recovery::forget(work);
+                              offerLostWork();
+                          }},
+                         {tr("Later"), QStringLiteral("recoveryLater"), {}}});
 }
 
 void MainWindow::closeEvent(QCloseEvent* event)

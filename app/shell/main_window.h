@@ -4,6 +4,7 @@
 
 #include "app/plan_session.h"
 #include "app/shop_settings.h"
+#include "core/io/shelf_file.h"
 
 class QAction;
 class QMenu;
@@ -58,6 +59,7 @@ private:
     void presentOwed(const Snapshot& snapshot);
     [[nodiscard]] core::DeviceId chosenDevice() const;
     void afterOpening();
+    void offerLostWork();
     void askOpen();
     void askSaveAs();
     void askSheet();
@@ -65,6 +67,7 @@ private:
     void askSettings();
     void openShelf();
     void loadShelf();
+    void saveShelf(const core::Shelf& shelf);
     [[nodiscard]] QString shelfPath() const;
     void takeShop(const ShopSettings& shop);
     void setBay(bool on);
@@ -95,6 +98,8 @@ private:
     QSplitter* m_split;
     Station m_station = Start;
     ShopSettings m_shopSettings{};
+    core::ShelfRest m_shelfRest{};  // of the shop's own shelf
+    bool m_shelfUnread = false;     // it is there and could not be read: nothing is written over it
     QAction* m_inches = nullptr;
     QMenu* m_ways = nullptr;
     StationButton* m_walkButton = nullptr;

@@ -16,10 +16,11 @@
 #include "app/stations/start_page.h"
 #include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
+#include "app/widgets/save_path.h"
 #include "core/edits/survey_edits.h"
 #include "core/io/atomic_file.h"
-#include "core/io/shelf_file.h"
 #include "core/shipped/shipped.h"
+#include "words/figures.h"
 
 namespace app {
 
@@ -83,12 +84,10 @@ void MainWindow::askOpen()
 void MainWindow::askSaveAs()
 {
     if (!m_session.isOpen()) return;
-    QString path = QFileDialog::getSaveFileName(
+    const QString path = askSavePath(
         this, tr("Save the plan"), m_session.path().isEmpty() ? QStringLiteral("plan.reed") : m_session.path(),
-        tr("Plans (*.reed)"));
-    if (path.isEmpty()) return;
-    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reed");
-    savePlan(path);
+        tr("Plans (*.reed)"), QStringLiteral(".reed"));
+    if (!path.isEmpty()) savePlan(path);
 }
 
 void MainWindow::save()
@@ -145,12 +144,10 @@ void MainWindow::askSaveSheet()
     QDir().mkpath(m_shopSettings.sheetFolder);
     const core::Body& body = m_session.snapshot().plan.body;
     const QString name = body.name.empty() ? QStringLiteral("vehicle") : QString::fromStdString(body.name);
-    QString path = QFileDialog::getSaveFileName(
-        this, tr("Save the vehicle as a sheet"),
-        QDir(m_shopSettings.sheetFolder).filePath(name + QStringLiteral(".reedcar")), tr("Vehicle sheets (*.reedcar)"));
-    if (path.isEmpty()) return;
-    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".reedcar");
-    saveSheet(path);
+    const QString path = askSavePath(this, tr("Save the vehicle as a sheet"),
+                                     QDir(m_shopSettings.sheetFolder).filePath(name + QStringLiteral(".reedcar")),
+                                     tr("Vehicle sheets (*.reedcar)"), QStringLiteral(".reedcar"));
+    if (!path.isEmpty()) saveSheet(path);
 }
 
 void MainWindow::startNew(core::BodyKind kind)
@@ -177,32 +174,49 @@ QString MainWindow::shelfPath() const
     return QDir(QFileInfo(m_settings.fileName()).absolutePath()).filePath(QStringLiteral("shelf.csv"));
 }
 
+// What could not be read of it stays in the file, and is told: it is the shop's to mend.
 void MainWindow::loadShelf()
 {
     if (!QFile::exists(shelfPath())) return;
-    const auto text = core::readWholeFile(shelfPath().toUtf8().toStdString());
-    const auto file = text ? core::readShelf(*text, shelfPath().toUtf8().toStdString(), m_session.shop().practice)
-                           : core::Result<core::ShelfFile>{};
-    if (!text || !file) {
-        m_notice->say(tr("The shelf of this shop cannot be read: %1. The one that came with the program is used.")
-                          .arg(text ? QString::fromStdString(core::oneLine(file.error())) : shelfPath()));
+    const std::string path = shelfPath().toUtf8().toStdString();
+    const auto text = core::readWholeFile(path);
+    const auto file = text ? core::readShelf(*text, path, m_session.shop().practice)
+                           : core::Result<core::ShelfFile>(tl::unexpected(text.error()));
+    m_shelfUnread = !file;
+    if (!file) {
+        m_notice->say(tr("The shelf of this shop cannot be read: %1. The one that came with the program is used, and "
+                         "nothing is written over this file.")
+                          .arg(QString::fromStdString(core::oneLine(file.error()))));
         return;
     }
     m_session.setShelf(file->shelf);
+    m_shelfRest = file->rest;
+    if (file->errors.empty()) return;
+    m_notice->say(words::counted(std::ssize(file->errors), tr("%1 line of the shop's shelf cannot be read:"),
+                                 tr("%1 lines of the shop's shelf cannot be read, the first:")) +
+                  QLatin1Char(' ') + QString::fromStdString(core::oneLine(file->errors.front())) +
+                  tr(". They stay in the file."));
+}
+
+void MainWindow::saveShelf(const core::Shelf& shelf)
+{
+    m_session.setShelf(shelf);
+    if (m_shelfUnread) {
+        m_notice->say(tr("Not saved for next time: %1 could not be read. Mend it or move it away.").arg(shelfPath()));
+        return;
+    }
+    std::ostringstream out;
+    core::writeShelf(out, shelf, m_shelfRest);
+    QDir().mkpath(QFileInfo(shelfPath()).absolutePath());
+    if (const auto written = core::writeAtomically(shelfPath().toUtf8().toStdString(), out.str(), 1); !written)
+        m_notice->say(QString::fromStdString(core::oneLine(written.error())));
 }
 
 void MainWindow::openShelf()
 {
     auto* dialog = new ShelfDialog(m_session.shop().shelf, m_session.shop().practice, m_theme.units(), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
-    connect(dialog, &ShelfDialog::changed, this, [this](const core::Shelf& shelf) {
-        m_session.setShelf(shelf);
-        std::ostringstream out;
-        core::writeShelf(out, shelf);
-        QDir().mkpath(QFileInfo(shelfPath()).absolutePath());
-        if (const auto written = core::writeAtomically(shelfPath().toUtf8().toStdString(), out.str(), 1); !written)
-            m_notice->say(QString::fromStdString(core::oneLine(written.error())));
-    });
+    connect(dialog, &ShelfDialog::changed, this, &MainWindow::saveShelf);
     dialog->open();
 }
 

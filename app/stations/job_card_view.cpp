@@ -11,6 +11,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/plain_label.h"
+#include "app/widgets/save_path.h"
 #include "card/paper.h"
 #include "card/tables.h"
 #include "core/io/atomic_file.h"
@@ -82,42 +83,54 @@ void JobCardView::setShop(const ShopSettings& shop)
     if (m_snapshot) present(*m_snapshot);
 }
 
-bool JobCardView::writePdf(const QString& path) const
+core::Result<void> JobCardView::writePdf(const QString& path) const
 {
     const QByteArray bytes = withCard(*m_snapshot, m_shop, m_sold.shelf, card::pdfOf);
-    return core::writeAtomically(path.toUtf8().toStdString(), bytes.toStdString(), 0).has_value();
+    return core::writeAtomically(path.toStdString(), bytes.toStdString(), 0);
 }
 
-QStringList JobCardView::writeCsv(const QString& path) const
+std::vector<std::pair<QString, std::string>> JobCardView::tables(const QString& path) const
 {
     const QFileInfo chosen(path);
     const QString base = chosen.path() + QLatin1Char('/') + chosen.completeBaseName();
-    QStringList written;
-    for (const auto& [suffix, text] : withCard(*m_snapshot, m_shop, m_sold.shelf, card::csvOf)) {
-        const QString file = base + QString::fromStdString(suffix);
-        if (!core::writeAtomically(file.toUtf8().toStdString(), text, 0)) return {};
-        written << file;
-    }
-    return written;
+    std::vector<std::pair<QString, std::string>> files;
+    for (auto& [suffix, text] : withCard(*m_snapshot, m_shop, m_sold.shelf, card::csvOf))
+        files.emplace_back(base + QString::fromStdString(suffix), std::move(text));
+    return files;
+}
+
+void JobCardView::saveCsv(const QString& path)
+{
+    const auto files = tables(path);
+    QStringList names;
+    for (const auto& [name, text] : files) names << name;
+    if (!mayOverwrite(this, names)) return;
+    for (const auto& [name, text] : files)
+        if (const auto written = core::writeAtomically(name.toStdString(), text, 0); !written) {
+            emit said(QString::fromStdString(core::oneLine(written.error())));
+            return;
+        }
+    emit said(tr("Saved %1").arg(names.join(QStringLiteral(", "))));
 }
 
 void JobCardView::askForPdf()
 {
     const QString path =
-        QFileDialog::getSaveFileName(this, tr("Save the job card"), QStringLiteral("job-card.pdf"), tr("PDF (*.pdf)"));
+        askSavePath(this, tr("Save the job card"), QStringLiteral("job-card.pdf"), tr("PDF (*.pdf)"),
+                    QStringLiteral(".pdf"));
     if (path.isEmpty()) return;
-    emit said(writePdf(path) ? tr("Job card saved as %1").arg(path)
-                             : tr("%1 cannot be written; choose another folder.").arg(path));
+    const auto written = writePdf(path);
+    emit said(written ? tr("Job card saved as %1").arg(path)
+                      : QString::fromStdString(core::oneLine(written.error())));
 }
 
 void JobCardView::askForCsv()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save steps, wires and parts"),
-                                                      QStringLiteral("job.csv"), tr("CSV (*.csv)"));
-    if (path.isEmpty()) return;
-    const QStringList written = writeCsv(path);
-    emit said(written.isEmpty() ? tr("%1 cannot be written; choose another folder.").arg(path)
-                                : tr("Saved %1").arg(written.join(QStringLiteral(", "))));
+    // The name itself is not written: the three files are asked about.
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save steps, wires and parts"), QStringLiteral("job.csv"),
+                                     tr("CSV (*.csv)"), nullptr, QFileDialog::DontConfirmOverwrite);
+    if (!path.isEmpty()) saveCsv(path);
 }
 
 }  // namespace app

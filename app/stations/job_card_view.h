@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/shop_settings.h"
+#include "core/base/result.h"
 #include "app/snapshot.h"
 #include "core/io/shop.h"
 
@@ -20,16 +21,16 @@ public:
     void present(const Snapshot& snapshot);
     void setShop(const ShopSettings& shop);
 
-    // False: the file could not be written.
-    [[nodiscard]] bool writePdf(const QString& path) const;
-    // Steps, wires and parts, each a table of its own: NAME-steps.csv, NAME-wiring.csv, NAME-parts.csv. Returns what
-    // was written; empty where something could not be.
-    [[nodiscard]] QStringList writeCsv(const QString& path) const;
+    [[nodiscard]] core::Result<void> writePdf(const QString& path) const;
+    // Steps, wires and parts, each a table of its own: NAME-steps.csv, NAME-wiring.csv, NAME-parts.csv. Asks before it
+    // writes over any of them, and says what was written or what could not be.
+    void saveCsv(const QString& path);
 
 signals:
     void said(const QString& text);
 
 private:
+    [[nodiscard]] std::vector<std::pair<QString, std::string>> tables(const QString& path) const;
     void askForPdf();
     void askForCsv();
 

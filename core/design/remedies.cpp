@@ -233,18 +233,17 @@ private:
         if (kind == RemedyKind::AddSubwoofer) {
             for (const Part* part : m_shelf.of(PartKind::Amplifier)) {
                 if (allOf(*part, ElementKind::Output).size() != 1) continue;
-                const int before = after.lastId;
+                const Fitout stood = resolve(after, goal);
                 take(addSource(after, goal, *part, {}));
                 const Fitout fitout = resolve(after, goal);
-                for (const auto& [id, device] : fitout.devices)
-                    if (id.number > before) channel = Port{id, firstOf(*part, ElementKind::Output)};
+                channel = Port{newSource(fitout, stood), firstOf(*part, ElementKind::Output)};
                 const Supply none = supplyOf(fitout, channel->device, m_practice);
                 if (const auto supply = usualSupply(after, channel->device, none, m_practice)) take(*supply);
                 break;
             }
             if (!channel) return;
         }
-        const int before = after.lastId;
+        const Fitout before = resolve(after, goal);
         take(addSpeakers(after, goal, spot, m_practice));
         const Fitout fitout = resolve(after, goal);
         const DeviceId added = newDriver(fitout, before);

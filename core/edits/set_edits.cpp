@@ -59,9 +59,8 @@ Edit fitSet(const Plan& plan, DeviceId woofer, const ComponentSet& set, const Us
     DeviceId tweeter = tweeterBeside(fitout, woofer, practice);
     if (!tweeter) {
         const auto spot = tweeterSpot(after, fitout.places.at(fitout.devices.at(woofer).at), vehicles);
-        const int before = after.lastId;
         if (spot) take(addSpeakers(after, goal, *spot, practice));
-        tweeter = newDriver(resolve(after, goal), before);
+        tweeter = newDriver(resolve(after, goal), fitout);
     }
     if (tweeter) take(fitPart(after, tweeter, *set.tweeter));
     if (tweeter && set.network) take(fitNetwork(after, woofer, tweeter, *set.network));

@@ -45,10 +45,18 @@ void moveUsualSeats(Plan& after, const Body& before, const UsualVehicles& vehicl
 
 }  // namespace
 
-DeviceId newDriver(const Fitout& fitout, int before)
+DeviceId newDriver(const Fitout& fitout, const Fitout& before)
 {
     for (const auto& [id, device] : fitout.devices)
-        if (id.number > before && partOf(fitout, id).kind == PartKind::Driver && !leaderOf(fitout, id)) return id;
+        if (!before.devices.contains(id) && partOf(fitout, id).kind == PartKind::Driver && !leaderOf(fitout, id))
+            return id;
+    return {};
+}
+
+DeviceId newSource(const Fitout& fitout, const Fitout& before)
+{
+    for (const auto& [id, device] : fitout.devices)
+        if (!before.devices.contains(id) && isSource(partOf(fitout, id))) return id;
     return {};
 }
 

@@ -38,8 +38,9 @@ inline constexpr std::array<double, 6> kAudiogram_hz{250.0, 500.0, 1000.0, 2000.
                                  const Practice& practice);
 
 // The driver that came with an edit, leading its side; none where no driver came.
-// before  Plan::lastId before the edit
-[[nodiscard]] DeviceId newDriver(const Fitout& fitout, int before);
+// before  the same stage before it
+[[nodiscard]] DeviceId newDriver(const Fitout& fitout, const Fitout& before);
+[[nodiscard]] DeviceId newSource(const Fitout& fitout, const Fitout& before);
 
 // Nothing is fitted there after all: the driver and its wires go, and its twin's where the other side follows.
 [[nodiscard]] Edit removeSpeaker(const Plan& plan, StageId stage, DeviceId device);

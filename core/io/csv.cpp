@@ -3,16 +3,38 @@
 #include <csv.h>
 
 #include <algorithm>
+#include <charconv>
+#include <cmath>
 #include <ostream>
 
 namespace core {
 namespace {
 
 struct CsvSink {
-    std::vector<CsvRow> rows{};
+    const std::function<void(CsvRow&&)>& give;
     CsvRow current{};
     int line = 1;
 };
+
+bool isNumber(std::string_view text)
+{
+    if (text.starts_with('+')) text.remove_prefix(1);
+    double value = 0.0;
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    return error == std::errc{} && end == text.data() + text.size() && std::isfinite(value);
+}
+
+// After any apostrophes, that is: those that stand there already must not be mistaken for ours.
+bool beginsAsFormula(std::string_view text)
+{
+    text.remove_prefix(std::min(text.find_first_not_of('\''), text.size()));
+    return !text.empty() && std::string_view("=+-@\t\r\n").find(text.front()) != std::string_view::npos;
+}
+
+bool wantsApostrophe(std::string_view text)
+{
+    return beginsAsFormula(text) && text != "+" && text != "-" && !isNumber(text);
+}
 
 constexpr int kRowNotBegun = 0;  // libcsv's own first state
 
@@ -23,32 +45,34 @@ int noSpace(unsigned char)
 
 void takeCell(void* data, size_t size, void* sink)
 {
-    static_cast<CsvSink*>(sink)->current.cells.emplace_back(static_cast<const char*>(data), size);
+    std::string_view text(static_cast<const char*>(data), size);
+    if (text.starts_with('\'') && beginsAsFormula(text)) text.remove_prefix(1);
+    static_cast<CsvSink*>(sink)->current.cells.emplace_back(text);
 }
 
 void takeRow(int, void* sink)
 {
     auto* into = static_cast<CsvSink*>(sink);
     into->current.line = into->line;
-    into->rows.push_back(std::move(into->current));
+    into->give(std::move(into->current));
     into->current = {};
 }
 
 }  // namespace
 
-std::string withoutByteOrderMark(const std::string& text)
+std::string_view withoutByteOrderMark(std::string_view text)
 {
     constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
     return text.starts_with(kByteOrderMark) ? text.substr(kByteOrderMark.size()) : text;
 }
 
-Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& file)
+Result<void> eachCsvRow(std::string_view text, const std::string& file, const std::function<void(CsvRow&&)>& take)
 {
     csv_parser parser{};
     if (csv_init(&parser, CSV_STRICT | CSV_STRICT_FINI) != 0)
         return tl::unexpected(InputError{file, {}, "no memory to read it"});
     csv_set_space_func(&parser, noSpace);  // blanks are part of a cell, as RFC 4180 has it
-    CsvSink sink;
+    CsvSink sink{take};
     // Line by line, so that every row knows where it began; a quoted cell may run over several.
     size_t start = 0;
     int line = 1;
@@ -65,16 +89,25 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text, const std::string& 
     if (failed)
         return tl::unexpected(
             InputError{file, "line " + std::to_string(line - 1), "a quote stands where none may, or is never closed"});
-    return std::move(sink.rows);
+    return {};
+}
+
+Result<std::vector<CsvRow>> readCsv(std::string_view text, const std::string& file)
+{
+    std::vector<CsvRow> rows;
+    if (const auto read = eachCsvRow(text, file, [&](CsvRow&& row) { rows.push_back(std::move(row)); }); !read)
+        return tl::unexpected(read.error());
+    return rows;
 }
 
 void writeCsvRow(std::ostream& out, const std::vector<std::string>& cells)
 {
     for (size_t i = 0; i < cells.size(); ++i) {
-        std::string quoted(2 * cells[i].size() + 2, '\0');
-        const bool plain = cells[i].find_first_of(",\"\r\n") == std::string::npos;
-        if (!plain) quoted.resize(csv_write(quoted.data(), quoted.size(), cells[i].data(), cells[i].size()));
-        out << (i > 0 ? "," : "") << (plain ? cells[i] : quoted);
+        const std::string cell = (wantsApostrophe(cells[i]) ? "'" : "") + cells[i];
+        std::string quoted(2 * cell.size() + 2, '\0');
+        const bool plain = cell.find_first_of(",\"\r\n") == std::string::npos;
+        if (!plain) quoted.resize(csv_write(quoted.data(), quoted.size(), cell.data(), cell.size()));
+        out << (i > 0 ? "," : "") << (plain ? cell : quoted);
     }
     out << "\r\n";
 }

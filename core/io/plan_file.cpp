@@ -46,20 +46,6 @@ Result<void> checkPractice(const Plan& plan, const std::string& file)
                                                  outside->entry.least, outside->entry.greatest)});
 }
 
-// Fields of the file that writing the plan again would not give, by pointer.
-void collectUnknown(const Json& original, const Json& written, const std::string& pointer,
-                    std::map<std::string, std::string>& unknown)
-{
-    if (!original.is_object() || !written.is_object()) return;
-    for (const auto& [key, value] : original.items()) {
-        const std::string child = childPointer(pointer, key);
-        if (const auto known = written.find(key); known != written.end())
-            collectUnknown(value, *known, child, unknown);
-        else
-            unknown[child] = value.dump();
-    }
-}
-
 void putBack(Json& json, const std::map<std::string, std::string>& unknown)
 {
     for (const auto& [text, value] : unknown) {
@@ -77,13 +63,11 @@ Result<Document> readPlanText(const std::string& text, const std::string& file)
     const auto json = parseStrict(text, file);
     if (!json) return tl::unexpected(json.error());
     if (const auto header = checkHeader(*json, file); !header) return tl::unexpected(header.error());
-    auto plan = planFromJson(*json, file);
-    if (!plan) return tl::unexpected(plan.error());
-    if (const auto problems = validate(*plan); !problems.empty())
+    auto document = documentFromJson(*json, file);
+    if (!document) return document;
+    if (const auto problems = validate(document->plan); !problems.empty())
         return tl::unexpected(InputError{file, problems.front().where, problems.front().message});
-    if (const auto practice = checkPractice(*plan, file); !practice) return tl::unexpected(practice.error());
-    Document document{std::move(*plan), {}};
-    collectUnknown(*json, planToJson(document.plan), {}, document.unknown);
+    if (const auto practice = checkPractice(document->plan, file); !practice) return tl::unexpected(practice.error());
     return document;
 }
 

@@ -3,7 +3,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/result.h"
-#include "core/model/plan.h"
+#include "core/io/plan_file.h"
 
 // Plan and JSON, for the few files of core/io that hold nlohmann/json.hpp; everybody else uses plan_file.h.
 namespace core {
@@ -11,7 +11,7 @@ namespace core {
 using Json = nlohmann::ordered_json;
 
 [[nodiscard]] Json planToJson(const Plan& plan);
-[[nodiscard]] Result<Plan> planFromJson(const Json& json, const std::string& file);
+[[nodiscard]] Result<Document> documentFromJson(const Json& json, const std::string& file);
 [[nodiscard]] Result<Body> bodyFromJson(const Json& json, const std::string& file);  // looks at nothing else
 [[nodiscard]] nlohmann::json planSchema();
 

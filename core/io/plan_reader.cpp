@@ -19,11 +19,17 @@ std::string shown(const Json& node)
     return text;
 }
 
+// What reading found beside the values.
+struct Notes {
+    std::optional<InputError> error{};             // the first
+    std::map<std::string, std::string> unknown{};  // as in Document
+};
+
 // Keeps the first thing that is wrong and reads on without it.
 class Reader {
 public:
-    Reader(const Json& node, std::string pointer, std::optional<InputError>& error)
-        : m_node(node), m_pointer(std::move(pointer)), m_error(error)
+    Reader(const Json& node, std::string pointer, Notes& notes)
+        : m_node(node), m_pointer(std::move(pointer)), m_notes(notes)
     {
     }
 
@@ -36,11 +42,20 @@ public:
     template <class T, class M>
     void field(const char* name, T& item, M T::*member)
     {
+        pass(name);
         if (const auto found = m_node.find(name); found != m_node.end())
             read(*found, childPointer(m_pointer, name), item.*member);
     }
+    void pass(const char* name) { m_passed.insert(name); }
+    // Whatever no field of the description has asked for.
+    void keepTheRest()
+    {
+        for (const auto& [name, node] : m_node.items())
+            if (!m_passed.contains(name)) m_notes.unknown[childPointer(m_pointer, name)] = node.dump();
+    }
     void stages(Plan& plan)
     {
+        pass("stages");
         const auto found = m_node.find("stages");
         if (found == m_node.end()) return fail(m_pointer, "lacks 'stages'");
         const std::string pointer = childPointer(m_pointer, "stages");
@@ -60,7 +75,7 @@ public:
 private:
     void fail(const std::string& pointer, const std::string& message)
     {
-        if (!m_error) m_error = InputError{{}, pointer.empty() ? "/" : pointer, message};
+        if (!m_notes.error) m_notes.error = InputError{{}, pointer.empty() ? "/" : pointer, message};
     }
     void expected(const Json& node, const std::string& pointer, const std::string& what)
     {
@@ -73,11 +88,33 @@ private:
         if (!layer.is_object()) return expected(layer, pointer, "an object");
         for (const auto& [text, node] : layer.items()) {
             Key key{};
-            if (!keyFromText(text, key)) continue;
+            if (!readKey(text, node, pointer, key)) continue;
             auto& entry = table[{stage, key}];
             if (node.is_null()) continue;
             read(node, childPointer(pointer, text), entry.emplace());
         }
+    }
+
+    // A name that this program does not know may be a newer one's and is kept unread; an id is known or it is nonsense.
+    template <class Key>
+    bool readKey(const std::string& text, const Json& node, const std::string& pointer, Key& key)
+    {
+        const bool known = keyFromText(text, key);
+        if (!known) m_notes.unknown[childPointer(pointer, text)] = node.dump();
+        return known;
+    }
+    template <char Letter>
+    bool readKey(const std::string& text, const Json&, const std::string& pointer, Id<Letter>& id)
+    {
+        if (keyFromText(text, id)) return true;
+        fail(childPointer(pointer, text), fmt::format("is no id of this table: expected such as \"{}1\"", Letter));
+        return false;
+    }
+    bool readKey(const std::string& text, const Json&, const std::string& pointer, Port& port)
+    {
+        if (keyFromText(text, port)) return true;
+        fail(childPointer(pointer, text), "is no output: expected such as \"d10.FL\"");
+        return false;
     }
 
     void read(const Json& node, const std::string& pointer, double& value)
@@ -88,9 +125,8 @@ private:
     }
     void read(const Json& node, const std::string& pointer, int& value)
     {
-        constexpr double kMost = 999999999.0;
-        if (!node.is_number_integer() || std::abs(node.get<double>()) > kMost)
-            return expected(node, pointer, "a whole number up to 999999999");
+        if (!node.is_number_integer() || std::abs(node.get<double>()) > kMostId)
+            return expected(node, pointer, fmt::format("a whole number up to {}", kMostId));
         value = node.get<int>();
     }
     void read(const Json& node, const std::string& pointer, bool& value)
@@ -163,13 +199,10 @@ private:
     void read(const Json& node, const std::string& pointer, Figures& figures)
     {
         readTable(node, pointer, figures);
-        for (const auto& [quantity, known] : figures) {
-            const QuantityRow& limits = row(quantity);
-            if (known.value < limits.least || known.value > limits.greatest)
-                fail(childPointer(pointer, std::string(limits.key)),
-                     fmt::format("found {:g}, allowed {:g} to {:g} {}", known.value, limits.least, limits.greatest,
-                                 limits.unit));
-        }
+        for (const auto& [quantity, known] : figures)
+            if (!allows(quantity, known.value))
+                fail(childPointer(pointer, std::string(row(quantity).key)),
+                     fmt::format("found {:g}, {}", known.value, allowedText(quantity)));
     }
     template <class Enum>
     void read(const Json& node, const std::string& pointer, std::set<Enum>& items)
@@ -209,21 +242,31 @@ private:
         if (!node.is_object()) return expected(node, pointer, "an object");
         for (const auto& [text, child] : node.items()) {
             Key key{};
-            if (keyFromText(text, key)) read(child, childPointer(pointer, text), table[key]);
+            if (readKey(text, child, pointer, key)) read(child, childPointer(pointer, text), table[key]);
         }
+        if (!table.empty()) return;
+        // Nothing of it will be written, so there would be nothing to put the rest back into.
+        for (const auto& [text, child] : node.items()) m_notes.unknown.erase(childPointer(pointer, text));
+        if (!node.empty()) m_notes.unknown[pointer] = node.dump();
     }
     template <class T>
     requires std::is_class_v<T>
     void read(const Json& node, const std::string& pointer, T& item)
     {
         if (!node.is_object()) return expected(node, pointer, "an object");
-        Reader reader(node, pointer, m_error);
+        Reader reader(node, pointer, m_notes);
         describe(reader, item);
+        if constexpr (std::is_same_v<T, Stage>)
+            eachLayer(kNoPlan, [&](const char* name, const auto&) { reader.pass(name); });  // read by stages()
+        reader.keepTheRest();
     }
+
+    inline static const Plan kNoPlan{};
 
     const Json& m_node;
     std::string m_pointer;
-    std::optional<InputError>& m_error;
+    Notes& m_notes;
+    std::set<std::string_view> m_passed{};
 };
 
 }  // namespace
@@ -237,25 +280,28 @@ std::string childPointer(const std::string& pointer, const std::string& key)
 
 Result<Body> bodyFromJson(const Json& json, const std::string& file)
 {
-    std::optional<InputError> error;
+    Notes notes;
     struct Sheet {
         Body body{};
     } sheet;
-    Reader(json, {}, error).field("body", sheet, &Sheet::body);
-    if (!error) return sheet.body;
-    error->file = file;
-    return tl::unexpected(*error);
+    Reader(json, {}, notes).field("body", sheet, &Sheet::body);
+    if (!notes.error) return sheet.body;
+    notes.error->file = file;
+    return tl::unexpected(*notes.error);
 }
 
-Result<Plan> planFromJson(const Json& json, const std::string& file)
+Result<Document> documentFromJson(const Json& json, const std::string& file)
 {
-    std::optional<InputError> error;
-    Plan plan;
-    Reader reader(json, {}, error);
-    describe(reader, plan);
-    if (!error) return plan;
-    error->file = file;
-    return tl::unexpected(*error);
+    Notes notes;
+    Document document;
+    Reader reader(json, {}, notes);
+    for (const char* name : {"format", "version"}) reader.pass(name);
+    describe(reader, document.plan);
+    reader.keepTheRest();
+    document.unknown = std::move(notes.unknown);
+    if (!notes.error) return document;
+    notes.error->file = file;
+    return tl::unexpected(*notes.error);
 }
 
 }  // namespace core

@@ -11,6 +11,7 @@
 #include <ostream>
 #include <set>
 #include <sstream>
+#include <unordered_set>
 
 #include "core/io/csv.h"
 #include "core/model/inside_ways.h"
@@ -20,10 +21,10 @@ namespace core {
 namespace {
 
 // Blanks round a number do no harm.
-std::optional<double> number(std::string text)
+std::optional<double> number(std::string_view text)
 {
-    text.erase(0, text.find_first_not_of(' '));
-    text.erase(text.find_last_not_of(' ') + 1);
+    text.remove_prefix(std::min(text.find_first_not_of(' '), text.size()));
+    text = text.substr(0, text.find_last_not_of(' ') + 1);
     double value = 0.0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
     if (error != std::errc{} || end != text.data() + text.size()) return std::nullopt;
@@ -211,26 +212,21 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
                 !practice.classes.contains(cell))
                 return wrong(column, fmt::format("found '{}', which is no class of driver", cell));
             if (heading[column].ends_with("Capacitor_f") && !cell.empty() &&
-                !(number(cell).value_or(0.0) >= row(Quantity::Capacitance_f).least &&
-                  *number(cell) <= row(Quantity::Capacitance_f).greatest && *number(cell) > 0.0))
+                !allows(Quantity::Capacitance_f, number(cell).value_or(0.0)))
                 return wrong(column, fmt::format("found '{}', expected farads such as 4.7e-06", cell));
             for (const NetworkPart& one : kNetworkParts) {
                 if (heading[column] != one.column || cell.empty()) continue;
-                const QuantityRow& limits = row(one.quantity);
                 const auto value = number(cell);
-                if (!value || !(*value >= limits.least && *value <= limits.greatest))
-                    return wrong(column, fmt::format("found '{}', allowed {:g} to {:g} {}", cell, limits.least,
-                                                     limits.greatest, limits.unit));
+                if (!value || !allows(one.quantity, *value))
+                    return wrong(column, fmt::format("found '{}', {}", cell, allowedText(one.quantity)));
             }
             if (heading[column] == "channels" && cell.find_first_of(".:>") != std::string::npos)
                 return wrong(column, fmt::format("found '{}', expected names such as FL FR", cell));
         } else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
             const auto value = number(cell);
-            const QuantityRow& limits = row(*quantity);
             if (!value) return wrong(column, fmt::format("found '{}', expected a number such as 3.3", cell));
-            if (!(*value >= limits.least && *value <= limits.greatest))
-                return wrong(column, fmt::format("found {}, allowed {:g} to {:g} {}", cell, limits.least,
-                                                 limits.greatest, limits.unit));
+            if (!allows(*quantity, *value))
+                return wrong(column, fmt::format("found {}, {}", cell, allowedText(*quantity)));
             part.figures[*quantity] = Known{*value};
         }
     }
@@ -279,50 +275,101 @@ std::string wordOf(const Part& part, std::string_view word)
     return fmt::format("{}", fmt::join(all(ElementKind::Output), " "));
 }
 
+bool isOurs(std::string_view column)
+{
+    return std::find(kWords.begin(), kWords.end(), column) != kWords.end() || quantityFromKey(column);
+}
+
+std::string cellOf(const Part& part, const std::string& column, const std::map<std::string, std::string>* own)
+{
+    if (std::find(kWords.begin(), kWords.end(), column) != kWords.end()) return wordOf(part, column);
+    if (const auto quantity = quantityFromKey(column)) {
+        const auto value = valueOf(part.figures, *quantity);
+        return value ? fmt::format("{}", *value) : std::string();
+    }
+    const auto found = own ? own->find(column) : std::map<std::string, std::string>::const_iterator();
+    return own && found != own->end() ? found->second : std::string();
+}
+
 }  // namespace
 
-Result<ShelfFile> readShelf(const std::string& text, const std::string& file, const Practice& practice)
+Result<ShelfFile> readShelf(std::string_view text, const std::string& file, const Practice& practice)
 {
-    const auto rows = readCsv(withoutByteOrderMark(text), file);
-    if (!rows) return tl::unexpected(rows.error());
-    if (rows->empty())
-        return tl::unexpected(InputError{file, {}, "is empty; expected a heading line with key and name"});
-    const std::vector<std::string>& heading = rows->front().cells;
-    const std::set<std::string> columns(heading.begin(), heading.end());
-    if (!columns.contains("key") || !columns.contains("name"))
-        return tl::unexpected(
-            InputError{file, "line 1", "the heading needs the columns key and name, parted by commas"});
     ShelfFile result;
-    std::set<std::string> keys;
-    for (size_t i = 1; i < rows->size(); ++i) {
-        auto part = readRow((*rows)[i], heading, file, practice);
-        if (part && !keys.insert(part->shelfKey).second)
-            part = tl::unexpected(InputError{file, fmt::format("line {}", (*rows)[i].line),
+    // Room for all of them at once: no part moves any more, so that the keys seen so far can be looked at where they lie.
+    const auto ends = [&](char end) { return static_cast<size_t>(std::count(text.begin(), text.end(), end)); };
+    result.shelf.parts.reserve(std::min(std::max(ends('\n'), ends('\r')) + 1, kMostShelfRows));
+    std::vector<std::string>& heading = result.rest.heading;
+    std::optional<InputError> refused;
+    std::vector<size_t> own;  // columns that are none of ours
+    std::unordered_set<std::string_view> keys;
+    const auto takeHeading = [&](CsvRow&& row) {
+        heading = std::move(row.cells);
+        for (size_t i = 0; i < heading.size(); ++i)
+            if (!isOurs(heading[i])) own.push_back(i);
+        const auto lacks = [&](const char* name) {
+            return std::find(heading.begin(), heading.end(), name) == heading.end();
+        };
+        if (lacks("key") || lacks("name"))
+            refused = InputError{file, "line 1", "the heading needs the columns key and name, parted by commas"};
+    };
+    const auto read = eachCsvRow(withoutByteOrderMark(text), file, [&](CsvRow&& row) {
+        if (refused) return;
+        if (heading.empty()) return takeHeading(std::move(row));
+        if (result.shelf.parts.size() + result.errors.size() == kMostShelfRows) {
+            refused = InputError{file, fmt::format("line {}", row.line),
+                                 fmt::format("is more than {} parts: take it apart", kMostShelfRows)};
+            return;
+        }
+        auto part = readRow(row, heading, file, practice);
+        if (part && keys.contains(part->shelfKey))
+            part = tl::unexpected(InputError{file, fmt::format("line {}", row.line),
                                              fmt::format("the key '{}' stands here a second time", part->shelfKey)});
-        if (part)
-            result.shelf.parts.push_back(std::move(*part));
-        else
+        if (!part) {
             result.errors.push_back(part.error());
-    }
+            result.rest.unread.push_back(std::move(row.cells));
+            return;
+        }
+        for (const size_t column : own)
+            if (!row.cells[column].empty())
+                result.rest.own[part->shelfKey][heading[column]] = std::move(row.cells[column]);
+        result.shelf.parts.push_back(std::move(*part));
+        keys.insert(result.shelf.parts.back().shelfKey);
+    });
+    if (!read) return tl::unexpected(read.error());
+    if (heading.empty())
+        return tl::unexpected(InputError{file, {}, "is empty; expected a heading line with key and name"});
+    if (refused) return tl::unexpected(*refused);
     return result;
 }
 
-void writeShelf(std::ostream& out, const Shelf& shelf)
+void writeShelf(std::ostream& out, const Shelf& shelf, const ShelfRest& rest)
 {
     std::set<Quantity> used;
     for (const Part& part : shelf.parts)
         for (const auto& [quantity, known] : part.figures) used.insert(quantity);
-    std::vector<std::string> cells(kWords.begin(), kWords.end());
-    for (const Quantity quantity : used) cells.emplace_back(row(quantity).key);
-    writeCsvRow(out, cells);
+    std::vector<std::string> heading = rest.heading;
+    const auto want = [&](std::string_view name) {
+        if (std::find(rest.heading.begin(), rest.heading.end(), name) == rest.heading.end()) heading.emplace_back(name);
+    };
+    for (const std::string_view word : kWords) want(word);
+    for (const Quantity quantity : used) want(row(quantity).key);
+    writeCsvRow(out, heading);
+    std::vector<std::string> cells;
     for (const Part& part : shelf.parts) {
         cells.clear();
-        for (const std::string_view word : kWords) cells.push_back(wordOf(part, word));
-        for (const Quantity quantity : used) {
-            const auto value = valueOf(part.figures, quantity);
-            cells.push_back(value ? fmt::format("{}", *value) : std::string());
-        }
+        const auto own = rest.own.find(part.shelfKey);
+        for (const std::string& column : heading) cells.push_back(cellOf(part, column, own == rest.own.end() ? nullptr : &own->second));
         writeCsvRow(out, cells);
+    }
+    // A line with too many cells keeps them past the columns that came in.
+    for (std::vector<std::string> unread : rest.unread) {
+        if (unread.size() > rest.heading.size())
+            unread.insert(unread.begin() + static_cast<std::ptrdiff_t>(rest.heading.size()),
+                          heading.size() - rest.heading.size(), {});
+        else if (unread.size() == rest.heading.size())
+            unread.resize(heading.size());
+        writeCsvRow(out, unread);
     }
 }
 

@@ -10,7 +10,7 @@ namespace core {
 
 // Everything people decided or read about one vehicle's job, and nothing that can be computed from it.
 struct Plan {
-    int lastId = 2;  // one counter for the ids of all tables
+    int lastId = 2;  // drawn for any table; the next one is drawn after it
     Job job{};
     Body body{};
     std::map<PlaceId, Place> places{};
@@ -31,11 +31,15 @@ struct Plan {
     bool operator==(const Plan&) const = default;
 };
 
-// The next free id; the caller's plan remembers that it is taken.
+inline constexpr int kMostId = 999'999'999;
+
+// The next number that no table uses; the caller's plan remembers that it is taken. After the last one it begins again.
+[[nodiscard]] int drawNumber(Plan& plan);
+
 template <class AnyId>
 [[nodiscard]] AnyId drawId(Plan& plan)
 {
-    return AnyId{++plan.lastId};
+    return AnyId{drawNumber(plan)};
 }
 
 }  // namespace core

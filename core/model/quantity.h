@@ -3,6 +3,7 @@
 #include <map>
 #include <optional>
 #include <span>
+#include <string>
 #include <string_view>
 
 #include "core/base/id.h"
@@ -172,11 +173,15 @@ struct QuantityRow {
     std::string_view unit;  // SI; empty for a ratio or a count
     double least = 0.0;
     double greatest = 0.0;
+    bool whole = false;  // a count, an order, a yes or a no
 };
 
 [[nodiscard]] std::span<const QuantityRow> quantities();
 [[nodiscard]] const QuantityRow& row(Quantity quantity);
 [[nodiscard]] std::optional<Quantity> quantityFromKey(std::string_view key);
+// Within its range, and whole where it is a count. Not a number is not.
+[[nodiscard]] bool allows(Quantity quantity, double value);
+[[nodiscard]] std::string allowedText(Quantity quantity);  // "allowed 0.05 to 1000 ohm"
 
 // How a figure is known, best first. A computed figure carries the worst origin of its inputs.
 enum class Origin { Measured, Stated, CommonPractice, ClassGuess };

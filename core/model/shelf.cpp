@@ -1,6 +1,8 @@
 #include "core/model/shelf.h"
 
 #include <algorithm>
+#include <string_view>
+#include <unordered_map>
 
 namespace core {
 
@@ -20,18 +22,17 @@ const Part* Shelf::find(const std::string& key) const
 
 int takeIn(Shelf& shelf, const Shelf& other)
 {
-    int fresh = 0;
+    std::unordered_map<std::string_view, size_t> at;
+    for (size_t i = 0; i < shelf.parts.size(); ++i) at.emplace(shelf.parts[i].shelfKey, i);
+    std::vector<Part> fresh;
     for (const Part& part : other.parts) {
-        const auto there = std::find_if(shelf.parts.begin(), shelf.parts.end(),
-                                        [&](const Part& one) { return one.shelfKey == part.shelfKey; });
-        if (there != shelf.parts.end()) {
-            *there = part;
-        } else {
-            shelf.parts.push_back(part);
-            ++fresh;
-        }
+        if (const auto there = at.find(part.shelfKey); there != at.end())
+            shelf.parts[there->second] = part;
+        else
+            fresh.push_back(part);
     }
-    return fresh;
+    shelf.parts.insert(shelf.parts.end(), fresh.begin(), fresh.end());
+    return static_cast<int>(fresh.size());
 }
 
 }  // namespace core

@@ -19,9 +19,14 @@ public:
     {
         checkStages();
         if (!m_problems.empty()) return std::move(m_problems);  // everything else rests on the tree of stages
-        for (const auto& [key, device] : m_plan.devices)
-            if (device) m_devices.insert(key.key);
-        checkIds();
+        for (const auto& [key, device] : m_plan.devices) {
+            if (!device) continue;
+            m_devices.insert(key.key);
+            const auto part = m_plan.parts.find(device->part);
+            if (part == m_plan.parts.end()) continue;
+            for (const auto& [terminal, connector] : part->second.terminals) m_terminals[key.key].insert(terminal);
+        }
+        if (m_plan.lastId < 0 || m_plan.lastId > kMostId) add("/lastId", "is outside 0 to " + std::to_string(kMostId));
         checkVehicle();
         checkSurfaces();
         checkCurves();
@@ -59,23 +64,6 @@ private:
             add("/job/goal", "names " + textOf(m_plan.job.goal) + ", which is no stage of this plan");
     }
 
-    void checkIds()
-    {
-        const auto within = [&](const auto& table, const std::string& name) {
-            for (const auto& [id, item] : table)
-                if (id.number > m_plan.lastId)
-                    add("/" + name + "/" + textOf(id), "is beyond lastId " + std::to_string(m_plan.lastId));
-        };
-        within(m_plan.places, "places");
-        within(m_plan.panels, "panels");
-        within(m_plan.surfaces, "surfaces");
-        within(m_plan.curves, "curves");
-        within(m_plan.listeners, "listeners");
-        within(m_plan.parts, "parts");
-        within(m_plan.stages, "stages");
-        within(m_plan.readings, "readings");
-    }
-
     void checkFinite(double value, const std::string& where)
     {
         if (!std::isfinite(value))
@@ -96,15 +84,19 @@ private:
         if (frame.facing == Vec3{0.0, 0.0, 0.0}) add(where + "/facing", "looks nowhere: a direction is wanted");
     }
 
+    void checkBasis(const Basis& basis, const std::string& where)
+    {
+        if (basis.reading && !m_plan.readings.contains(basis.reading))
+            add(where, "names reading " + textOf(basis.reading) + ", which is not in the plan");
+    }
+
     void checkFigures(const Figures& figures, const std::string& where)
     {
         for (const auto& [quantity, known] : figures) {
-            const QuantityRow& limits = row(quantity);
-            if (!std::isfinite(known.value) || known.value < limits.least || known.value > limits.greatest)
-                add(where + "/" + std::string(limits.key), "is outside what this quantity allows");
-            if (known.basis.reading && !m_plan.readings.contains(known.basis.reading))
-                add(where + "/" + std::string(limits.key),
-                    "names reading " + textOf(known.basis.reading) + ", which is not in the plan");
+            const std::string at = where + "/" + std::string(row(quantity).key);
+            if (!allows(quantity, known.value)) add(at, "is outside what this quantity allows");
+            if (!(known.spread >= 0.0 && known.spread <= 1.0)) add(at + "/spread", "is outside 0 to 1");
+            checkBasis(known.basis, at);
         }
     }
 
@@ -160,8 +152,12 @@ private:
         checkFigures(m_plan.body.feeds, "/body/feeds");
         for (const auto& [id, listener] : m_plan.listeners)
             checkPoint(listener.facing, "/listeners/" + textOf(id) + "/facing");
-        for (const double measure : {m_plan.body.length_m, m_plan.body.width_m, m_plan.body.frontAxle_m})
-            checkFinite(measure, "/body");
+        const Body& body = m_plan.body;
+        for (const auto& [measure_m, name] : {std::pair{body.length_m, "length_m"}, {body.width_m, "width_m"}})
+            if (!(measure_m > 0.0 && measure_m <= 100.0))
+                add(std::string("/body/") + name, "is out of any vehicle: allowed more than 0, to 100 m");
+        if (!(body.frontAxle_m >= 0.0 && body.frontAxle_m <= 100.0))
+            add("/body/frontAxle_m", "is out of any vehicle: allowed 0 to 100 m");
     }
 
     void checkSurfaces()
@@ -216,9 +212,11 @@ private:
         for (const auto& [id, part] : m_plan.parts) {
             const std::string where = "/parts/" + textOf(id);
             checkFigures(part.figures, where + "/figures");
-            for (const auto& [terminal, pin] : part.pins)
+            for (const auto& [terminal, pin] : part.pins) {
                 if (!part.terminals.contains(terminal))
                     add(where + "/pins/" + terminal, "names no terminal of this part");
+                checkBasis(pin.basis, where + "/pins/" + terminal);
+            }
             for (const auto& [name, element] : part.inside) {
                 const std::string at = where + "/inside/" + name;
                 if (name.empty() || name.find_first_of(".:>") != std::string::npos)
@@ -233,15 +231,22 @@ private:
         }
     }
 
-    void checkKey(StageId stage, int number, const std::string& where)
+    void checkStage(StageId stage, const std::string& where)
     {
         if (!m_plan.stages.contains(stage)) add(where, "lies at a stage that the plan does not have");
-        if (number > m_plan.lastId) add(where, "is beyond lastId " + std::to_string(m_plan.lastId));
     }
 
     void checkDevice(DeviceId id, const std::string& where)
     {
         if (!m_devices.contains(id)) add(where, "names device " + textOf(id) + ", which no stage has");
+    }
+
+    // Of a part that the device is at some stage: a wire outlives a change of what it goes to.
+    void checkEnd(const Pin& pin, const std::string& where)
+    {
+        checkDevice(pin.device, where);
+        if (m_devices.contains(pin.device) && !m_terminals[pin.device].contains(pin.terminal))
+            add(where, "names a terminal " + textOf(pin) + ", which none of its parts has");
     }
 
     void checkMaterial(const Alteration& alteration, const std::string& where)
@@ -263,15 +268,16 @@ private:
         };
         for (const auto& [key, device] : m_plan.devices) {
             const std::string where = at(key, "devices");
-            checkKey(key.stage, key.key.number, where);
+            checkStage(key.stage, where);
             if (!device) continue;
+            checkBasis(device->basis, where);
             if (!m_plan.parts.contains(device->part))
                 add(where + "/part", "names " + textOf(device->part) + ", which is no part of this plan");
             if (device->at && !m_plan.places.contains(device->at))
                 add(where + "/at", "names " + textOf(device->at) + ", which is no place of this plan");
         }
         for (const auto& [key, mount] : m_plan.mounts) {
-            checkKey(key.stage, key.key.number, at(key, "mounts"));
+            checkStage(key.stage, at(key, "mounts"));
             checkDevice(key.key, at(key, "mounts"));
             if (mount && mount->behind) checkDevice(mount->behind, at(key, "mounts") + "/behind");
             if (!mount) continue;
@@ -285,7 +291,7 @@ private:
         }
         for (const auto& [key, setting] : m_plan.settings) {
             const std::string where = at(key, "settings");
-            checkKey(key.stage, 0, where);
+            checkStage(key.stage, where);
             checkDevice(key.key.device, where);
             if (!setting) continue;
             for (const auto& filter : {setting->highPass, setting->lowPass})
@@ -298,14 +304,16 @@ private:
         }
         for (const auto& [key, wire] : m_plan.wires) {
             const std::string where = at(key, "wires");
-            checkKey(key.stage, key.key.number, where);
+            checkStage(key.stage, where);
             if (!wire) continue;
-            checkDevice(wire->a.device, where + "/a");
-            checkDevice(wire->b.device, where + "/b");
+            checkEnd(wire->a, where + "/a");
+            checkEnd(wire->b, where + "/b");
+            if (wire->a == wire->b) add(where, "runs from " + textOf(wire->a) + " to itself");
             checkFigures(wire->figures, where + "/figures");
+            checkBasis(wire->basis, where);
         }
         for (const auto& [key, alteration] : m_plan.alterations) {
-            checkKey(key.stage, key.key.number, at(key, "alterations"));
+            checkStage(key.stage, at(key, "alterations"));
             if (alteration) checkFigures(alteration->figures, at(key, "alterations") + "/figures");
             if (alteration && !m_plan.places.contains(alteration->place))
                 add(at(key, "alterations") + "/place", "names no place of this plan");
@@ -318,8 +326,11 @@ private:
         for (const auto& [id, reading] : m_plan.readings) {
             const std::string where = "/readings/" + textOf(id);
             if (!m_plan.stages.contains(reading.stage)) add(where + "/stage", "names no stage of this plan");
-            if (!std::isfinite(reading.value) || !std::isfinite(reading.leads_ohm))
-                add(where, "is not a finite number");
+            // An open circuit reads far beyond what a coil may have; nothing reads below what there can be.
+            if (!(reading.value >= std::min(0.0, row(reading.of.what).least) && reading.value <= 1e9))
+                add(where + "/value", "is no reading: allowed 0 to 1e9");
+            if (!(reading.leads_ohm >= 0.0 && reading.leads_ohm <= 1000.0))
+                add(where + "/leads_ohm", "is outside 0 to 1000 ohm");
             if (const auto* port = std::get_if<Port>(&reading.of.of)) checkDevice(port->device, where + "/of");
             if (const auto* device = std::get_if<DeviceId>(&reading.of.of)) checkDevice(*device, where + "/of");
         }
@@ -327,6 +338,7 @@ private:
 
     const Plan& m_plan;
     std::set<DeviceId> m_devices{};
+    std::map<DeviceId, std::set<std::string>> m_terminals{};
     std::vector<Problem> m_problems{};
 };
 

@@ -53,6 +53,17 @@ TEST_F(Hostile, ANameIsNeverMarkup)
     EXPECT_GT(shown, 5) << "as it stands";
 }
 
+TEST_F(Hostile, WhatANewerProgramMayHaveWrittenIsNamed)
+{
+    core::Document document{tests::demoPlan(), {{"/job/mood", "\"good\""}, {"/parts/t9/figures/wobble_hz", "{}"}}};
+    const std::string path = driver.folder().toStdString() + "/newer.reed";
+    ASSERT_TRUE(core::writePlanFile(path, document));
+    driver.window().openPlan(QString::fromStdString(path));
+    EXPECT_EQ(driver.text("noticeText"),
+              "Care: this program does not know /job/mood, /parts/t9/figures/wobble_hz of this file and does not count "
+              "it in; a newer one may. It is kept.");
+}
+
 TEST_F(Hostile, AToolTipIsNoMarkupEither)
 {
     EXPECT_EQ(app::plainTip("1 < 2 & 3"), "1 < 2 & 3");

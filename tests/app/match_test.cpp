@@ -1,4 +1,4 @@
-// Match in the real window: four places chosen for, a margin read, a spacer put in and taken back, a shelf taken in.
+// Match in the real window: four places chosen for, a margin read, a spacer put in and taken back.
 #include <gtest/gtest.h>
 
 #include <QComboBox>
@@ -19,7 +19,6 @@
 
 #include "app/shell/main_window.h"
 #include "app/stations/match/fit_panel.h"
-#include "app/stations/match/shelf_dialog.h"
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/section_drawing.h"
@@ -217,81 +216,6 @@ TEST_F(Match, ARestorationListsWhatIsNotAsTheOriginal)
     driver.session().apply(core::difference(core::EditName::SetJob, driver.session().snapshot().plan, plan));
     EXPECT_TRUE(driver.text("candidateReasons").contains("nominal: 4 ohm instead of 6 ohm"))
         << driver.text("candidateReasons").toStdString();
-}
-
-TEST_F(Match, ABrokenShelfKeepsItsGoodLines)
-{
-    driver.openDemo();
-    driver.click("openShelf");
-    auto* dialog = find<app::ShelfDialog>("shelfDialog");
-    ASSERT_NE(dialog, nullptr);
-    const size_t before = dialog->shelf().parts.size();
-    const QString path = driver.folder() + "/mine.csv";
-    QFile file(path);
-    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
-    file.write(
-        "key,name,kind,class,re_ohm,depth_m\n"
-        "mine-1,Mine good,driver,wideBand100,3.3,0.04\n"
-        "mine-2,Mine torn,driver,wideBand100,three,0.04\n"
-        "mine-3,Mine far,driver,wideBand100,3.3,46\n"
-        "mine-4,Mine strange,teapot,,,\n"
-        "mine-5,Mine short\n");
-    file.close();
-    ASSERT_TRUE(dialog->importFile(path));
-    EXPECT_EQ(dialog->shelf().parts.size(), before + 1);
-    const QString said = dialog->findChild<QLabel*>("shelfSaid")->text();
-    for (const char* line : {"1 parts taken in, 1 of them new", "4 lines were left out",
-                             "line 3, column 5 (re_ohm): found 'three', expected a number such as 3.3",
-                             "line 4, column 6 (depth_m): found 46, allowed 0 to 1 m", "line 5, column 3 (kind)",
-                             "line 6: found 2 cells, expected 6"})
-        EXPECT_TRUE(said.contains(QString::fromLatin1(line))) << line << "\n" << said.toStdString();
-    EXPECT_GE(model().rowOfKey("mine-1"), 0) << "it can be chosen at once";
-    EXPECT_FALSE(dialog->importFile(driver.folder() + "/none.csv"));
-    EXPECT_TRUE(dialog->exportFile(driver.folder() + "/out.csv"));
-    EXPECT_TRUE(dialog->importFile(driver.folder() + "/out.csv"));
-    EXPECT_EQ(dialog->shelf().parts.size(), before + 1) << "the same keys take their own places";
-    driver.click("shelfClose");
-}
-
-TEST_F(Match, TheShelfIsSearchedAndSorted)
-{
-    driver.openDemo();
-    driver.click("openShelf");
-    auto* dialog = find<app::ShelfDialog>("shelfDialog");
-    auto* table = dialog->findChild<QTableView*>("shelfTable");
-    const int all = table->model()->rowCount();
-    QTest::keyClicks(dialog->findChild<QLineEdit*>("shelfSearch"), "spacer 165");
-    EXPECT_EQ(table->model()->rowCount(), 7);
-    dialog->findChild<QLineEdit*>("shelfSearch")->clear();
-    EXPECT_EQ(table->model()->rowCount(), all);
-    table->sortByColumn(table->model()->columnCount() - 1, Qt::DescendingOrder);  // price; unknown ones are none here
-    EXPECT_TRUE(dialog->findChild<QLabel*>("shelfFact")->text().contains("weight"));
-}
-
-// What was taken in is there again the next time, as a file that any table program opens.
-TEST_F(Match, TheShopsShelfIsKept)
-{
-    driver.openDemo();
-    driver.click("openShelf");
-    QFile file(driver.folder() + "/mine.csv");
-    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
-    file.write("key,name,class,re_ohm\nmine-9,Mine kept,wideBand100,3.4\n");
-    file.close();
-    ASSERT_TRUE(find<app::ShelfDialog>("shelfDialog")->importFile(file.fileName()));
-    driver.click("shelfClose");
-    app::PlanSession session(core::shippedShop(), driver.folder() + "/other");
-    app::MainWindow again(session, theme, driver.settings());
-    ASSERT_NE(session.shop().shelf.find("mine-9"), nullptr);
-    EXPECT_EQ(session.shop().shelf.find("mine-9")->name, "Mine kept");
-    // A shelf that somebody broke is said, and the one that ships is used.
-    QFile broken(driver.folder() + "/shelf.csv");
-    ASSERT_TRUE(broken.open(QIODevice::WriteOnly));
-    broken.write("\"never closed");
-    broken.close();
-    app::PlanSession third(core::shippedShop(), driver.folder() + "/third");
-    app::MainWindow window(third, theme, driver.settings());
-    EXPECT_EQ(third.shop().shelf, core::shippedShop().shelf);
-    EXPECT_TRUE(window.findChild<QLabel*>("noticeText")->text().contains("shelf"));
 }
 
 TEST_F(Match, MeasuresAreTypedByKeyAloneInEitherSystem)

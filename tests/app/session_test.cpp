@@ -1,8 +1,11 @@
 #include "app/plan_session.h"
 
 #include <gtest/gtest.h>
+#include <sys/stat.h>
 
+#include <QDir>
 #include <QFile>
+#include <QFileInfo>
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
@@ -32,6 +35,10 @@ protected:
     static core::Edit reading(const PlanSession& session, double ohm)
     {
         return core::readResistance(session.snapshot().plan, core::kFound, {kLeftSpeaker, "1"}, ohm, 0.0);
+    }
+    QStringList keptAside() const
+    {
+        return QDir(folder.filePath("recovery")).entryList({"*.reed"}, QDir::Files);
     }
     QTemporaryDir folder;
 };
@@ -124,8 +131,8 @@ TEST_F(Session, UnsavedWorkIsThereAfterAKill)
         lost = session->snapshot().plan;
     }  // never saved
     const auto session = open();
-    ASSERT_TRUE(session->hasRecovery());
-    session->restoreRecovery();
+    ASSERT_EQ(session->lostWork().size(), 1U);
+    session->takeUp(session->lostWork().front());
     EXPECT_EQ(session->snapshot().plan, lost);
     session->undoStack().undo();
     EXPECT_NE(session->snapshot().plan, lost);
@@ -137,7 +144,7 @@ TEST_F(Session, ASavedPlanLeavesNoRecovery)
     session->apply(reading(*session, 5.1));
     session->writeRecoveryNow();
     ASSERT_TRUE(session->saveAs(folder.filePath("plan.reed")));
-    EXPECT_FALSE(open()->hasRecovery());
+    EXPECT_TRUE(QDir(folder.filePath("recovery")).isEmpty());
     EXPECT_TRUE(session->undoStack().isClean());
 }
 
@@ -145,7 +152,7 @@ TEST_F(Session, RecoveryIsWrittenByItselfAfterARest)
 {
     const auto session = open();
     session->apply(reading(*session, 5.1));
-    EXPECT_TRUE(QTest::qWaitFor([this] { return open()->hasRecovery(); }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([this] { return keptAside().size() == 1; }, 5000));
 }
 
 TEST_F(Session, UndoneBackToTheFileNothingIsKeptAside)
@@ -155,7 +162,85 @@ TEST_F(Session, UndoneBackToTheFileNothingIsKeptAside)
     session->writeRecoveryNow();
     session->undoStack().undo();
     session->writeRecoveryNow();
-    EXPECT_FALSE(open()->hasRecovery());
+    EXPECT_TRUE(QDir(folder.filePath("recovery")).isEmpty());
+}
+
+// Two windows with plans that were never saved: each keeps its own, and neither is offered the other's living work.
+TEST_F(Session, AutosaveBelongsToItsWindow)
+{
+    auto first = open();
+    first->apply(reading(*first, 5.1));
+    first->writeRecoveryNow();
+    const auto second = open();
+    EXPECT_TRUE(second->lostWork().empty());
+    second->apply(reading(*second, 6.2));
+    second->writeRecoveryNow();
+    EXPECT_EQ(keptAside().size(), 2);
+    second->dropRecovery();
+    EXPECT_EQ(keptAside().size(), 1) << "the first one's stays";
+    const core::Plan lost = first->snapshot().plan;
+    first.reset();
+    const std::vector<LostWork> found = second->lostWork();
+    ASSERT_EQ(found.size(), 1U);
+    EXPECT_LT(std::abs(found.front().kept.secsTo(QDateTime::currentDateTime())), 60);
+    EXPECT_LT(std::abs(found.front().opened.secsTo(QDateTime::currentDateTime())), 60);
+    second->takeUp(found.front());
+    EXPECT_EQ(second->snapshot().plan, lost);
+    QSignalSpy refused(second.get(), &PlanSession::refused);
+    second->takeUp(found.front());
+    EXPECT_EQ(refused.count(), 1) << "taken up already";
+    EXPECT_EQ(keptAside().size(), 1) << "it is this window's work now";
+}
+
+// What a killed program of the same name left: its lock names a process that is no more.
+TEST_F(Session, LostWorkOfSeveralWindowsComesLatestFirst)
+{
+    for (const double ohm : {5.1, 6.2}) {
+        const auto session = open();
+        session->apply(reading(*session, ohm));
+        session->writeRecoveryNow();
+        QTest::qWait(20);
+    }
+    const auto session = open();
+    const std::vector<LostWork> lost = session->lostWork();
+    ASSERT_EQ(lost.size(), 2U);
+    EXPECT_GT(lost[0].kept, lost[1].kept);
+    Recovery::forget(lost[0]);
+    EXPECT_EQ(session->lostWork().size(), 1U);
+    // An older program's file has no time in its name and no lock.
+    QFile::rename(lost[1].file, lost[1].file.section(QLatin1Char('-'), 0, -3) + ".reed");
+    ASSERT_EQ(session->lostWork().size(), 1U);
+    EXPECT_FALSE(session->lostWork().front().opened.isValid());
+}
+
+// With nothing open what is taken up is a plan of its own, and not saved.
+TEST_F(Session, LostWorkIsOpenedByItself)
+{
+    core::Plan lost;
+    {
+        const auto session = open();
+        session->apply(reading(*session, 5.1));
+        session->writeRecoveryNow();
+        lost = session->snapshot().plan;
+    }
+    PlanSession session(core::shippedShop(), folder.filePath("recovery"));
+    ASSERT_EQ(session.lostWork().size(), 1U);
+    session.takeUp(session.lostWork().front());
+    EXPECT_EQ(session.snapshot().plan, lost);
+    EXPECT_FALSE(session.undoStack().isClean());
+    EXPECT_EQ(keptAside().size(), 1) << "kept again, by this window";
+}
+
+// A pipe with a lock's name would be waited for; a folder that is only read can hold none.
+TEST_F(Session, ALockThatIsNoFileIsLeftAlone)
+{
+    ASSERT_TRUE(open()->saveAs(folder.filePath("plan.reed")));
+    const std::string pipe = folder.filePath("plan.reed.lock").toStdString();
+    ASSERT_EQ(mkfifo(pipe.c_str(), 0600), 0);
+    PlanSession session(core::shippedShop(), folder.filePath("recovery"));
+    ASSERT_TRUE(session.openFile(folder.filePath("plan.reed")));
+    EXPECT_FALSE(session.openElsewhere());
+    EXPECT_TRUE(QFileInfo::exists(folder.filePath("plan.reed.lock")));
 }
 
 TEST_F(Session, AFailedSaveKeepsThePlanUnsaved)

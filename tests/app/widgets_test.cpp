@@ -6,6 +6,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QLabel>
+#include <QLocale>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QRegularExpression>
@@ -121,16 +122,6 @@ TEST_F(Widgets, ANoticeOffersItsChoicesAndGoes)
     EXPECT_TRUE(notice.isHidden());
 }
 
-// Answers the next message box with one of its buttons.
-void answerNextBox(QMessageBox::StandardButton button)
-{
-    QTimer::singleShot(50, qApp, [button] {
-        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-        ASSERT_NE(box, nullptr);
-        QTest::mouseClick(box->button(button), Qt::LeftButton);
-    });
-}
-
 TEST_F(Widgets, ClosingWithUnsavedWorkAsksFirst)
 {
     tests::WindowDriver driver(theme);
@@ -139,9 +130,9 @@ TEST_F(Widgets, ClosingWithUnsavedWorkAsksFirst)
     driver.window().show();
     driver.pickCandidate("wb-alder-4");
     EXPECT_TRUE(driver.window().isWindowModified());
-    answerNextBox(QMessageBox::Cancel);
+    driver.answerNextBox(QMessageBox::Cancel);
     EXPECT_FALSE(driver.window().close());
-    answerNextBox(QMessageBox::Discard);
+    driver.answerNextBox(QMessageBox::Discard);
     EXPECT_TRUE(driver.window().close());
 }
 
@@ -154,6 +145,9 @@ TEST_F(Widgets, UnsavedWorkOfLastTimeIsOfferedAndTakenUp)
     const core::Plan lost = driver.session().snapshot().plan;
     driver.openDemo();  // as after a kill: the file as it was, the work kept aside
     ASSERT_TRUE(driver.has("recoveryRestore"));
+    const QString today = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat);
+    EXPECT_EQ(driver.text("noticeText").count(today), 2) << driver.text("noticeText").toStdString();
+    EXPECT_TRUE(driver.text("noticeText").contains("from the window that opened it"));
     EXPECT_NE(driver.session().snapshot().plan, lost);
     driver.click("recoveryRestore");
     EXPECT_EQ(driver.session().snapshot().plan, lost);

@@ -9,6 +9,7 @@
 #include <QPointer>
 #include <QPushButton>
 #include <QTest>
+#include <QTimer>
 
 #include "app/shell/main_window.h"
 #include "app/widening.h"
@@ -99,6 +100,15 @@ void WindowDriver::key(int key, Qt::KeyboardModifiers modifiers)
     QCoreApplication::processEvents();  // what the last key made is there when the next one comes
     QWidget* focus = QApplication::focusWidget();
     QTest::keyClick(focus ? focus : m_window.get(), static_cast<Qt::Key>(key), modifiers);
+}
+
+void WindowDriver::answerNextBox(QMessageBox::StandardButton button)
+{
+    QTimer::singleShot(50, qApp, [button] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box) qFatal("no box to answer");
+        QTest::mouseClick(box->button(button), Qt::LeftButton);
+    });
 }
 
 void WindowDriver::click(const char* objectName)

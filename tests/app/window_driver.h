@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QMessageBox>
 #include <QSettings>
 #include <QString>
 #include <QTemporaryDir>
@@ -37,6 +38,7 @@ public:
     void click(const char* objectName);
     void clickThing(const QString& name);                    // on the drawing of the walk-round
     void type(const char* objectName, const QString& text);  // replaces what stands there, then Enter
+    void answerNextBox(QMessageBox::StandardButton button);  // of the message box that is still to come
     void pickCandidate(const char* shelfKey);                // arrows on the shelf, then Enter
     void openSlate(const QString& text);
     void closeSlate();

@@ -108,12 +108,24 @@ TEST_F(Window, WritesTheJobAsThreeCsvTables)
     driver.openDemo();
     driver.pickCandidate("wb-alder-4");
     driver.key(Qt::Key_9, Qt::ControlModifier);
-    const QStringList written = driver.window().findChild<app::JobCardView*>()->writeCsv(driver.folder() + "/job.csv");
-    ASSERT_EQ(written.size(), 3);
-    const auto wiring = core::readWholeFile(written[1].toStdString());
+    auto* card = driver.window().findChild<app::JobCardView*>();
+    card->saveCsv(driver.folder() + "/job.csv");
+    EXPECT_TRUE(driver.text("noticeText").startsWith("Saved "));
+    const std::string wires = (driver.folder() + "/job-wiring.csv").toStdString();
+    const auto wiring = core::readWholeFile(wires);
+    ASSERT_TRUE(wiring);
     EXPECT_TRUE(wiring->starts_with("Wire,From,To,Colour,State\r\n"));
     EXPECT_NE(wiring->find("grey/black"), std::string::npos);
-    EXPECT_TRUE(driver.window().findChild<app::JobCardView*>()->writeCsv("/nowhere/at/all.csv").isEmpty());
+    card->saveCsv("/nowhere/at/all.csv");
+    EXPECT_TRUE(driver.text("noticeText").startsWith("/nowhere/at/all-steps.csv"));
+    // The files that are really written are asked about, once, and stay where nobody wants that.
+    ASSERT_TRUE(core::writeAtomically(wires, "mine", 0));
+    driver.answerNextBox(QMessageBox::Cancel);
+    card->saveCsv(driver.folder() + "/job.csv");
+    EXPECT_EQ(*core::readWholeFile(wires), "mine");
+    driver.answerNextBox(QMessageBox::Yes);
+    card->saveCsv(driver.folder() + "/job.csv");
+    EXPECT_EQ(*core::readWholeFile(wires), *wiring);
 }
 
 TEST_F(Window, AnOhmmeterReadingSettlesReAtOnce)

@@ -1,6 +1,5 @@
 #include "app/stations/match/fit_panel.h"
 
-#include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -12,6 +11,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/plain_label.h"
+#include "app/widgets/save_path.h"
 #include "app/widgets/section_drawing.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/fit_edits.h"
@@ -323,7 +323,8 @@ bool FitPanel::writeTemplate(const QString& path)
 void FitPanel::askForTemplate()
 {
     const QString path =
-        QFileDialog::getSaveFileName(this, tr("Save the template"), QStringLiteral("spacer.pdf"), tr("PDF (*.pdf)"));
+        askSavePath(this, tr("Save the template"), QStringLiteral("spacer.pdf"), tr("PDF (*.pdf)"),
+                    QStringLiteral(".pdf"));
     if (!path.isEmpty() && !writeTemplate(path))
         emit said(tr("%1 cannot be written; choose another folder.").arg(path));
 }

@@ -16,6 +16,7 @@
 #include <sstream>
 
 #include "app/widgets/plain_label.h"
+#include "app/widgets/save_path.h"
 #include "app/widgets/quiet_combo.h"
 #include "app/widgets/shelf_model.h"
 #include "core/design/shelf_facts.h"
@@ -201,7 +202,8 @@ void ShelfDialog::askImport()
 void ShelfDialog::askExport()
 {
     const QString path =
-        QFileDialog::getSaveFileName(this, tr("Write the shelf"), QStringLiteral("shelf.csv"), tr("Tables (*.csv)"));
+        askSavePath(this, tr("Write the shelf"), QStringLiteral("shelf.csv"), tr("Tables (*.csv)"),
+                    QStringLiteral(".csv"));
     if (!path.isEmpty()) exportFile(path);
 }
 

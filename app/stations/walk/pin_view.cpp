@@ -12,6 +12,7 @@
 #include <sstream>
 
 #include "app/widgets/plain_label.h"
+#include "app/widgets/save_path.h"
 #include "core/io/atomic_file.h"
 #include "core/io/pin_file.h"
 #include "words/source_words.h"
@@ -133,7 +134,8 @@ PinView::PinView(QWidget* parent)
     });
     button(tr("Write it…"), "pinsExport", [this] {
         const QString path =
-            QFileDialog::getSaveFileName(this, tr("Write the pins"), QStringLiteral("pins.csv"), tr("Tables (*.csv)"));
+            askSavePath(this, tr("Write the pins"), QStringLiteral("pins.csv"), tr("Tables (*.csv)"),
+                        QStringLiteral(".csv"));
         if (!path.isEmpty()) writeFile(path);
     });
     foot->addStretch();

@@ -53,7 +53,7 @@ core::Edit takeFuse(const Survey& survey, const QString& key)
     return key.isEmpty() ? core::setFuse(survey.plan(), survey.stage, survey.source, nullptr) : core::Edit{};
 }
 
-AskForm::QuantityLine cableLine(core::Quantity what, const char* name, const QString& label)
+AskForm::QuantityLine supplyCableLine(core::Quantity what, const char* name, const QString& label)
 {
     return {.name = QLatin1String(name),
             .label = label,
@@ -101,8 +101,8 @@ AskForm* supplyForm(QWidget* parent)
                            return there ? keyOf(*there) : QString();
                        },
                    .write = takeFuse});
-    form->addQuantity(cableLine(core::Quantity::Area_m2, "supplyArea", tr("Supply cable")));
-    form->addQuantity(cableLine(core::Quantity::Length_m, "supplyLength", tr("From the fuse on")));
+    form->addQuantity(supplyCableLine(core::Quantity::Area_m2, "supplyArea", tr("Supply cable")));
+    form->addQuantity(supplyCableLine(core::Quantity::Length_m, "supplyLength", tr("From the fuse on")));
     form->addSentence(QStringLiteral("supplyCable"), cableSaid);
     form->addSentence(QStringLiteral("supplyCaution"), [](const Survey& survey) -> QString {
         return survey.partOf(survey.source)

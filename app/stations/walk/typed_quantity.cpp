@@ -39,8 +39,10 @@ tl::expected<double, QString> typedQuantity(const QString& text, core::Quantity 
     }
     const auto typed = core::parseQuantity(meant.toUtf8().toStdString(), dimensionOf(quantity));
     if (!typed) return tl::unexpected(QString::fromStdString(core::oneLine(typed.error())));
+    if (core::allows(quantity, typed->value)) return typed->value;
     const core::QuantityRow& limits = core::row(quantity);
-    if (typed->value >= limits.least && typed->value <= limits.greatest) return typed->value;
+    if (limits.whole && typed->value > limits.least && typed->value < limits.greatest)
+        return tl::unexpected(QCoreApplication::translate("Survey", "%1 cannot be: a whole number is wanted.").arg(text));
     return tl::unexpected(QCoreApplication::translate("Survey", "%1 cannot be: allowed %2 to %3.")
                               .arg(text, words::fieldText(quantity, limits.least, words::UnitSystem::Metric),
                                    words::fieldText(quantity, limits.greatest, words::UnitSystem::Metric)));

@@ -430,6 +430,7 @@ void WalkView::take(const core::Edit& edit)
 {
     if (edit.changes.empty()) return;
     const core::Plan before = m_survey.plan();
+    const core::Fitout stood = m_survey.fitout();
     emit edited(ofThePlan(edit));
     // What was added is what one goes on with: its left side.
     core::PlaceId added{};
@@ -440,8 +441,7 @@ void WalkView::take(const core::Edit& edit)
         added = id;
     }
     if (added) return choosePlace(added);
-    for (const auto& [id, device] : m_survey.fitout().devices)
-        if (id.number > before.lastId && core::isSource(*m_survey.partOf(id))) m_survey.source = id;
+    if (const core::DeviceId source = core::newSource(m_survey.fitout(), stood)) m_survey.source = source;
     refresh();
 }
 

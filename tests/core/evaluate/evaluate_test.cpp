@@ -178,10 +178,12 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
 {
     Plan plan = tests::demoPlan();
     for (auto& [id, part] : plan.parts) {
-        for (const QuantityRow& limits : quantities())
-            if (*rc::gen::inRange(0, 4) == 0)
-                part.figures[limits.quantity] =
-                    Known{limits.least + (limits.greatest - limits.least) * *rc::gen::inRange(0, 1001) / 1000.0};
+        for (const QuantityRow& limits : quantities()) {
+            if (*rc::gen::inRange(0, 4) != 0) continue;
+            const double value =
+                limits.least + (limits.greatest - limits.least) * *rc::gen::inRange(0, 1001) / 1000.0;
+            part.figures[limits.quantity] = Known{limits.whole ? std::round(value) : value};
+        }
         for (auto& [name, element] : part.inside)
             if (*rc::gen::inRange(0, 3) == 0) element.figures.clear();
     }

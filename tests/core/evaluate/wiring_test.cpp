@@ -75,7 +75,8 @@ TEST(Runs, ADeadBridgeCannotTellItsSign)
     // A coil between the middles of two equal dividers has no voltage.
     Plan plan = tests::demoPlan();
     Part bridge{.kind = PartKind::Network, .name = "bridge"};
-    bridge.terminals = {{"p", ""}, {"n", ""}, {"x", ""}, {"y", ""}};
+    bridge.terminals = plan.parts.at({8}).terminals;  // the right plug is of the same kind
+    for (const char* terminal : {"p", "n", "x", "y"}) bridge.terminals[terminal] = "";
     for (const auto& [name, a, b] : {std::tuple{"R1", "p", "x"}, std::tuple{"R2", "x", "n"}, std::tuple{"R3", "p", "y"},
                                      std::tuple{"R4", "y", "n"}})
         bridge.inside[name] = {ElementKind::Resistor, a, b, {{Quantity::Resistance_ohm, Known{10.0}}}};
@@ -117,7 +118,8 @@ TEST(Runs, AnAbsurdWiringEndsInTime)
             const std::string name = "r" + std::to_string(i) + "_" + std::to_string(j);
             tangle.inside[name] = {ElementKind::Resistor, pin(5000 + i), pin(5000 + j)};
         }
-    tangle.terminals = {{"x0", ""}, {"x5000", ""}, {"x5029", ""}};
+    tangle.terminals = plan.parts.at({8}).terminals;
+    for (const char* terminal : {"x0", "x5000", "x5029"}) tangle.terminals[terminal] = "";
     plan.parts[{8}] = tangle;
     plan.wires[{kFactory, {16}}] = Wire{{tests::kRadio, "RL+"}, {tests::kLeftPlug, "x5000"}};
     plan.wires[{kFactory, {17}}] = Wire{{tests::kRadio, "RL-"}, {tests::kLeftSpeaker, "1-"}};

@@ -47,7 +47,7 @@ INSTANTIATE_TEST_SUITE_P(
         InvalidRow{"stage on a stage that is not there", [](Plan& p) { p.stages[kGoal].on = {99}; }, "/stages/s24/on"},
         InvalidRow{"a ring of stages", [](Plan& p) { p.stages[kGoal].on = kGoal; }, "/stages/s24/on"},
         InvalidRow{"no such goal", [](Plan& p) { p.job.goal = {77}; }, "/job/goal"},
-        InvalidRow{"an id beyond the counter", [](Plan& p) { p.parts[{99}] = {}; }, "/parts/t99"},
+        InvalidRow{"a counter below nothing", [](Plan& p) { p.lastId = -1; }, "/lastId"},
         InvalidRow{"a pair that is not mutual", [](Plan& p) { p.places[{3}].pair = {3}; }, "/places/p3/pair"},
         InvalidRow{"both follow", [](Plan& p) { p.places[{3}].followsPair = true; }, "/places/p3/followsPair"},
         InvalidRow{"a way in through a panel that is not there", [](Plan& p) { p.places[{3}].wayIn = {{9}}; },
