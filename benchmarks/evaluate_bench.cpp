@@ -1,6 +1,9 @@
 // How long the parts of one answer take. Run alone on a quiet machine; figures in docs/performance.md.
 #include <benchmark/benchmark.h>
 
+#include <sstream>
+#include <utility>
+
 #include "core/base/grid.h"
 #include "core/design/rank_drivers.h"
 #include "core/edits/named_edits.h"
@@ -8,9 +11,11 @@
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/resolve.h"
 #include "core/io/plan_file.h"
+#include "core/io/shelf_file.h"
 #include "core/io/shop.h"
 #include "core/judgement/judge.h"
 #include "core/shipped/shipped.h"
+#include "tests/core/twelve_runs.h"
 
 namespace {
 
@@ -106,5 +111,31 @@ void ReadAPlan(benchmark::State& state)
     for (auto _ : state) benchmark::DoNotOptimize(readPlanText(text, "demo"));
 }
 BENCHMARK(ReadAPlan)->Unit(benchmark::kMillisecond);
+
+void ReadHundredPlaces(benchmark::State& state)
+{
+    tests::TwelveRuns twelve;
+    twelve.crowd(100);
+    const std::string text = planText({twelve.plan, {}});
+    for (auto _ : state) benchmark::DoNotOptimize(readPlanText(text, "hundred"));
+}
+BENCHMARK(ReadHundredPlaces)->Unit(benchmark::kMillisecond);
+
+// The most rows that a shelf may have, of every kind of part.
+void ReadShelf200000(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    Shelf shelf;
+    while (shelf.parts.size() < kMostShelfRows)
+        for (Part part : shop.shelf.parts) {
+            if (shelf.parts.size() == kMostShelfRows) break;
+            part.shelfKey += std::to_string(shelf.parts.size());
+            shelf.parts.push_back(std::move(part));
+        }
+    std::ostringstream text;
+    writeShelf(text, std::exchange(shelf, {}));
+    for (auto _ : state) benchmark::DoNotOptimize(readShelf(text.str(), "shelf.csv", shop.practice));
+}
+BENCHMARK(ReadShelf200000)->Unit(benchmark::kMillisecond)->Iterations(1);
 
 }  // namespace

@@ -5,10 +5,13 @@
 #include <array>
 
 #include "core/design/align.h"
+#include "core/design/remedies.h"
 #include "core/design/spots.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/widen.h"
 #include "core/io/shop.h"
+#include "core/judgement/judge.h"
+#include "core/judgement/measure_next.h"
 #include "tests/core/twelve_runs.h"
 
 namespace {
@@ -91,6 +94,32 @@ void WidenTwelveRuns(benchmark::State& state)
     for (auto _ : state) benchmark::DoNotOptimize(widen(evaluation));
 }
 BENCHMARK(WidenTwelveRuns)->Unit(benchmark::kMillisecond);
+
+// What `check` does with more and more woofers on one channel, each of its own kind: it grows with their number.
+void CheckOneChannel(benchmark::State& state)
+{
+    const Practice practice = shippedShop().practice;
+    tests::TwelveRuns twelve;
+    twelve.crowd(static_cast<int>(state.range(0)));
+    for (auto _ : state) {
+        const Evaluation evaluation = widen(evaluateJob(twelve.plan, practice));
+        const std::vector<Finding> findings = judge(twelve.plan, evaluation);
+        benchmark::DoNotOptimize(measureNext(twelve.plan, evaluation, findings));
+    }
+}
+BENCHMARK(CheckOneChannel)->Name("CheckSixtyOnOneChannel")->Arg(0)->Arg(20)->Arg(60)->Arg(180)->Unit(benchmark::kMillisecond);
+
+void RemediesOneChannel(benchmark::State& state)
+{
+    const Shop shop = shippedShop();
+    tests::TwelveRuns twelve;
+    twelve.crowd(static_cast<int>(state.range(0)));
+    const Evaluation evaluation = evaluateJob(twelve.plan, shop.practice);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(remedies(twelve.plan, shop.practice, shop.shelf, shop.vehicles, evaluation,
+                                          Complaint::NotLoud, twelve.driver));
+}
+BENCHMARK(RemediesOneChannel)->Arg(20)->Arg(60)->Arg(180)->Unit(benchmark::kMillisecond);
 
 // Delays, levels and polarity of six channels for two seats.
 void AlignTwoSeats(benchmark::State& state)

@@ -195,7 +195,7 @@ private:
                 m_behindCapacitor = !coil.run.seriesCapacitors.empty();
             coil.run.seriesCapacitors.clear();
         }
-        const NetworkSweep* sweep = inputs.circuit ? &sweepFor(inputs.circuit->network) : nullptr;
+        const NetworkSweep* sweep = inputs.circuit ? &m_sweeps.of(inputs.circuit->network) : nullptr;
         const auto solved = solveCircuit(inputs, m_role.practice, m_role.tables, {.sweep = sweep, .burdens = false});
         if (!solved) return;
         const auto run = std::find_if(solved->runs.begin(), solved->runs.end(), [&](const RunResult& one) {
@@ -227,14 +227,6 @@ private:
         m_candidate.bandChange_db = 0.0;
         for (const Band band : bandsOf(m_role.work))
             m_candidate.bandChange_db = std::min(m_candidate.bandChange_db, change(band));
-    }
-
-    // One elimination for all candidates of one shape.
-    const NetworkSweep& sweepFor(const Network& network)
-    {
-        for (const auto& [shape, sweep] : m_sweeps)
-            if (sameShape(shape, network)) return sweep;
-        return m_sweeps.emplace_back(network, NetworkSweep(network)).second;
     }
 
     // The bands in which a place with this work must not lose.
@@ -394,7 +386,7 @@ private:
     bool m_behindCapacitor = false;  // the last candidate's own coil
     WiringGraph m_graph{};
     std::vector<Run> m_runs{};
-    std::deque<std::pair<Network, NetworkSweep>> m_sweeps{};  // by shape
+    SweepsByShape m_sweeps{};
     Known m_re{};
     Candidate m_candidate{};
 };

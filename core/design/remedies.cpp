@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "core/design/complaints.h"
 #include "core/design/try_driver.h"
@@ -21,6 +22,7 @@ namespace core {
 namespace {
 
 constexpr size_t kMostDriversTried = 4;  // roles; each tries the whole shelf
+constexpr size_t kMostRunsTried = 24;    // more than any vehicle's; of a longer list the loudest in the band
 
 struct Heard {
     double level_db = 0.0, middle_db = 0.0, reach_db = 0.0;
@@ -45,11 +47,16 @@ public:
     std::vector<Remedy> run(const std::stop_token& stop)
     {
         if (!m_now) return {};
+        std::vector<const RunResult*> runs = leadingRuns();
+        const bool all = runs.size() <= kMostRunsTried;
+        if (!all) runs = loudestOf(std::move(runs), kMostRunsTried);
+        std::set<PlaceId> places;
+        for (const RunResult* run : runs) places.insert(m_goal.used.devices.at(run->run.id.coil.device).at);
         for (const auto& [id, place] : m_goal.used.places) {
             if (stop.stop_requested()) return {};
-            if (!place.followsPair) tryPlace(id, place);
+            if (!place.followsPair && (all || places.contains(id))) tryPlace(id, place);
         }
-        for (const RunResult* run : leadingRuns()) {
+        for (const RunResult* run : runs) {
             if (stop.stop_requested()) return {};
             tryRun(*run);
         }
@@ -122,6 +129,22 @@ private:
         return runs;
     }
 
+    // Those that carry the complaint's band, loudest first.
+    [[nodiscard]] std::vector<const RunResult*> loudestOf(std::vector<const RunResult*> runs, size_t most) const
+    {
+        const auto level_db = [&](const RunResult* run) {
+            const Eigen::ArrayXd curve_db = 20.0 * (run->transfer.abs() * run->pressure_pa_v.abs()).max(1e-12).log10();
+            return bandMean_db(m_evaluation.frequency_hz, curve_db, m_row.from_hz, m_row.to_hz);
+        };
+        std::vector<std::pair<double, const RunResult*>> byLevel;
+        for (const RunResult* run : runs) byLevel.emplace_back(level_db(run), run);
+        std::stable_sort(byLevel.begin(), byLevel.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+        runs.clear();
+        for (const auto& [level, run] : byLevel)
+            if (runs.size() < most) runs.push_back(run);
+        return runs;
+    }
+
     void tryRun(const RunResult& run)
     {
         const DeviceId coil = run.run.id.coil.device;
@@ -150,17 +173,12 @@ private:
     // The roles that carry the band, loudest first.
     void tryDrivers(const std::stop_token& stop)
     {
-        std::vector<std::pair<double, DeviceId>> roles;
-        for (const RunResult* run : leadingRuns()) {
-            if (isTweeter(*run)) continue;  // the shelf's wide-band drivers do not replace one
-            const Eigen::ArrayXd level_db = 20.0 * (run->transfer.abs() * run->pressure_pa_v.abs()).max(1e-12).log10();
-            roles.emplace_back(-bandMean_db(m_evaluation.frequency_hz, level_db, m_row.from_hz, m_row.to_hz),
-                               run->run.id.coil.device);
-        }
-        std::sort(roles.begin(), roles.end());
-        roles.resize(std::min(roles.size(), kMostDriversTried));
-        for (const auto& [level, device] : roles) {
+        std::vector<const RunResult*> roles = leadingRuns();
+        // The shelf's wide-band drivers do not replace a tweeter.
+        std::erase_if(roles, [&](const RunResult* run) { return isTweeter(*run); });
+        for (const RunResult* run : loudestOf(std::move(roles), kMostDriversTried)) {
             if (stop.stop_requested()) return;
+            const DeviceId device = run->run.id.coil.device;
             const SolverRequest request{SolverRequest::Kind::ChooseDriver, device, {}};
             if (const auto edit = answer(request, m_plan, m_practice, ofSizeOf(device)))
                 add(RemedyKind::AnotherDriver, m_goal.used.devices.at(device).at, device, *edit);

@@ -13,6 +13,7 @@
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/ways.h"
 #include "core/evaluate/wiring_graph.h"
+#include "core/physics/network_sweep.h"
 
 namespace core {
 namespace {
@@ -75,8 +76,9 @@ bool differInPositionOnly(const Fitout& a, const Fitout& b)
 
 class StageMaker {
 public:
-    StageMaker(const Practice& practice, const GridTables& tables, std::vector<const StageResult*> known)
-        : m_practice(practice), m_tables(tables), m_known(std::move(known))
+    StageMaker(const Practice& practice, const GridTables& tables, std::vector<const StageResult*> known,
+               SweepsByShape* sweeps)
+        : m_practice(practice), m_tables(tables), m_known(std::move(known)), m_sweeps(sweeps)
     {
     }
 
@@ -137,7 +139,10 @@ private:
             m_stage->inputs.push_back(channelInputs(m_stage->used, graph, channel, found, m_practice));
             if (takeOver(m_stage->inputs.back())) continue;
             m_sameSound = nullptr;
-            if (auto solved = solveCircuit(m_stage->inputs.back(), m_practice, m_tables)) {
+            const ChannelInputs& inputs = m_stage->inputs.back();
+            const bool plays = inputs.circuit && !inputs.circuit->taps.empty();
+            const NetworkSweep* sweep = m_sweeps && plays ? &m_sweeps->of(inputs.circuit->network) : nullptr;
+            if (auto solved = solveCircuit(inputs, m_practice, m_tables, {.sweep = sweep})) {
                 m_stage->circuits.push_back(std::move(solved->circuit));
                 for (RunResult& run : solved->runs) m_stage->runs.push_back(std::move(run));
             }
@@ -226,6 +231,7 @@ private:
     const Practice& m_practice;
     const GridTables& m_tables;
     std::vector<const StageResult*> m_known;
+    SweepsByShape* m_sweeps;
     std::shared_ptr<StageResult> m_stage = std::make_shared<StageResult>();
     const StageResult* m_sameSound = m_known.empty() ? nullptr : m_known.front();  // all circuits so far came from it
 };
@@ -233,9 +239,9 @@ private:
 }  // namespace
 
 std::shared_ptr<const StageResult> makeStage(Fitout fitout, const Practice& practice, const GridTables& tables,
-                                             std::vector<const StageResult*> known)
+                                             std::vector<const StageResult*> known, SweepsByShape* sweeps)
 {
-    return StageMaker(practice, tables, std::move(known)).make(std::move(fitout));
+    return StageMaker(practice, tables, std::move(known), sweeps).make(std::move(fitout));
 }
 
 }  // namespace core

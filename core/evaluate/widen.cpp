@@ -10,6 +10,7 @@
 #include "core/evaluate/stage_figures.h"
 #include "core/evaluate/uncertain_inputs.h"
 #include "core/model/names.h"
+#include "core/physics/network_sweep.h"
 #include "core/physics/quantile.h"
 
 namespace core {
@@ -17,6 +18,8 @@ namespace {
 
 constexpr Eigen::Index kDraws = 100;
 constexpr double kLow = 0.025, kHigh = 0.975;
+// Values shifted one by one: so many that a usual vehicle's are all among them. Each costs two whole stages.
+constexpr size_t kMostShifted = 128;
 
 // FNV-1a: a stream of draws for each value by its name, so that it does not depend on what else there is.
 std::uint64_t seedOf(const std::string& name)
@@ -84,15 +87,18 @@ public:
           m_settled(settled(nominal.used, evaluation.practice))
     {
         m_spread->inputs = uncertainInputs(nominal.used, evaluation.practice);
+        for (const ChannelInputs& inputs : nominal.inputs)  // so that no draw decides the order
+            if (inputs.circuit && !inputs.circuit->taps.empty())
+                static_cast<void>(m_sweeps.of(inputs.circuit->network));
     }
 
     // nothing if it was stopped
-    std::shared_ptr<const StageSpread> make() { return draw() && shiftEach() ? m_spread : nullptr; }
+    std::shared_ptr<const StageSpread> make() { return draw() && shiftTelling() ? m_spread : nullptr; }
 
 private:
-    [[nodiscard]] std::shared_ptr<const StageResult> resultOf(Fitout fitout) const
+    [[nodiscard]] std::shared_ptr<const StageResult> resultOf(Fitout fitout)
     {
-        return makeStage(std::move(fitout), m_evaluation.practice, *m_evaluation.tables, {&m_nominal});
+        return makeStage(std::move(fitout), m_evaluation.practice, *m_evaluation.tables, {&m_nominal}, &m_sweeps);
     }
 
     bool draw()
@@ -112,8 +118,38 @@ private:
             for (auto& [id, draws] : heard) draws.take(n, result->hearing.at(id));
         }
         for (const auto& [id, draws] : heard) m_spread->hearing[id] = heardSpread(draws, m_nominal.hearing.at(id));
+        chooseTelling(shares, heard);
         return true;
     }
+
+    // The values that are shifted. Where there are too many: half of them those that the loudest clean level at the
+    // first listener follows closest from draw to draw, the others those that some figure does.
+    void chooseTelling(const std::vector<Eigen::ArrayXd>& shares, const std::map<ListenerId, HeardDraws>& heard)
+    {
+        for (size_t i = 0; i < m_spread->inputs.size(); ++i)
+            if (m_spread->inputs[i].value.basis.origin != Origin::Measured) m_telling.push_back(i);
+        m_spread->allShifted = m_telling.size() <= kMostShifted;
+        if (m_spread->allShifted) return;
+        Eigen::MatrixXd inputs(kDraws, std::ssize(shares));
+        for (size_t i = 0; i < shares.size(); ++i)
+            inputs.col(static_cast<Eigen::Index>(i)) = about(shares[i]).normalized();
+        Eigen::VectorXd ofLevel = Eigen::VectorXd::Zero(inputs.cols()), ofFigures = ofLevel;
+        if (!heard.empty())
+            for (const Eigen::ArrayXd& band_db : heard.begin()->second.reach_db)
+                ofLevel += (inputs.transpose() * about(band_db)).cwiseAbs2();
+        for (const auto& [address, draws] : m_spread->draws)
+            ofFigures = ofFigures.cwiseMax((inputs.transpose() * about(draws).normalized()).cwiseAbs2());
+        const auto first = [&](auto from, const Eigen::VectorXd& share) {
+            std::stable_sort(from, m_telling.end(), [&](size_t a, size_t b) {
+                return share(static_cast<Eigen::Index>(a)) > share(static_cast<Eigen::Index>(b));
+            });
+        };
+        first(m_telling.begin(), ofLevel);
+        first(m_telling.begin() + kMostShifted / 2, ofFigures);
+        m_telling.resize(kMostShifted);
+    }
+
+    [[nodiscard]] static Eigen::VectorXd about(const Eigen::ArrayXd& draws) { return (draws - draws.mean()).matrix(); }
 
     [[nodiscard]] HeardSpread heardSpread(const HeardDraws& draws, const HearingResult& nominal) const
     {
@@ -127,6 +163,7 @@ private:
         }
         for (size_t band = 0; band < kBandCount; ++band) {
             const double doubt = std::sqrt((m_evaluation.tables->bands[band] * doubt_db.square()).sum());
+            spread.reachSquare_db2 += about(draws.reach_db[band]).squaredNorm() / kDraws;
             spread.reach_db[band] = withDoubt(rangeOf(draws.reach_db[band]), nominal.bands[band].reach_db, doubt);
             if (static_cast<Band>(band) != Band::Mid)  // which the others are relative to
                 spread.balance_db[band] =
@@ -138,11 +175,11 @@ private:
     }
 
     // One value after the other from end to end, all others as they are.
-    bool shiftEach()
+    bool shiftTelling()
     {
         constexpr double kNothing = 1e-9;  // of what it is a shift of
-        for (UncertainInput& input : m_spread->inputs) {
-            if (input.value.basis.origin == Origin::Measured) continue;
+        for (const size_t place : m_telling) {
+            UncertainInput& input = m_spread->inputs[place];
             if (m_stop.stop_requested()) return false;
             Fitout low = m_settled, high = m_settled;
             shift(low, input, -1.0);
@@ -165,6 +202,8 @@ private:
     const StageResult& m_nominal;
     const std::stop_token& m_stop;
     Fitout m_settled;
+    SweepsByShape m_sweeps{};
+    std::vector<size_t> m_telling{};
     std::shared_ptr<StageSpread> m_spread = std::make_shared<StageSpread>();
 };
 

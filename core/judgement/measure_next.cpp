@@ -14,13 +14,33 @@ struct Weighed {
     double shift = 0.0;  // of what is to be narrowed
 };
 
+// What is in doubt, and what it hangs on.
+struct Unsure {
+    std::vector<Weighed> by{};
+    double square = 0.0;  // of all that it hangs on
+};
+
+// A value that lies anywhere within +-h has a variance of h^2 / 3. Where not every value was shifted by itself, the
+// draws of all of them tell how much there is.
+double squareOf(const std::vector<Weighed>& by, double variance)
+{
+    double square = 0.0;
+    for (const Weighed& one : by) square += one.shift * one.shift;
+    return std::max(square, 3.0 * variance);
+}
+
 // How far each unmeasured value moves what a finding says; one that two stages share moves both.
-std::vector<Weighed> weighed(const Evaluation& evaluation, const std::vector<Lean>& leans)
+Unsure weighed(const Evaluation& evaluation, const std::vector<Lean>& leans)
 {
     std::map<Address, Weighed> byValue;
+    Eigen::ArrayXd drawn;
+    bool allShifted = true;
     for (const Lean& lean : leans) {
         const StageSpread* spread = spreadAt(evaluation, lean.stage);
         if (!spread) return {};
+        allShifted = allShifted && spread->allShifted;
+        if (const auto draws = spread->draws.find(lean.figure); draws != spread->draws.end())
+            drawn = (drawn.size() > 0 ? drawn : Eigen::ArrayXd::Zero(draws->second.size())) + lean.slope * draws->second;
         for (const UncertainInput& input : spread->inputs) {
             const auto shift = input.shifts.find(lean.figure);
             if (shift == input.shifts.end()) continue;
@@ -28,24 +48,28 @@ std::vector<Weighed> weighed(const Evaluation& evaluation, const std::vector<Lea
             one.shift += lean.slope * shift->second;
         }
     }
-    std::vector<Weighed> all;
-    for (const auto& [what, one] : byValue) all.push_back(one);
-    return all;
+    Unsure unsure;
+    for (const auto& [what, one] : byValue) unsure.by.push_back(one);
+    const bool told = !allShifted && drawn.size() > 0;
+    unsure.square = squareOf(unsure.by, told ? (drawn - drawn.mean()).square().mean() : 0.0);
+    return unsure;
 }
 
 // The same for the loudest clean level, all bands taken together.
-std::vector<Weighed> weighedByReach(const Evaluation& evaluation, StageId stage)
+Unsure weighedByReach(const Evaluation& evaluation, StageId stage)
 {
     const StageSpread* spread = spreadAt(evaluation, stage);
-    std::vector<Weighed> all;
-    if (!spread) return all;
+    Unsure unsure;
+    if (!spread) return unsure;
     for (const UncertainInput& input : spread->inputs) {
         if (input.reach_db.empty()) continue;
         double square = 0.0;
         for (const double band_db : input.reach_db.begin()->second) square += band_db * band_db;
-        all.push_back({stage, &input, std::sqrt(square)});
+        unsure.by.push_back({stage, &input, std::sqrt(square)});
     }
-    return all;
+    const bool told = !spread->allShifted && !spread->hearing.empty();
+    unsure.square = squareOf(unsure.by, told ? spread->hearing.begin()->second.reachSquare_db2 : 0.0);
+    return unsure;
 }
 
 DeviceId deviceOf(const StageResult& stage, const Address& what)
@@ -80,13 +104,12 @@ double minutesOf(Instrument by, const Practice& practice)
 }
 
 // What settles most of the doubt a minute. What the bay has no instrument for comes after all that it has one for.
-std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<Weighed>& all, const Bay& bay)
+std::optional<NextReading> best(const Evaluation& evaluation, const Unsure& unsure, const Bay& bay)
 {
     constexpr double kNothing = 1e-6;
     const Practice& practice = evaluation.practice;
-    double total = 0.0;
-    for (const Weighed& one : all) total += one.shift * one.shift;
-    if (total < kNothing * kNothing) return std::nullopt;
+    const double total = unsure.square;
+    if (unsure.by.empty() || total < kNothing * kNothing) return std::nullopt;
     const auto has = [&](const Weighed& one) {
         const Instrument by = instrumentFor(one.input->what.what);
         return by == Instrument::Eye || bay.contains(by);
@@ -98,7 +121,7 @@ std::optional<NextReading> best(const Evaluation& evaluation, const std::vector<
         return std::pair(has(one) && square >= worth, perMinute);
     };
     const auto most =
-        std::max_element(all.begin(), all.end(), [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
+        std::max_element(unsure.by.begin(), unsure.by.end(), [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
     const UncertainInput& input = *most->input;
     const Instrument by = instrumentFor(input.what.what);
     return NextReading{.what = input.what,

@@ -36,12 +36,14 @@ struct HeardSpread {
     CurveRange level_db{};  // as HearingResult::level_db; what the model of a closed cabin leaves out is in it
     std::array<Range, kBandCount> reach_db{}, balance_db{};
     std::optional<Range> image{};
+    double reachSquare_db2 = 0.0;  // variance of the draws of reach_db, all bands together
 };
 
 struct StageSpread {
     std::map<Address, Eigen::ArrayXd> draws{};
     std::map<ListenerId, HeardSpread> hearing{};
     std::vector<UncertainInput> inputs{};
+    bool allShifted = true;  // each unmeasured one was shifted by itself; in a very large plan only the most telling are
 };
 
 }  // namespace core

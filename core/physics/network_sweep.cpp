@@ -255,6 +255,13 @@ NetworkSweep::NetworkSweep(const Network& shape)
 {
 }
 
+const NetworkSweep& SweepsByShape::of(const Network& network)
+{
+    for (const auto& [shape, sweep] : m_sweeps)
+        if (sameShape(shape, network)) return sweep;
+    return m_sweeps.emplace_back(network, NetworkSweep(network)).second;
+}
+
 tl::expected<NetworkSolution, ModelError> NetworkSweep::solve(const Network& network,
                                                               const Eigen::ArrayXd& frequency_hz) const
 {

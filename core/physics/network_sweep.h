@@ -1,7 +1,9 @@
 #pragma once
 
 #include <Eigen/Core>
+#include <deque>
 #include <tl/expected.hpp>
+#include <utility>
 
 #include "core/physics/elimination.h"
 #include "core/physics/network.h"
@@ -32,6 +34,15 @@ public:
 private:
     NetworkMatrix m_shape{};
     Elimination m_elimination{};
+};
+
+// The sweeps of many networks of few shapes: the order of elimination is worked out once for each.
+class SweepsByShape {
+public:
+    [[nodiscard]] const NetworkSweep& of(const Network& network);
+
+private:
+    std::deque<std::pair<Network, NetworkSweep>> m_sweeps{};
 };
 
 }  // namespace core

@@ -55,6 +55,19 @@ public:
         }
     }
 
+    // So many more woofers on the left front channel, each of a part and at a place of its own.
+    void crowd(int count)
+    {
+        for (int i = 0; i < count; ++i) {
+            const std::string name = "extra " + std::to_string(i);
+            const core::DeviceId extra =
+                device(driverPart(name, "componentWoofer165"),
+                       place(core::PlaceKind::Door, {-0.9 - 0.01 * i, 0.68, 0.5}, {0.0, -1.0, 0.0}), name);
+            for (const char* pole : {"+", "-"})
+                wire(amplifier, std::string("FL") + pole, extra, std::string("1") + pole);
+        }
+    }
+
 private:
     core::ListenerId listener(core::Seat seat, core::Vec3 head)
     {

@@ -203,6 +203,51 @@ TEST(Widen, ASettledStageSoundsTheSame)
         EXPECT_LT((heard.level_db - stage.hearing.at(id).level_db).abs().maxCoeff(), 1e-9);
 }
 
+// A value that is drawn evenly within +-h has a variance of h^2 / 3, and independent ones add up: what all draws say of
+// the loudest clean level is what the values shifted one by one say.
+// Source: the variance of a rectangular distribution (JCGM 100:2008, "GUM", 4.3.7).
+TEST(Widen, DrawsAndShiftsTellTheSameDoubt)
+{
+    const Evaluation evaluation = widen(tests::evaluated(tests::TwelveRuns().plan));
+    const StageSpread& spread = *evaluation.spread.at(kFound);
+    EXPECT_TRUE(spread.allShifted);
+    double square = 0.0;
+    for (const UncertainInput& input : spread.inputs)
+        for (const double band_db : input.reach_db.begin()->second) square += band_db * band_db;
+    EXPECT_NEAR(3.0 * spread.hearing.begin()->second.reachSquare_db2 / square, 1.0, 0.3) << "by 100 draws";
+}
+
+// Too many values to be shifted one by one: the most telling are, and what is left out counts as doubt all the same.
+TEST(Widen, InAVeryLargePlanTheMostTellingAreShifted)
+{
+    tests::TwelveRuns twelve;
+    twelve.crowd(20);
+    const Evaluation evaluation = widen(tests::evaluated(twelve.plan));
+    const StageSpread& spread = *evaluation.spread.at(kFound);
+    EXPECT_FALSE(spread.allShifted);
+    EXPECT_EQ(std::count_if(spread.inputs.begin(), spread.inputs.end(),
+                            [](const UncertainInput& input) { return !input.reach_db.empty(); }),
+              128);
+    // The source feeds all of them: its power is among them, and moves a band that its voltage limits as power does.
+    const auto power = std::find_if(spread.inputs.begin(), spread.inputs.end(), [](const UncertainInput& input) {
+        return input.what.what == Quantity::RatedPower_w && !input.reach_db.empty();
+    });
+    ASSERT_NE(power, spread.inputs.end());
+    EXPECT_NEAR(power->reach_db.begin()->second[3], 5.0 * std::log10(1.1 / 0.9), 1e-3);
+    const auto next = measureNext(twelve.plan, evaluation, {});
+    ASSERT_TRUE(next);
+    EXPECT_LT(next->share, 0.5) << "twenty drivers share the doubt";
+}
+
+// The order of elimination is worked out for the nominal values and serves every draw.
+TEST(Widen, ManyDriversOnOneChannelAreWidenedLikeFew)
+{
+    tests::TwelveRuns twelve;
+    twelve.crowd(2);
+    const Evaluation evaluation = widen(tests::evaluated(twelve.plan));
+    for (const auto& [address, draws] : evaluation.spread.at(kFound)->draws) EXPECT_TRUE(draws.allFinite());
+}
+
 // Whatever a valid plan holds, figures at the ends of their ranges too.
 TEST(Widen, EveryValidPlanCanBeWidened)
 {
