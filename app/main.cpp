@@ -3,6 +3,8 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTimer>
+#include <cstdio>
+#include <cstdlib>
 
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
@@ -22,11 +24,21 @@ protected:
     }
 };
 
+// Until there is a window: without a display Qt says so at length and aborts. One line says it too.
+void sayWhyItEnds(QtMsgType type, const QMessageLogContext&, const QString&)
+{
+    if (type != QtFatalMsg) return;
+    std::fputs("golden-reed: there is no display to open its window on; golden-reed-cli needs none\n", stderr);
+    std::_Exit(2);
+}
+
 }  // namespace
 
 int main(int argc, char** argv)
 {
+    const QtMessageHandler usual = qInstallMessageHandler(sayWhyItEnds);
     QApplication application(argc, argv);
+    qInstallMessageHandler(usual);
     QApplication::setApplicationName(QStringLiteral("golden-reed"));
     QApplication::setOrganizationName(QStringLiteral("golden-reed"));
     QApplication::setApplicationVersion(QStringLiteral(GOLDEN_REED_VERSION));

@@ -1,13 +1,18 @@
 #include <CLI/CLI.hpp>
+#include <algorithm>
+#include <iostream>
 #include <string>
+#include <vector>
 
 #include "cli/add_command.h"
 #include "cli/calc_command.h"
 #include "cli/commands.h"
 #include "cli/job_command.h"
+#include "cli/plan_input.h"
 #include "cli/shelf_commands.h"
 #include "cli/solver_commands.h"
 #include "cli/survey_commands.h"
+#include "core/base/utf8.h"
 
 int main(int argc, char** argv)
 {
@@ -31,8 +36,10 @@ int main(int argc, char** argv)
         return cli::evaluatePlan(evaluation);
     });
     evaluate->add_option("PLAN", evaluation.plan, "a .reed file")->required();
-    evaluate->add_flag("--csv", evaluation.csv,
-                       "the curves instead: loads, coil volts, travel and levels over frequency");
+    evaluate
+        ->add_flag("--csv", evaluation.csv,
+                   "the curves instead: loads, coil volts, travel and levels over frequency")
+        ->excludes("--json");
     evaluate->add_flag("--spread", evaluation.spread, "and what the values that nobody measured could do");
     evaluate->add_option("--stage", evaluation.stage, "the stage to hold against what was found: its id or its name");
     command("check", "findings of a plan; exit 0 no Stop, 1 a Stop, 2 could not read it",
@@ -162,10 +169,20 @@ int main(int argc, char** argv)
     CLI::App* spots = solves("spots", "a map of better spots for a driver and its twin", cli::mapPlanSpots);
     spots->add_option("DEVICE", solver.device, "the driver, such as d12")->required();
     spots->add_option("--count", solver.count, "about so many spots")->check(CLI::Range(1, 100000));
+    const std::vector<std::string> arguments(argv, argv + argc);
+    const bool asJson = std::find(arguments.begin(), arguments.end(), "--json") != arguments.end();
+    for (size_t i = 1; i < arguments.size(); ++i)
+        if (!core::isUtf8(arguments[i]))
+            return cli::report({"argument " + std::to_string(i), core::beginningOf(arguments[i], 40), "is not UTF-8 text"},
+                               asJson);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
-        return app.exit(error) == 0 ? 0 : 2;
+        const bool asked = error.get_exit_code() == 0;  // for help
+        if (!asked && asJson) return cli::report({"golden-reed-cli", {}, error.what()}, true);
+        code = app.exit(error) == 0 ? cli::kDone : cli::kUnreadable;
     }
-    return code;
+    std::cout.flush();
+    if (std::cout) return code;
+    return cli::report({"the answer", {}, "could not be written"}, false);
 }

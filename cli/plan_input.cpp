@@ -10,9 +10,7 @@ using namespace core;
 
 int report(const InputError& error, bool json)
 {
-    if (json)
-        std::cout << Json{{"error", {{"file", error.file}, {"where", error.where}, {"message", error.message}}}}.dump(2)
-                  << '\n';
+    if (json) print({{"error", {{"file", error.file}, {"where", error.where}, {"message", error.message}}}});
     std::cerr << oneLine(error) << '\n';
     return kUnreadable;
 }

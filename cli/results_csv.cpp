@@ -2,7 +2,10 @@
 
 #include <fmt/format.h>
 
+#include <sstream>
+
 #include "core/evaluate/hearing.h"
+#include "core/io/csv.h"
 #include "core/model/names.h"
 #include "core/physics/level.h"
 
@@ -63,14 +66,15 @@ std::string evaluationCsv(const Plan& plan, const Evaluation& evaluation)
     std::vector<Column> columns{{"frequency_hz", evaluation.frequency_hz}};
     addStage(columns, "before", *evaluation.stages.at(kFound), spreadAt(evaluation, kFound));
     addStage(columns, "after", *evaluation.stages.at(plan.job.goal), spreadAt(evaluation, plan.job.goal));
-    std::string csv;
-    for (const Column& column : columns) csv += (csv.empty() ? "" : ",") + column.name;
+    std::ostringstream out;
+    std::vector<std::string> cells;
+    for (const Column& column : columns) cells.push_back(column.name);
+    writeCsvRow(out, cells);
     for (Eigen::Index i = 0; i < evaluation.frequency_hz.size(); ++i) {
-        csv += '\n';
-        for (size_t c = 0; c < columns.size(); ++c)
-            csv += fmt::format("{}{:.9g}", c == 0 ? "" : ",", columns[c].values(i));
+        for (size_t c = 0; c < columns.size(); ++c) cells[c] = fmt::format("{:.9g}", columns[c].values(i));
+        writeCsvRow(out, cells);
     }
-    return csv + '\n';
+    return out.str();
 }
 
 }  // namespace cli

@@ -25,6 +25,9 @@ Result<void> checkHeader(const Json& json, const std::string& file)
     if (version == json.end() || !version->is_number_integer())
         return tl::unexpected(
             InputError{file, "/version", fmt::format("found no whole number, expected {}", kPlanVersion)});
+    if (*version < Json(1))
+        return tl::unexpected(
+            InputError{file, "/version", fmt::format("found {}, which no plan has: the first version is 1", version->dump())});
     if (*version != Json(kPlanVersion))
         return tl::unexpected(
             InputError{file, "/version",

@@ -1,6 +1,7 @@
 #include <fmt/format.h>
 #include <cmath>
 
+#include "core/base/utf8.h"
 #include "core/io/json_text.h"
 #include "core/io/plan_description.h"
 #include "core/io/plan_json.h"
@@ -11,12 +12,10 @@ namespace {
 // What stands there, short enough for one line.
 std::string shown(const Json& node)
 {
-    constexpr size_t kMost = 40;
+    constexpr int kMost = 40;
     if (node.is_object()) return "an object";
     if (node.is_array()) return "a list";
-    std::string text = node.dump(-1, ' ', false, Json::error_handler_t::replace);
-    if (text.size() > kMost) text = text.substr(0, kMost) + "...";
-    return text;
+    return beginningOf(node.dump(), kMost);
 }
 
 // What reading found beside the values.

@@ -7,6 +7,7 @@
 #include <set>
 
 #include "core/base/text.h"
+#include "core/base/utf8.h"
 #include "core/calc/calc_model.h"
 #include "core/slate/line_tables.h"
 
@@ -134,7 +135,7 @@ private:
             m_inputs["order"] = CalcValue{.numbers = {filter->second}};
             return std::nullopt;
         }
-        return wrong(std::string(before.substr(0, 16)));
+        return wrong(beginningOf(before, 16));
     }
 
     [[nodiscard]] bool takes(const std::string& name) const

@@ -8,9 +8,12 @@
 #include <cmath>
 
 #include "core/base/text.h"
+#include "core/base/utf8.h"
 
 namespace core {
 namespace {
+
+constexpr double kMostOverGauge = 6.0;  // 6/0: thicker ones the American gauge does not have
 
 bool isUnitCharacter(char c)
 {
@@ -155,7 +158,7 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
             return refuse("two separators in one number; write it with one decimal point");
         decimal += "." + std::string(after);
     }
-    if (decimal.empty()) return refuse(fmt::format("found '{}', expected a number", start.substr(0, 12)));
+    if (decimal.empty()) return refuse(fmt::format("found '{}', expected a number", beginningOf(start, 12)));
     number.value = toNumber(decimal);
     constexpr std::string_view kInfixes = "kKMRr";
     if (text.size() > 1 && kInfixes.find(text.front()) != std::string_view::npos && isDigit(text[1])) {  // 2k2, 4R7
@@ -176,7 +179,7 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
     if (!top.empty() && rest.size() > 1 && rest.front() == '/' && isDigit(rest[1])) {
         rest.remove_prefix(1);
         const double bottom = toNumber(std::string(takeDigits(rest)));
-        if (bottom == 0.0 && direct)
+        if (bottom == 0.0 && direct && number.value >= 1.0 && number.value <= kMostOverGauge)
             number.overGauge = static_cast<int>(number.value);
         else if (bottom == 0.0)
             return refuse("a fraction cannot have 0 below its line");
@@ -311,7 +314,7 @@ Result<TypedQuantity> parseQuantity(std::string_view text, std::optional<Dimensi
     if (!quantity) return quantity;
     skipBlanks(text);
     if (!text.empty())
-        return refuse(fmt::format("'{}' in '{}' is not understood", text.substr(0, 16), whole.substr(0, 40)));
+        return refuse(fmt::format("'{}' in '{}' is not understood", beginningOf(text, 16), beginningOf(whole, 40)));
     if (expected && quantity->dimension != *expected)
         return refuse(fmt::format("found {}, expected {}", nameOf(quantity->dimension), nameOf(*expected)));
     if (!std::isfinite(quantity->value)) return refuse("the number is too large");

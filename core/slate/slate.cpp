@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "core/base/text.h"
+#include "core/base/utf8.h"
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
 #include "core/slate/named_line.h"
@@ -32,7 +33,7 @@ public:
         const auto sum = series();
         if (!sum) return sum;
         skipBlanks(m_text);
-        if (!m_text.empty()) return refuseLine(fmt::format("'{}' is not understood here", m_text.substr(0, 16)));
+        if (!m_text.empty()) return refuseLine(fmt::format("'{}' is not understood here", beginningOf(m_text, 16)));
         return sum;
     }
     [[nodiscard]] const std::vector<TypedQuantity>& inputs() const { return m_inputs; }
@@ -263,7 +264,7 @@ Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
     const auto second = scanQuantity(text);
     if (!second) return tl::unexpected(second.error());
     skipBlanks(text);
-    if (!text.empty()) return refuseLine(fmt::format("'{}' is not understood here", text.substr(0, 16)));
+    if (!text.empty()) return refuseLine(fmt::format("'{}' is not understood here", beginningOf(text, 16)));
     return pair(*first, *second);
 }
 

@@ -22,17 +22,22 @@ struct Ran {
     [[nodiscard]] Json json() const { return Json::parse(out); }
 };
 
-// Both streams, or what a machine reads: the output alone.
-inline Ran run(const std::string& arguments, const char* errors = "2>&1")
+inline Ran runShell(const std::string& command)
 {
     Ran ran;
-    FILE* pipe = ::popen((std::string(CLI_PROGRAM) + " " + arguments + " " + errors).c_str(), "r");
+    FILE* pipe = ::popen(command.c_str(), "r");
     EXPECT_NE(pipe, nullptr);
     std::array<char, 4096> buffer{};
     for (size_t got = 0; (got = std::fread(buffer.data(), 1, buffer.size(), pipe)) > 0;)
         ran.out.append(buffer.data(), got);
     ran.code = WEXITSTATUS(::pclose(pipe));
     return ran;
+}
+
+// Both streams, or what a machine reads: the output alone.
+inline Ran run(const std::string& arguments, const char* errors = "2>&1")
+{
+    return runShell(std::string(CLI_PROGRAM) + " " + arguments + " " + errors);
 }
 
 class Cli : public testing::Test {
