@@ -42,6 +42,21 @@ Layered<Key, Item> ofFactory(const Layered<Key, Item>& table)
     return kept;
 }
 
+// What only hangs together by a later stage does not without it.
+void dropLoose(Plan& sheet)
+{
+    const auto isThere = [&](DeviceId id) { return sheet.devices.contains({kFactory, id}); };
+    const auto isEnd = [&](const Pin& pin) {
+        const auto device = sheet.devices.find({kFactory, pin.device});
+        return device != sheet.devices.end() && sheet.parts.at(device->second->part).terminals.contains(pin.terminal);
+    };
+    std::erase_if(sheet.wires, [&](const auto& entry) { return !isEnd(entry.second->a) || !isEnd(entry.second->b); });
+    std::erase_if(sheet.settings, [&](const auto& entry) { return !isThere(entry.first.key.device); });
+    std::erase_if(sheet.mounts, [&](const auto& entry) { return !isThere(entry.first.key); });
+    for (auto& [key, mount] : sheet.mounts)
+        if (mount->behind && !isThere(mount->behind)) mount->behind = {};
+}
+
 }  // namespace
 
 Plan vehicleSheet(const Plan& plan)
@@ -70,6 +85,7 @@ Plan vehicleSheet(const Plan& plan)
             if (element.curve) curves.insert(element.curve);
     }
     for (const CurveId id : curves) sheet.curves[id] = plan.curves.at(id);
+    dropLoose(sheet);
     eachBasis(sheet, [](Basis& basis) { basis.reading = {}; });  // the readings stay with their vehicle
     return sheet;
 }

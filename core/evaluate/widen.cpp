@@ -221,8 +221,8 @@ Evaluation widen(Evaluation evaluation, const std::stop_token& stop)
     for (const auto& [id, stage] : evaluation.stages) {
         if (spread.contains(id)) continue;
         // Two stages that amount to the same share one result, and its spread.
-        const auto same = std::find_if(evaluation.stages.begin(), evaluation.stages.end(), [&](const auto& other) {
-            return other.second == stage && spread.contains(other.first);
+        const auto same = std::find_if(evaluation.stages.begin(), evaluation.stages.end(), [&, &result = stage](const auto& other) {
+            return other.second == result && spread.contains(other.first);
         });
         auto made =
             same != evaluation.stages.end() ? spread.at(same->first) : StageWidener(evaluation, *stage, stop).make();

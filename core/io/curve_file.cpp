@@ -178,10 +178,14 @@ Result<CurveFile> readCurveFile(std::string_view text, CurveFileKind kind, const
 
 void writeCurveFile(std::ostream& out, const CurveFile& file)
 {
+    constexpr double kLeastWritten = 1e-4;  // with six decimals; what is smaller keeps its digits
     for (const std::string& comment : file.comments) out << "* " << comment << '\n';
     const MeasuredCurve& curve = file.curve;
     for (Eigen::Index i = 0; i < curve.frequency_hz.size(); ++i) {
-        out << fmt::format("{:.6g} {:.6f}", curve.frequency_hz(i), curve.magnitude(i));
+        const double magnitude = curve.magnitude(i);
+        const bool vanishes = magnitude != 0.0 && std::abs(magnitude) < kLeastWritten;
+        out << fmt::format("{:.9g} ", curve.frequency_hz(i))
+            << (vanishes ? fmt::format("{:.6e}", magnitude) : fmt::format("{:.6f}", magnitude));
         if (curve.hasPhase) out << fmt::format(" {:.6f}", curve.phase_deg(i));
         out << '\n';
     }

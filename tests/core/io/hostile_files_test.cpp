@@ -6,6 +6,7 @@
 #include <unistd.h>
 
 #include <algorithm>
+#include <array>
 #include <chrono>
 #include <filesystem>
 #include <fstream>
@@ -162,12 +163,12 @@ TEST_F(HostileFiles, ManyWhoSaveOneFileEachLeaveItWhole)
 TEST_F(HostileFiles, AKillLeavesAWholeFile)
 {
     const std::string path = file("plan"), before(300'000, 'a'), after(300'000, 'b');
-    for (int i = 0; i < 60; ++i) {
+    for (int i = 0; i < 1000; ++i) {
         ASSERT_TRUE(writeAtomically(path, before, 0));
         const pid_t child = ::fork();
         ASSERT_GE(child, 0);
         while (child == 0) static_cast<void>(writeAtomically(path, after, 0));
-        std::this_thread::sleep_for(std::chrono::microseconds(50 * i));
+        std::this_thread::sleep_for(std::chrono::microseconds(50 * (i % 60)));
         ::kill(child, SIGKILL);
         ::waitpid(child, nullptr, 0);
         for (const std::string& name : names()) {
@@ -175,6 +176,31 @@ TEST_F(HostileFiles, AKillLeavesAWholeFile)
             ASSERT_TRUE(text);
             EXPECT_TRUE(*text == before || *text == after) << name;
             if (name != "plan") fs::remove(file(name));
+        }
+    }
+}
+
+// Two programs save one file in the same moment, 250 times: each time it is the one's or the other's, whole.
+TEST_F(HostileFiles, TwoHundredAndFiftyPairsLeaveItWhole)
+{
+    const std::string path = file("plan");
+    for (int pair = 0; pair < 250; ++pair) {
+        std::array<pid_t, 2> children{};
+        for (size_t i = 0; i < 2; ++i) {
+            children[i] = ::fork();
+            ASSERT_GE(children[i], 0);
+            if (children[i] == 0) ::_exit(writeAtomically(path, std::string(50'000, "ab"[i])) ? 0 : 1);
+        }
+        for (const pid_t child : children) {
+            int status = 0;
+            ASSERT_EQ(::waitpid(child, &status, 0), child);
+            EXPECT_EQ(WEXITSTATUS(status), 0);
+        }
+        for (const std::string& name : names()) {
+            const auto text = readWholeFile(file(name));
+            ASSERT_TRUE(text) << name;
+            EXPECT_TRUE(*text == std::string(50'000, 'a') || *text == std::string(50'000, 'b')) << name;
+            EXPECT_EQ(name.find("writing"), std::string::npos) << name;
         }
     }
 }
