@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <ostream>
+#include <set>
 
 #include "core/io/netlist_file.h"
 
@@ -53,6 +54,25 @@ std::string elementName(const NetworkElement& element)
     return starts ? name : letter + name;
 }
 
+// Each its own: what is no letter or digit may have been all that told two apart. Case does not.
+std::vector<std::string> elementNames(const Network& network)
+{
+    std::vector<std::string> names;
+    std::set<std::string> used;
+    const auto isFree = [&](std::string name) {
+        std::transform(name.begin(), name.end(), name.begin(),
+                       [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
+        return used.insert(name).second;
+    };
+    for (const NetworkElement& element : network.elements) {
+        const std::string plain = elementName(element);
+        std::string name = plain;
+        for (int n = 2; !isFree(name); ++n) name = fmt::format("{}_{}", plain, n);
+        names.push_back(name);
+    }
+    return names;
+}
+
 std::string plainText(const std::string& text)
 {
     std::string plain;
@@ -70,8 +90,10 @@ void writeNetlist(std::ostream& out, const Netlist& netlist)
     const auto node = [&](int number) { return network.nodeNames[static_cast<size_t>(number)]; };
     const bool driven = std::any_of(network.elements.begin(), network.elements.end(), drives);
     if (!driven && network.nodeNames.size() > 1) out << fmt::format("V1 {} 0 AC 1\n", node(1));
-    for (const NetworkElement& element : network.elements) {
-        out << fmt::format("{} {} {} ", elementName(element), node(element.plus), node(element.minus));
+    const std::vector<std::string> names = elementNames(network);
+    for (size_t i = 0; i < names.size(); ++i) {
+        const NetworkElement& element = network.elements[i];
+        out << fmt::format("{} {} {} ", names[i], node(element.plus), node(element.minus));
         if (drives(element) && element.phase_deg == 0.0)
             out << fmt::format("AC {}\n", element.value);
         else if (drives(element))
