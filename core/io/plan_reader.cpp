@@ -135,11 +135,12 @@ private:
     }
     void read(const Json& node, const std::string& pointer, std::string& value)
     {
-        constexpr size_t kLongest = 10000;  // bytes
+        constexpr std::ptrdiff_t kLongest = 10000;
         if (!node.is_string()) return expected(node, pointer, "a text");
-        if (node.get_ref<const std::string&>().size() > kLongest)
+        const auto& text = node.get_ref<const std::string&>();
+        if (utf8::distance(text.begin(), text.end()) > kLongest)
             return fail(pointer, "is longer than 10000 characters");
-        value = node.get<std::string>();
+        value = text;
     }
     void read(const Json& node, const std::string& pointer, Vec3& point)
     {

@@ -4,6 +4,7 @@
 
 #include <QHelpEvent>
 #include <QLabel>
+#include <QProcess>
 #include <QTest>
 #include <QToolTip>
 #include <limits>
@@ -90,6 +91,24 @@ TEST_F(Hostile, AZoomThatIsNoNumberIsTheUsualOne)
     EXPECT_EQ(theme.zoom(), 2.5);
     theme.setZoom(0.1);
     EXPECT_EQ(theme.zoom(), 0.8);
+}
+
+// Without a display the program says so in one line.
+TEST(NoDisplay, IsSaidInOneLine)
+{
+    for (const char* display : {"", ":7777"}) {
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        for (const char* name : {"QT_QPA_PLATFORM", "WAYLAND_DISPLAY", "DISPLAY"}) environment.remove(name);
+        if (*display) environment.insert("DISPLAY", display);
+        QProcess program;
+        program.setProcessEnvironment(environment);
+        program.start(WINDOW_PROGRAM, QStringList());
+        ASSERT_TRUE(program.waitForFinished());
+        EXPECT_EQ(program.exitCode(), 2);
+        EXPECT_EQ(program.readAllStandardOutput(), "");
+        EXPECT_EQ(program.readAllStandardError(),
+                  "golden-reed: there is no display to open its window on; golden-reed-cli needs none\n");
+    }
 }
 
 }  // namespace

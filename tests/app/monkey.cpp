@@ -7,9 +7,10 @@
 #include <QDialog>
 #include <QDir>
 #include <QLineEdit>
+#include <QRegularExpression>
 #include <QTest>
 #include <QUndoStack>
-#include <QWheelEvent>
+#include <algorithm>
 
 #include "app/shell/main_window.h"
 #include "app/widgets/vehicle_drawing.h"
@@ -29,30 +30,42 @@ Monkey::Monkey(WindowDriver& driver, unsigned seed) : m_driver(driver), m_random
 Monkey::~Monkey() = default;
 
 template <class Widget>
-Widget* Monkey::any()
+Widget* Monkey::any(const QRegularExpression& name)
 {
     QList<Widget*> shown;
-    for (Widget* one : m_driver.window().findChildren<Widget*>())
+    for (Widget* one : m_driver.window().findChildren<Widget*>(name))
         if (one->isVisible() && one->isEnabled() && !one->visibleRegion().isEmpty()) shown << one;
     return shown.isEmpty() ? nullptr : shown[upTo(static_cast<int>(shown.size()) - 1)];
 }
 
 void Monkey::clickSomething()
 {
-    if (auto* button = any<QAbstractButton>()) QTest::mouseClick(button, Qt::LeftButton);
+    static const QRegularExpression kMends(QStringLiteral("^mend_"));
+    auto* mend = upTo(3) == 0 ? any<QAbstractButton>(kMends) : nullptr;
+    if (auto* button = mend ? mend : any<QAbstractButton>()) QTest::mouseClick(button, Qt::LeftButton);
 }
 
-void Monkey::typeSomething()
+// What stands there with another digit, or something that nobody would type.
+QString Monkey::textFor(const QLineEdit& field)
 {
     static const QStringList kTexts{"4",      "4 ohm",   "3.3",      "120 mm", "5 1/4 in", "68 uF", "-1",   "0",
                                     "1e9",    "nan",     "left one", "<b>x",   "é€",       "",      "2x10", "44 51 60",
                                     "0.9 mm", "2.5 mm2", "14 awg",   "50",     "= 1 + 1",  "1 m",   "12 V", "25 %"};
+    QString text = field.text().isEmpty() ? field.placeholderText() : field.text();
+    const qsizetype digit = text.indexOf(QRegularExpression(QStringLiteral("[0-9]")));
+    if (digit < 0 || upTo(1) == 0) return kTexts[upTo(static_cast<int>(kTexts.size()) - 1)];
+    return text.replace(digit, 1, QString::number(upTo(9)));
+}
+
+void Monkey::typeSomething()
+{
     auto* field = any<QLineEdit>();
     if (!field || field->isReadOnly()) return;
     field->setFocus();
     field->selectAll();
-    const QString& text = kTexts[upTo(static_cast<int>(kTexts.size()) - 1)];
-    if (text.toLatin1().isEmpty() || text.at(0).unicode() < 128)
+    const QString text = textFor(*field);
+    const bool typed = std::all_of(text.begin(), text.end(), [](QChar c) { return c.unicode() < 128; });
+    if (typed)
         QTest::keyClicks(field, text);
     else
         field->insert(text);  // as pasted: no key has it

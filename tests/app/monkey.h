@@ -1,5 +1,7 @@
 #pragma once
 
+#include <QLineEdit>
+#include <QRegularExpression>
 #include <QTimer>
 #include <map>
 #include <random>
@@ -22,8 +24,9 @@ public:
 
 private:
     template <class Widget>
-    Widget* any();
+    Widget* any(const QRegularExpression& name = QRegularExpression());
     int upTo(int most) { return std::uniform_int_distribution<int>(0, most)(m_random); }
+    QString textFor(const QLineEdit& field);
     void clickSomething();
     void typeSomething();
     void chooseSomething();

@@ -102,15 +102,4 @@ TEST_F(Usage, UnknownFieldsAreNamedByCheck)
     EXPECT_EQ(run("check --json " + file("newer.reed"), "2>/dev/null").json()["unknown"], Json::array({"/job/mood"}));
 }
 
-// Without a display the window's program says so in one line.
-TEST_F(Usage, WithoutADisplayOneLineSaysSo)
-{
-    for (const char* display : {"-u DISPLAY", "DISPLAY=:7777"}) {
-        const Ran ran = tests::runShell("env -u QT_QPA_PLATFORM -u WAYLAND_DISPLAY " + std::string(display) +
-                                        " " WINDOW_PROGRAM " 2>&1");
-        EXPECT_EQ(ran.code, 2);
-        EXPECT_EQ(ran.out, "golden-reed: there is no display to open its window on; golden-reed-cli needs none\n");
-    }
-}
-
 }  // namespace

@@ -244,6 +244,8 @@ TEST(PlanFile, ATextOfABookIsRefused)
     Plan plan = tests::demoPlan();
     plan.job.customer = std::string(10'000, 'n');
     EXPECT_TRUE(readPlanText(planText({plan, {}}), "x"));
+    plan.job.customer = std::string(9'998, 'n') + "é€";
+    EXPECT_TRUE(readPlanText(planText({plan, {}}), "x")) << "characters, not bytes";
     plan.job.customer += 'n';
     const auto read = readPlanText(planText({plan, {}}), "x");
     ASSERT_FALSE(read);
