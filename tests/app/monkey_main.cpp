@@ -17,11 +17,12 @@ int main(int argc, char** argv)
     clock.start();
     long steps = 0, sequences = 0;
     std::map<std::string, int> edits;
-    while (static_cast<double>(clock.elapsed()) < 1000.0 * seconds) {
+    const auto isOver = [&] { return static_cast<double>(clock.elapsed()) >= 1000.0 * seconds; };
+    while (!isOver()) {
         app::Theme theme(application);
         tests::WindowDriver driver(theme);
         tests::Monkey monkey(driver, seed);
-        for (int sequence = 0; sequence < 20; ++sequence, ++sequences) {
+        for (int sequence = 0; sequence < 20 && !isOver(); ++sequence, ++sequences) {
             for (int step = 0; step < 12; ++step, ++steps) monkey.step();
             if (const std::string broken = monkey.brokenIdentity(); !broken.empty()) {
                 std::printf("seed %u, sequence %d: %s\n", seed, sequence, broken.c_str());
