@@ -19,6 +19,16 @@ QString hashOf(const QString& planPath)
     return QString::fromLatin1(QCryptographicHash::hash(key, QCryptographicHash::Sha256).toHex().left(24));
 }
 
+QString vehicleIn(const QString& file)
+{
+    const auto document = core::readPlanFile(file.toStdString(), "recovery");
+    if (!document) return {};
+    const core::Plan& plan = document->plan;
+    QStringList parts{QString::fromStdString(plan.body.name), QString::fromStdString(plan.job.customer)};
+    parts.removeAll(QString());
+    return parts.join(QStringLiteral(" · "));
+}
+
 }  // namespace
 
 void Recovery::begin(const QString& planPath)
@@ -59,7 +69,7 @@ std::vector<LostWork> Recovery::lost(const QString& planPath) const
         QDateTime opened =
             QDateTime::fromString(file.completeBaseName().section(QLatin1Char('-'), 1, 1), kTimeFormat);
         opened.setTimeSpec(Qt::UTC);
-        lost.push_back({file.filePath(), file.lastModified(), opened.toLocalTime()});
+        lost.push_back({file.filePath(), file.lastModified(), opened.toLocalTime(), vehicleIn(file.filePath())});
     }
     return lost;
 }

@@ -16,6 +16,7 @@ struct LostWork {
     QString file{};
     QDateTime kept{};    // when it was written last
     QDateTime opened{};  // when its window opened the plan; invalid: an older program's, which did not say
+    QString vehicle{};   // and whose it is, as far as the file can be read
 };
 
 // Unsaved work kept aside, a file for each plan that a window has open: `HASH-OPENED-RANDOM.reed`, where HASH is of the

@@ -259,10 +259,11 @@ void MainWindow::offerLostWork()
     const LostWork& work = lost.front();
     const QLocale locale;
     const auto when = [&](const QDateTime& time) { return locale.toString(time, QLocale::ShortFormat); };
+    const QString vehicle = work.vehicle.isEmpty() ? tr("no name yet") : work.vehicle;
     QString text = work.opened.isValid()
-                       ? tr("Work that was never saved, kept %1 from the window that opened it %2.")
-                             .arg(when(work.kept), when(work.opened))
-                       : tr("Work that was never saved, kept %1.").arg(when(work.kept));
+                       ? tr("Work that was never saved (%1), kept %2 from the window that opened it %3.")
+                             .arg(vehicle, when(work.kept), when(work.opened))
+                       : tr("Work that was never saved (%1), kept %2.").arg(vehicle, when(work.kept));
     if (lost.size() > 1) text += QLatin1Char(' ') + tr("%1 more after it.").arg(lost.size() - 1);
     m_notice->say(text, {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this, work] { m_session.takeUp(work); }},
                          {tr("Drop it"), QStringLiteral("recoveryDrop"),

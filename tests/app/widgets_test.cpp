@@ -147,6 +147,7 @@ TEST_F(Widgets, UnsavedWorkOfLastTimeIsOfferedAndTakenUp)
     ASSERT_TRUE(driver.has("recoveryRestore"));
     const QString today = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat);
     EXPECT_EQ(driver.text("noticeText").count(today), 2) << driver.text("noticeText").toStdString();
+    EXPECT_TRUE(driver.text("noticeText").contains("(Tarnwick Sallow")) << driver.text("noticeText").toStdString();
     EXPECT_TRUE(driver.text("noticeText").contains("from the window that opened it"));
     EXPECT_NE(driver.session().snapshot().plan, lost);
     driver.click("recoveryRestore");
