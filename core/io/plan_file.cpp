@@ -45,8 +45,9 @@ Result<void> checkPractice(const Plan& plan, const std::string& file)
     const auto outside = outsidePractice(*practice, plan.practice);
     if (!outside) return {};
     return tl::unexpected(InputError{file, "/practice/" + std::string(textOf(outside->key)),
-                                     fmt::format("found {:g}, allowed {:g} to {:g}", outside->found,
-                                                 outside->entry.least, outside->entry.greatest)});
+                                     fmt::format("found {:g}, allowed {:g} to {:g}{}", outside->found,
+                                                 outside->entry.least, outside->entry.greatest,
+                                                 outside->entry.whole ? ", whole numbers" : "")});
 }
 
 void putBack(Json& json, const std::map<std::string, std::string>& unknown)

@@ -43,7 +43,8 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
         PracticeEntry entry;
         if (!readNumbers(*found, {{"value", &entry.value}, {"least", &entry.least}, {"greatest", &entry.greatest}}))
             return wrong(file, where, "needs the numbers value, least and greatest");
-        if (!(entry.value >= entry.least && entry.value <= entry.greatest))
+        entry.whole = name.text.ends_with("_count");
+        if (!entry.allows(entry.value))
             return wrong(file, where,
                          fmt::format("found {:g}, allowed {:g} to {:g}", entry.value, entry.least, entry.greatest));
         entry.unit = found->value("unit", "");

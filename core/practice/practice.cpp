@@ -41,7 +41,7 @@ std::optional<PracticeOutside> outsidePractice(const Practice& practice, const s
 {
     for (const auto& [key, value] : changes) {
         const PracticeEntry& entry = practice.entries.at(key);
-        if (!(value >= entry.least && value <= entry.greatest)) return PracticeOutside{key, value, entry};
+        if (!entry.allows(value)) return PracticeOutside{key, value, entry};
     }
     return std::nullopt;
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cmath>
 #include <array>
 #include <map>
 #include <optional>
@@ -15,6 +16,11 @@ namespace core {
 struct PracticeEntry {
     double value = 0.0, least = 0.0, greatest = 0.0;
     std::string unit{}, source{};
+    bool whole = false;  // a count
+    [[nodiscard]] bool allows(double found) const
+    {
+        return found >= least && found <= greatest && (!whole || found == std::round(found));
+    }
     bool operator==(const PracticeEntry&) const = default;
 };
 

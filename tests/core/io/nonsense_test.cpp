@@ -64,6 +64,7 @@ INSTANTIATE_TEST_SUITE_P(
         Nonsense{"/parts/t7/inside/RL/figures/highPassOrder/value", 2.5,
                  "/parts/t7/inside/RL/figures/highPassOrder", "found 2.5, allowed 1 to 8, whole numbers"},
         Nonsense{"/parts/t9/figures/screwCount", {{"value", 3.1}}, "/parts/t9/figures/screwCount", "whole numbers"},
+        Nonsense{"/practice/leastHoles_count", 2.5, "/practice/leastHoles_count", "allowed 1 to 12, whole numbers"},
         // lengths, readings, leads and spreads below nothing
         Nonsense{"/body/length_m", -4.0, "/body/length_m", "more than 0"},
         Nonsense{"/body/width_m", 0, "/body/width_m", "more than 0"},
@@ -87,6 +88,7 @@ TEST(SenseInAPlan, IsRead)
              {"/readings/r35", readingWith("value", 1e7)},  // an open circuit
              {"/parts/t9/figures/nominal_ohm/spread", 1.0},
              {"/parts/t9/figures/screwCount", {{"value", 4}}},
+             {"/practice/leastHoles_count", 4},
              {"/lastId", 0},
              {"/lastId", 999999999},
              // another part's terminal: the wire was there before the driver was changed for one with two coils
