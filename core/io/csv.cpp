@@ -17,14 +17,6 @@ struct CsvSink {
     int line = 1;
 };
 
-bool isNumber(std::string_view text)
-{
-    if (text.starts_with('+')) text.remove_prefix(1);
-    double value = 0.0;
-    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
-    return error == std::errc{} && end == text.data() + text.size() && std::isfinite(value);
-}
-
 // After any apostrophes, that is: those that stand there already must not be mistaken for ours.
 bool beginsAsFormula(std::string_view text)
 {
@@ -34,7 +26,9 @@ bool beginsAsFormula(std::string_view text)
 
 bool wantsApostrophe(std::string_view text)
 {
-    return beginsAsFormula(text) && text != "+" && text != "-" && !isNumber(text);
+    if (!beginsAsFormula(text) || text == "+" || text == "-") return false;
+    const auto number = numberIn(text.starts_with('+') ? text.substr(1) : text);
+    return !number || !std::isfinite(*number);
 }
 
 constexpr int kRowNotBegun = 0;  // libcsv's own first state
@@ -65,6 +59,16 @@ std::string_view withoutByteOrderMark(std::string_view text)
 {
     constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
     return text.starts_with(kByteOrderMark) ? text.substr(kByteOrderMark.size()) : text;
+}
+
+std::optional<double> numberIn(std::string_view cell)
+{
+    cell.remove_prefix(std::min(cell.find_first_not_of(' '), cell.size()));
+    cell = cell.substr(0, cell.find_last_not_of(' ') + 1);
+    double value = 0.0;
+    const auto [end, error] = std::from_chars(cell.data(), cell.data() + cell.size(), value);
+    if (error != std::errc{} || end != cell.data() + cell.size()) return std::nullopt;
+    return value;
 }
 
 Result<void> eachCsvRow(std::string_view text, const std::string& file, const std::function<void(CsvRow&&)>& take)

@@ -2,6 +2,7 @@
 
 #include <functional>
 #include <iosfwd>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -17,6 +18,9 @@ struct CsvRow {
 
 // Without the mark that table programs put before their CSV.
 [[nodiscard]] std::string_view withoutByteOrderMark(std::string_view text);
+
+// A cell that is a number and nothing else; blanks round it do no harm.
+[[nodiscard]] std::optional<double> numberIn(std::string_view cell);
 
 // RFC 4180, read with libcsv: commas, quotes doubled inside quotes, any line ends. Blank lines are skipped.
 [[nodiscard]] Result<void> eachCsvRow(std::string_view text, const std::string& file,

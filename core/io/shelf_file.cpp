@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <array>
-#include <charconv>
 #include <map>
 #include <optional>
 #include <ostream>
@@ -19,17 +18,6 @@
 
 namespace core {
 namespace {
-
-// Blanks round a number do no harm.
-std::optional<double> number(std::string_view text)
-{
-    text.remove_prefix(std::min(text.find_first_not_of(' '), text.size()));
-    text = text.substr(0, text.find_last_not_of(' ') + 1);
-    double value = 0.0;
-    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
-    if (error != std::errc{} || end != text.data() + text.size()) return std::nullopt;
-    return value;
-}
 
 std::string kindNames()
 {
@@ -92,7 +80,7 @@ void addWays(Part& part, const std::map<std::string, std::string>& words, const 
         if (driverClass.empty()) continue;
         const std::string stated = word((name + "Capacitor_f").c_str());
         addWay(part, driverClass,
-               stated.empty() ? usualWayCapacitance(driverClass, practice) : Known{*number(stated)});
+               stated.empty() ? usualWayCapacitance(driverClass, practice) : Known{*numberIn(stated)});
     }
 }
 
@@ -124,7 +112,7 @@ void addNetwork(Part& part, const std::map<std::string, std::string>& words)
         Element element{.kind = ElementKind::Link, .a = std::string(one.a), .b = std::string(one.b)};
         if (const std::string value = word(one.column); !value.empty()) {
             element.kind = one.kind;
-            element.figures[one.quantity] = Known{*number(value)};
+            element.figures[one.quantity] = Known{*numberIn(value)};
         } else if (!series) {
             continue;  // nothing across
         }
@@ -212,18 +200,18 @@ Result<Part> readRow(const CsvRow& cells, const std::vector<std::string>& headin
                 !practice.classes.contains(cell))
                 return wrong(column, fmt::format("found '{}', which is no class of driver", cell));
             if (heading[column].ends_with("Capacitor_f") && !cell.empty() &&
-                !allows(Quantity::Capacitance_f, number(cell).value_or(0.0)))
+                !allows(Quantity::Capacitance_f, numberIn(cell).value_or(0.0)))
                 return wrong(column, fmt::format("found '{}', expected farads such as 4.7e-06", cell));
             for (const NetworkPart& one : kNetworkParts) {
                 if (heading[column] != one.column || cell.empty()) continue;
-                const auto value = number(cell);
+                const auto value = numberIn(cell);
                 if (!value || !allows(one.quantity, *value))
                     return wrong(column, fmt::format("found '{}', {}", cell, allowedText(one.quantity)));
             }
             if (heading[column] == "channels" && cell.find_first_of(".:>") != std::string::npos)
                 return wrong(column, fmt::format("found '{}', expected names such as FL FR", cell));
         } else if (const auto quantity = quantityFromKey(heading[column]); quantity && !cell.empty()) {
-            const auto value = number(cell);
+            const auto value = numberIn(cell);
             if (!value) return wrong(column, fmt::format("found '{}', expected a number such as 3.3", cell));
             if (!allows(*quantity, *value))
                 return wrong(column, fmt::format("found {}, {}", cell, allowedText(*quantity)));
