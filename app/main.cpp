@@ -28,7 +28,11 @@ protected:
 void sayWhyItEnds(QtMsgType type, const QMessageLogContext&, const QString&)
 {
     if (type != QtFatalMsg) return;
-    std::fputs("golden-reed: there is no display to open its window on; golden-reed-cli needs none\n", stderr);
+    const char* platform = std::getenv("QT_QPA_PLATFORM");
+    if (platform)
+        std::fprintf(stderr, "golden-reed: no window can be opened by QT_QPA_PLATFORM=%s; unset it\n", platform);
+    else
+        std::fputs("golden-reed: there is no display to open its window on; golden-reed-cli needs none\n", stderr);
     std::_Exit(2);
 }
 
