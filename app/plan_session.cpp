@@ -259,13 +259,7 @@ void PlanSession::setBay(const core::Bay& bay)
 
 std::vector<LostWork> PlanSession::lostWork() const
 {
-    std::vector<LostWork> lost = m_recovery.lost(m_path);
-    if (m_open)
-        std::erase_if(lost, [&](const LostWork& work) {
-            const auto document = core::readPlanFile(utf8(work.file), "recovery");
-            return document && *document == m_document;
-        });
-    return lost;
+    return m_recovery.lost(m_path, m_open ? &m_document : nullptr);
 }
 
 void PlanSession::takeUp(const LostWork& work)

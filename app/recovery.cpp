@@ -19,11 +19,8 @@ QString hashOf(const QString& planPath)
     return QString::fromLatin1(QCryptographicHash::hash(key, QCryptographicHash::Sha256).toHex().left(24));
 }
 
-QString vehicleIn(const QString& file)
+QString vehicleOf(const core::Plan& plan)
 {
-    const auto document = core::readPlanFile(file.toStdString(), "recovery");
-    if (!document) return {};
-    const core::Plan& plan = document->plan;
     QStringList parts{QString::fromStdString(plan.body.name), QString::fromStdString(plan.job.customer)};
     parts.removeAll(QString());
     return parts.join(QStringLiteral(" · "));
@@ -58,7 +55,7 @@ void Recovery::drop()
     m_lock.reset();
 }
 
-std::vector<LostWork> Recovery::lost(const QString& planPath) const
+std::vector<LostWork> Recovery::lost(const QString& planPath, const core::Document* open) const
 {
     const QString hash = hashOf(planPath);
     const QFileInfoList files =
@@ -66,10 +63,13 @@ std::vector<LostWork> Recovery::lost(const QString& planPath) const
     std::vector<LostWork> lost;
     for (const QFileInfo& file : files) {
         if (file.filePath() == m_file || !FileLock(file.filePath()).isOurs()) continue;
+        const auto document = core::readPlanFile(file.filePath().toStdString(), "recovery");
+        if (document && open && *document == *open) continue;
         QDateTime opened =
             QDateTime::fromString(file.completeBaseName().section(QLatin1Char('-'), 1, 1), kTimeFormat);
         opened.setTimeSpec(Qt::UTC);
-        lost.push_back({file.filePath(), file.lastModified(), opened.toLocalTime(), vehicleIn(file.filePath())});
+        lost.push_back({file.filePath(), file.lastModified(), opened.toLocalTime(),
+                        document ? vehicleOf(document->plan) : QString()});
     }
     return lost;
 }

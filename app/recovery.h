@@ -33,7 +33,8 @@ public:
     void drop();  // nothing is unsaved any more
 
     // What dead windows left of the plan at this path, the latest first.
-    [[nodiscard]] std::vector<LostWork> lost(const QString& planPath) const;
+    // open  of which nothing is lost that is the same; none: no plan is open
+    [[nodiscard]] std::vector<LostWork> lost(const QString& planPath, const core::Document* open) const;
     // Reads it and takes it away from everybody else; an error where another window was faster.
     static core::Result<core::Document> take(const LostWork& work);
     static void forget(const LostWork& work);

@@ -429,8 +429,7 @@ core::Edit WalkView::ofThePlan(const core::Edit& edit) const
 void WalkView::take(const core::Edit& edit)
 {
     if (edit.changes.empty()) return;
-    const core::Plan before = m_survey.plan();
-    const core::Fitout stood = m_survey.fitout();
+    const core::Fitout before = m_survey.fitout();
     emit edited(ofThePlan(edit));
     // What was added is what one goes on with: its left side.
     core::PlaceId added{};
@@ -441,7 +440,7 @@ void WalkView::take(const core::Edit& edit)
         added = id;
     }
     if (added) return choosePlace(added);
-    if (const core::DeviceId source = core::newSource(m_survey.fitout(), stood)) m_survey.source = source;
+    if (const core::DeviceId source = core::newSource(m_survey.fitout(), before)) m_survey.source = source;
     refresh();
 }
 
