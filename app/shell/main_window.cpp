@@ -99,7 +99,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     m_split->restoreState(m_settings.value(QStringLiteral("split")).toByteArray());
     showStation(Start);
     showTitle();
-    offerLostWork();
+    sayAndOffer({m_shelfSaid});
 }
 
 void MainWindow::build()
@@ -244,18 +244,21 @@ void MainWindow::afterOpening()
     m_findings->startAfresh();
     showStation(m_session.snapshot().after().runs.empty() ? Walk : Match);
     m_notice->hide();
-    if (const QString unknown = words::unknownText(m_session.unknown()); !unknown.isEmpty()) m_notice->say(unknown);
+    QStringList said{std::exchange(m_shelfSaid, {}), words::unknownText(m_session.unknown())};
     if (m_session.openElsewhere())
-        m_notice->say(
-            tr("This plan is open in another window. Whoever saves last wins; save under another name to keep both."));
-    offerLostWork();
+        said << tr("This plan is open in another window. Whoever saves last wins; save under another name to keep both.");
+    sayAndOffer(said);
 }
 
-// The latest of it; what is left of others comes after it.
-void MainWindow::offerLostWork()
+// What is to be known at the start, and the latest work that was lost; what is left of others comes after it.
+void MainWindow::sayAndOffer(QStringList said)
 {
+    said.removeAll(QString());
     const std::vector<LostWork> lost = m_session.lostWork();
-    if (lost.empty()) return;
+    if (lost.empty()) {
+        if (!said.isEmpty()) m_notice->say(said.join(QLatin1Char('\n')));
+        return;
+    }
     const LostWork& work = lost.front();
     const QLocale locale;
     const auto when = [&](const QDateTime& time) { return locale.toString(time, QLocale::ShortFormat); };
@@ -265,11 +268,13 @@ void MainWindow::offerLostWork()
                              .arg(vehicle, when(work.kept), when(work.opened))
                        : tr("Work that was never saved (%1), kept %2.").arg(vehicle, when(work.kept));
     if (lost.size() > 1) text += QLatin1Char(' ') + tr("%1 more after it.").arg(lost.size() - 1);
-    m_notice->say(text, {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this, work] { m_session.takeUp(work); }},
+    said << text;
+    m_notice->say(said.join(QLatin1Char('\n')),
+                  {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this, work] { m_session.takeUp(work); }},
                          {tr("Drop it"), QStringLiteral("recoveryDrop"),
                           [this, work] {
                               Recovery::forget(work);
-                              offerLostWork();
+                              sayAndOffer({});
                           }},
                          {tr("Later"), QStringLiteral("recoveryLater"), {}}});
 }

@@ -59,7 +59,7 @@ private:
     void presentOwed(const Snapshot& snapshot);
     [[nodiscard]] core::DeviceId chosenDevice() const;
     void afterOpening();
-    void offerLostWork();
+    void sayAndOffer(QStringList said);
     void askOpen();
     void askSaveAs();
     void askSheet();
@@ -99,6 +99,7 @@ private:
     Station m_station = Start;
     ShopSettings m_shopSettings{};
     core::ShelfRest m_shelfRest{};  // of the shop's own shelf
+    QString m_shelfSaid{};          // what was wrong with it, until a plan has been opened
     bool m_shelfUnread = false;     // it is there and could not be read: nothing is written over it
     QAction* m_inches = nullptr;
     QMenu* m_ways = nullptr;

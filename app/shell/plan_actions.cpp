@@ -184,18 +184,18 @@ void MainWindow::loadShelf()
                            : core::Result<core::ShelfFile>(tl::unexpected(text.error()));
     m_shelfUnread = !file;
     if (!file) {
-        m_notice->say(tr("The shelf of this shop cannot be read: %1. The one that came with the program is used, and "
+        m_shelfSaid = tr("The shelf of this shop cannot be read: %1. The one that came with the program is used, and "
                          "nothing is written over this file.")
-                          .arg(QString::fromStdString(core::oneLine(file.error()))));
+                          .arg(QString::fromStdString(core::oneLine(file.error())));
         return;
     }
     m_session.setShelf(file->shelf);
     m_shelfRest = file->rest;
     if (file->errors.empty()) return;
-    m_notice->say(words::counted(std::ssize(file->errors), tr("%1 line of the shop's shelf cannot be read:"),
+    m_shelfSaid = words::counted(std::ssize(file->errors), tr("%1 line of the shop's shelf cannot be read:"),
                                  tr("%1 lines of the shop's shelf cannot be read, the first:")) +
                   QLatin1Char(' ') + QString::fromStdString(core::oneLine(file->errors.front())) +
-                  tr(". They stay in the file."));
+                  tr(". What cannot be read stays in the file.");
 }
 
 void MainWindow::saveShelf(const core::Shelf& shelf)

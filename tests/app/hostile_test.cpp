@@ -8,6 +8,7 @@
 #include <QTest>
 #include <QToolTip>
 #include <limits>
+#include <tuple>
 
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
@@ -65,6 +66,27 @@ TEST_F(Hostile, WhatANewerProgramMayHaveWrittenIsNamed)
               "it in; a newer one may. It is kept.");
 }
 
+// Several things to be said at once are all said.
+TEST_F(Hostile, NoNoticeHidesAnother)
+{
+    const std::string path = driver.folder().toStdString() + "/newer.reed";
+    ASSERT_TRUE(core::writePlanFile(path, {tests::demoPlan(), {{"/job/mood", "\"good\""}}}));
+    {
+        app::PlanSession dead(core::shippedShop(), driver.folder() + "/recovery");
+        ASSERT_TRUE(dead.openFile(QString::fromStdString(path)));
+        core::Plan plan = dead.snapshot().plan;
+        plan.job.customer = "somebody else";
+        dead.apply(core::difference(core::EditName::SetJob, dead.snapshot().plan, plan));
+        dead.writeRecoveryNow();
+    }
+    app::PlanSession other(core::shippedShop(), driver.folder() + "/elsewhere");
+    ASSERT_TRUE(other.openFile(QString::fromStdString(path)));
+    driver.window().openPlan(QString::fromStdString(path));
+    for (const char* said : {"does not know /job/mood", "is open in another window", "somebody else), kept"})
+        EXPECT_TRUE(driver.text("noticeText").contains(said)) << driver.text("noticeText").toStdString();
+    EXPECT_TRUE(driver.has("recoveryRestore"));
+}
+
 TEST_F(Hostile, AToolTipIsNoMarkupEither)
 {
     EXPECT_EQ(app::plainTip("1 < 2 & 3"), "1 < 2 & 3");
@@ -96,18 +118,20 @@ TEST_F(Hostile, AZoomThatIsNoNumberIsTheUsualOne)
 // Without a display the program says so in one line.
 TEST(NoDisplay, IsSaidInOneLine)
 {
-    for (const char* display : {"", ":7777"}) {
+    const QByteArray none = "golden-reed: there is no display to open its window on; golden-reed-cli needs none\n";
+    const QByteArray other = "golden-reed: no window can be opened by QT_QPA_PLATFORM=nowhere; unset it\n";
+    for (const auto& [name, value, said] :
+         {std::tuple{"DISPLAY", "", none}, {"DISPLAY", ":7777", none}, {"QT_QPA_PLATFORM", "nowhere", other}}) {
         QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
-        for (const char* name : {"QT_QPA_PLATFORM", "WAYLAND_DISPLAY", "DISPLAY"}) environment.remove(name);
-        if (*display) environment.insert("DISPLAY", display);
+        for (const char* one : {"QT_QPA_PLATFORM", "WAYLAND_DISPLAY", "DISPLAY"}) environment.remove(one);
+        if (*value) environment.insert(name, value);
         QProcess program;
         program.setProcessEnvironment(environment);
         program.start(WINDOW_PROGRAM, QStringList());
         ASSERT_TRUE(program.waitForFinished());
         EXPECT_EQ(program.exitCode(), 2);
         EXPECT_EQ(program.readAllStandardOutput(), "");
-        EXPECT_EQ(program.readAllStandardError(),
-                  "golden-reed: there is no display to open its window on; golden-reed-cli needs none\n");
+        EXPECT_EQ(program.readAllStandardError(), said);
     }
 }
 

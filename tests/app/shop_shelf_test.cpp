@@ -2,6 +2,7 @@
 #include <gtest/gtest.h>
 
 #include <QFile>
+#include <QFrame>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
@@ -14,6 +15,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
 #include "core/io/atomic_file.h"
+#include "core/shipped/shipped.h"
 #include "tests/app/window_driver.h"
 
 namespace {
@@ -128,6 +130,12 @@ TEST_F(ShopShelf, BadLinesOfTheShopsShelfAreToldAndKept)
     app::MainWindow window(session, theme, driver.settings());
     EXPECT_EQ(session.shop().shelf.parts.size(), 1U);
     EXPECT_TRUE(window.findChild<QLabel*>("noticeText")->text().contains("line 3, column 3 (re_ohm): found 'three'"));
+    // Whoever starts with a plan is told too, and once.
+    const auto openDemo = [&] { EXPECT_TRUE(session.openText(std::string(core::shippedDemoText()), "demo")); };
+    openDemo();
+    EXPECT_TRUE(window.findChild<QLabel*>("noticeText")->text().contains("found 'three'"));
+    openDemo();
+    EXPECT_TRUE(window.findChild<QFrame*>("noticeBar")->isHidden());
     takeMoreIn(window);
     const std::string kept = *core::readWholeFile(path);
     EXPECT_NE(kept.find("\nb,B,three,R3"), std::string::npos) << kept;
