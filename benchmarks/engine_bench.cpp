@@ -8,7 +8,7 @@
 
 #include "core/base/grid.h"
 #include "core/io/atomic_file.h"
-#include "core/io/netlist_file.h"
+#include "core/netlist/netlist_file.h"
 #include "core/physics/network.h"
 #include "core/physics/network_sweep.h"
 

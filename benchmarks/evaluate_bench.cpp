@@ -9,7 +9,7 @@
 #include "core/edits/named_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/evaluate.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/io/shelf_file.h"
 #include "core/io/shop.h"

@@ -6,10 +6,10 @@
 #include <QSettings>
 #include <QTemporaryDir>
 
-#include "app/plan_session.h"
+#include "app/session/plan_session.h"
+#include "app/session/widening.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
-#include "app/widening.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
@@ -43,7 +43,7 @@ public:
         m_session.startNew(sixtyPlaces(m_session.shop()));
         m_window.resize(1280, 800);
         m_window.show();
-        m_window.showStation(app::MainWindow::Walk);
+        m_window.showStation(QStringLiteral("Walk"));
         emit drawing().placeChosen(plan().places.begin()->first);  // what is dragged is picked, its questions open
         QApplication::processEvents();
     }

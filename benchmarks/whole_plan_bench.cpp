@@ -8,10 +8,10 @@
 #include "core/design/remedies.h"
 #include "core/design/spots.h"
 #include "core/evaluate/evaluate.h"
-#include "core/evaluate/widen.h"
 #include "core/io/shop.h"
 #include "core/judgement/judge.h"
 #include "core/judgement/measure_next.h"
+#include "core/spread/widen.h"
 #include "tests/core/twelve_runs.h"
 
 namespace {
@@ -107,7 +107,13 @@ void CheckOneChannel(benchmark::State& state)
         benchmark::DoNotOptimize(measureNext(twelve.plan, evaluation, findings));
     }
 }
-BENCHMARK(CheckOneChannel)->Name("CheckSixtyOnOneChannel")->Arg(0)->Arg(20)->Arg(60)->Arg(180)->Unit(benchmark::kMillisecond);
+BENCHMARK(CheckOneChannel)
+    ->Name("CheckSixtyOnOneChannel")
+    ->Arg(0)
+    ->Arg(20)
+    ->Arg(60)
+    ->Arg(180)
+    ->Unit(benchmark::kMillisecond);
 
 void RemediesOneChannel(benchmark::State& state)
 {

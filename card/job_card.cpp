@@ -3,9 +3,9 @@
 #include <QCoreApplication>
 #include <QStringList>
 
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/run_change.h"
-#include "core/evaluate/sides.h"
+#include "core/advice/run_change.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
 #include "words/customer_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"

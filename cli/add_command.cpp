@@ -15,7 +15,7 @@
 #include "core/edits/supply_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/sides.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"

@@ -212,7 +212,7 @@ int calc(const CalcRequest& request)
     for (const auto& [name, value] : *inputs)
         json["inputs"][name] = {{"value", valueJson(value)}, {"unit", std::string(unitOfName(name))}};
     json["results"] = resultsJson(answer->value, spread);
-    json["warnings"] = answer->warnings;
+    json["warnings"] = textsOf(answer->warnings);
     std::cout << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
     return kDone;
 }

@@ -37,8 +37,7 @@ int main(int argc, char** argv)
     });
     evaluate->add_option("PLAN", evaluation.plan, "a .reed file")->required();
     evaluate
-        ->add_flag("--csv", evaluation.csv,
-                   "the curves instead: loads, coil volts, travel and levels over frequency")
+        ->add_flag("--csv", evaluation.csv, "the curves instead: loads, coil volts, travel and levels over frequency")
         ->excludes("--json");
     evaluate->add_flag("--spread", evaluation.spread, "and what the values that nobody measured could do");
     evaluate->add_option("--stage", evaluation.stage, "the stage to hold against what was found: its id or its name");
@@ -173,8 +172,8 @@ int main(int argc, char** argv)
     const bool asJson = std::find(arguments.begin(), arguments.end(), "--json") != arguments.end();
     for (size_t i = 1; i < arguments.size(); ++i)
         if (!core::isUtf8(arguments[i]))
-            return cli::report({"argument " + std::to_string(i), core::beginningOf(arguments[i], 40), "is not UTF-8 text"},
-                               asJson);
+            return cli::report(
+                {"argument " + std::to_string(i), core::beginningOf(arguments[i], 40), "is not UTF-8 text"}, asJson);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {

@@ -4,12 +4,12 @@
 #include <array>
 
 #include "cli/calc_json.h"
+#include "core/advice/boundary_advice.h"
+#include "core/advice/run_change.h"
 #include "core/base/unit.h"
-#include "core/evaluate/boundary_advice.h"
-#include "core/evaluate/complete.h"
-#include "core/evaluate/run_change.h"
-#include "core/evaluate/widen.h"
+#include "core/fitout/complete.h"
 #include "core/model/names.h"
+#include "core/spread/widen.h"
 #include "words/finding_words.h"
 #include "words/slate_words.h"
 
@@ -66,7 +66,7 @@ Json circuitJson(const CircuitResult& circuit)
             {"clipCurrent", known(circuit.clip_a, "A", circuit.worst)},
             {"clipPower", known(circuit.clip_w, "W", circuit.worst)},
             {"parts", burdensJson(circuit)},
-            {"marks", circuit.marks}};
+            {"marks", textsOf(circuit.marks)}};
 }
 
 Json runJson(const RunResult& run)
@@ -82,14 +82,14 @@ Json runJson(const RunResult& run)
               {"programmePower", known(run.programme_w, "W", run.worst)},
               {"sinePower", known(run.sine_w, "W", run.worst)},
               {"sinePowerAt", known(run.sine_hz, "Hz", run.worst)},
-              {"travel",
-               known(run.travel.sine_m, "m", worstOrigin(run.coil, {Quantity::Xmax_m, Quantity::Fs_hz, Quantity::Vas_m3}))},
+              {"travel", known(run.travel.sine_m, "m",
+                               worstOrigin(run.coil, {Quantity::Xmax_m, Quantity::Fs_hz, Quantity::Vas_m3}))},
               {"travelAt", known(run.travel.sineAt_hz, "Hz", run.worst)},
               {"travelLimit", known(run.driver.xmax_m, "m", run.coil.at(Quantity::Xmax_m).basis.origin)},
               {"midLevelAt2V83", known(run.midLevel_db, "dB", run.worst)}};
     for (size_t band = 0; band < kBandCount; ++band)
         json["programmeBands"][kBandKeys[band]] = known(run.programmeBand_w[band], "W", run.worst);
-    json["marks"] = run.marks;
+    json["marks"] = textsOf(run.marks);
     if (run.portSpeed_m_s) {
         json["portSpeed"] = known(*run.portSpeed_m_s, "m/s", run.worst);
         json["portSpeedAt"] = known(*run.portSpeedAt_hz, "Hz", run.worst);
@@ -142,13 +142,13 @@ Json fitJson(const DriverFit& fit)
     return json;
 }
 
-Json stageJson(const StageResult& stage, const StageSpread* spread)
+Json stageJson(const StageResult& stage, const StageSpread* spread, const Practice& practice)
 {
     Json json{{"circuits", Json::array()}, {"runs", Json::array()}, {"listeners", Json::object()}};
     for (const CircuitResult& circuit : stage.circuits) json["circuits"].push_back(circuitJson(circuit));
     for (const RunResult& run : stage.runs) json["runs"].push_back(runJson(run));
     for (size_t i = 0; i < stage.runs.size(); ++i)
-        if (const auto advice = boundaryAdvice(stage, i))
+        if (const auto advice = boundaryAdvice(stage, i, practice))
             json["runs"][i]["boundaries"] = {{"distances", advice->distances_m},
                                              {"gainAt50Hz", known(advice->gainAt50_db, "dB", stage.cabin.worst)},
                                              {"dip", known(advice->dip_db, "dB", stage.cabin.worst)},
@@ -201,8 +201,8 @@ Json evaluationJson(const Plan& plan, const Evaluation& evaluation)
 {
     const StageResult& before = *evaluation.stages.at(kFound);
     const StageResult& after = *evaluation.stages.at(plan.job.goal);
-    Json json{{"before", stageJson(before, spreadAt(evaluation, kFound))},
-              {"after", stageJson(after, spreadAt(evaluation, plan.job.goal))},
+    Json json{{"before", stageJson(before, spreadAt(evaluation, kFound), evaluation.practice)},
+              {"after", stageJson(after, spreadAt(evaluation, plan.job.goal), evaluation.practice)},
               {"changes", changesJson(before, after)},
               {"bandChange", Json::object()}};
     for (const auto& [id, heard] : after.hearing) {
@@ -292,7 +292,7 @@ Json slateJson(const SlateAnswer& answer)
     }
     if (answer.kind != SlateKind::Named) return json;
     json["model"] = answer.named.model;
-    json["warnings"] = answer.named.warnings;
+    json["warnings"] = textsOf(answer.named.warnings);
     for (const auto& [name, value] : answer.named.results)
         json["results"][name] = {{"value", valueJson(value)}, {"unit", std::string(unitOfName(name))}};
     return json;

@@ -3,10 +3,10 @@
 #include <QStringList>
 #include <algorithm>
 
-#include "core/evaluate/boundary_advice.h"
-#include "core/evaluate/run_change.h"
-#include "core/evaluate/widen.h"
+#include "core/advice/boundary_advice.h"
+#include "core/advice/run_change.h"
 #include "core/model/names.h"
+#include "core/spread/widen.h"
 #include "words/doubt_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
@@ -52,10 +52,10 @@ QStringList burdenLines(const CircuitResult& circuit, const Fitout& fitout)
     return lines;
 }
 
-QStringList markLines(const std::vector<std::string>& marks)
+QStringList markLines(const std::vector<core::Warning>& marks)
 {
     QStringList lines;
-    for (const std::string& mark : marks) lines << QStringLiteral("    ") + words::sentenceOfWarning(mark);
+    for (const core::Warning& mark : marks) lines << QStringLiteral("    ") + words::sentenceOf(mark);
     return lines;
 }
 
@@ -104,11 +104,11 @@ QStringList runLines(const StageResult& stage)
 }
 
 // Where a bass driver stands: what the surfaces near it do to its power.
-QStringList placeLines(const StageResult& stage)
+QStringList placeLines(const StageResult& stage, const Practice& practice)
 {
     QStringList lines;
     for (size_t i = 0; i < stage.runs.size(); ++i) {
-        const auto advice = boundaryAdvice(stage, i);
+        const auto advice = boundaryAdvice(stage, i, practice);
         if (!advice) continue;
         QStringList distances;
         for (const double away_m : advice->distances_m) distances << words::length(away_m);
@@ -191,7 +191,7 @@ std::string evaluationText(const Plan& plan, const Evaluation& evaluation)
     lines << Words::tr("Before") << circuitLines(before, spreadAt(evaluation, kFound)) << runLines(before);
     lines << Words::tr("After") << circuitLines(after, spreadAt(evaluation, plan.job.goal)) << runLines(after);
     lines << Words::tr("Change") << changeLines(before, after);
-    lines << placeLines(after);
+    lines << placeLines(after, evaluation.practice);
     lines << Words::tr("At the ears (an estimate; room modes are not modelled)")
           << hearingLines(before, after, spreadAt(evaluation, plan.job.goal));
     double loudest_db = 0.0;

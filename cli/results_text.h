@@ -3,9 +3,9 @@
 #include <string>
 #include <vector>
 
-#include "core/evaluate/unplug.h"
 #include "core/judgement/measure_next.h"
 #include "core/slate/slate.h"
+#include "core/survey/unplug.h"
 
 namespace cli {
 

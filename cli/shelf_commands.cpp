@@ -35,7 +35,7 @@ Json candidateJson(const Candidate& candidate)
     for (const LostPoints& one : candidate.lost)
         lost.push_back({{"by", words::nameOf(one.by).toStdString()},
                         {"points", one.points},
-                        {"stops", one.stops},
+                        {"stops", one.stop.has_value()},
                         {"reason", words::reasonOf(one, words::UnitSystem::Metric, {}).toStdString()}});
     Json damage = Json::array();
     for (const Damage& one : candidate.damage)
@@ -88,7 +88,7 @@ int rankForPlace(const RankRequest& request)
     if (!device || !used.devices.contains(*device))
         return report({request.plan, request.device, "is no device of the plan's goal"}, request.json);
     std::vector<Candidate> ranked = rankDrivers(document->plan, shop.shelf, *device, evaluation,
-                                               request.otherKinds ? RankScope::Everything : RankScope::WhatSuits);
+                                                request.otherKinds ? RankScope::Everything : RankScope::WhatSuits);
     if (request.noCutting) std::erase_if(ranked, [](const Candidate& candidate) { return candidate.cuts(); });
     if (request.count > 0 && ranked.size() > static_cast<size_t>(request.count))
         ranked.erase(ranked.begin() + request.count, ranked.end());

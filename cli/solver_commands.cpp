@@ -11,7 +11,7 @@
 #include "core/design/spots.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"

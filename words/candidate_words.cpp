@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/evaluate/screw_choice.h"
+#include "core/fit/screw_choice.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
@@ -181,11 +181,39 @@ QString reasonOf(const LostPoints& lost, UnitSystem units, const QString& curren
     return {};
 }
 
+// Why it stops; empty of a rule that says nothing of a single driver.
+QString reasonOf(const Verdict& stop, UnitSystem units)
+{
+    const double figure = stop.figure.value, limit = stop.limit.value_or(0.0);
+    const QString length = marginText(figure, units);
+    if (stop.rule == RuleId::DepthAndSpacer) return Words::tr("%1 behind it, no spacer helps").arg(length);
+    if (stop.rule == RuleId::WindowTravel)
+        return stop.what == Quantity::ScrewMargin_m ? Words::tr("%1 between its screws and the glass").arg(length)
+                                                    : Words::tr("%1 to the glass").arg(length);
+    if (stop.rule == RuleId::FrontClearance || stop.rule == RuleId::UnderPanel)
+        return Words::tr("%1 in front at full travel").arg(length);
+    if (stop.rule == RuleId::ScrewReaches) return Words::tr("%1 behind its screws").arg(length);
+    if (stop.rule == RuleId::CutoutAndRing)
+        return figure > limit
+                   ? Words::tr("the hole is %1, its screws take %2 at most").arg(length, marginText(limit, units))
+                   : Words::tr("the hole must be cut to %1").arg(marginText(limit, units));
+    if (stop.rule == RuleId::DomeTakenForHole) return Words::tr("its hole is given as its dome");
+    if (stop.rule == RuleId::ScrewOutsideFlange) return Words::tr("its screw holes lie outside its flange");
+    if (stop.rule == RuleId::HeavyOnAdhesive) return Words::tr("%1 on glue alone").arg(grams(figure));
+    if (stop.rule == RuleId::CutAgainstWish) return Words::tr("the vehicle's plug would be cut off");
+    if (stop.rule == RuleId::LoadUnderMinimum) return Words::tr("the channel sees %1").arg(ohms(figure));
+    if (stop.rule == RuleId::LowerLoadOnFactory) return Words::tr("%1 of the old resistance").arg(percent(figure));
+    if (stop.rule == RuleId::CoilOverRating) return Words::tr("a sine puts %1 into it").arg(watts(figure));
+    if (stop.rule == RuleId::TravelWithProgramme) return Words::tr("music moves it %1").arg(length);
+    if (stop.rule == RuleId::SubwooferTravel) return Words::tr("a sine moves it %1").arg(length);
+    if (stop.rule == RuleId::TweeterUnprotected) return Words::tr("nothing keeps the lows from it");
+    return {};
+}
+
 QString lineOf(const LostPoints& lost, UnitSystem units, const QString& currency)
 {
-    const QString reason = reasonOf(lost, units, currency);
-    return lost.stops ? Words::tr("Stop: %1").arg(reason)
-                      : Words::tr("%1 %2").arg(fixedNumber(-lost.points, 1), reason);
+    const QString reason = lost.stop ? reasonOf(*lost.stop, units) : reasonOf(lost, units, currency);
+    return lost.stop ? Words::tr("Stop: %1").arg(reason) : Words::tr("%1 %2").arg(fixedNumber(-lost.points, 1), reason);
 }
 
 QString textOf(const Damage& damage)
@@ -276,10 +304,9 @@ QString screwsFor(const Place& place, const Practice& practice, UnitSystem units
 
 QString textOf(const FamilyMatch& match, const QString& other)
 {
-    const Heard as = heardAs(match);
-    const QString heard = as == Heard::No       ? Words::tr("not heard as another voice")
-                          : as == Heard::Hardly ? Words::tr("hardly heard")
-                                                : Words::tr("plainly another voice");
+    const QString heard = match.heard == Heard::No       ? Words::tr("not heard as another voice")
+                          : match.heard == Heard::Hardly ? Words::tr("hardly heard")
+                                                         : Words::tr("plainly another voice");
     return Words::tr("Beside %1: %2 in level, %3 apart in colour, %4 in how it spreads; %5.")
         .arg(other, decibelChange(match.level_db), decibels(match.shape_db), decibels(match.angle_db), heard);
 }

@@ -143,9 +143,8 @@ ReadingText textOf(const NextReading& next, const Fitout& fitout)
     QString name = nameOf(what);
     name[0] = name[0].toUpper();
     const QString with =
-        next.lacking
-            ? Words::tr("This bay lacks the %1 for it; nothing it has settles as much.").arg(nameOf(next.by))
-            : Words::tr("With the %1, about %2 min.").arg(nameOf(next.by), plainNumber(next.minutes));
+        next.lacking ? Words::tr("This bay lacks the %1 for it; nothing it has settles as much.").arg(nameOf(next.by))
+                     : Words::tr("With the %1, about %2 min.").arg(nameOf(next.by), plainNumber(next.minutes));
     return {titleOf(what, of),
             Words::tr("%1 is taken as %2, give or take %3 (%4); %5.")
                 .arg(name, valueText(what, next.value.value), off, nameOf(next.value.basis), hangs),

@@ -18,9 +18,10 @@ bool has(const Finding& finding, Quantity quantity, StageId stage)
 
 FindingText coilsFight(const Finding& f)
 {
-    const QString meter = has(f, Quantity::SeenOhm_ohm, f.stage)
-                              ? Words::tr(" The meter reads %1 all the same.").arg(ohms(figureOf(f, Quantity::SeenOhm_ohm)))
-                              : QString();
+    const QString meter =
+        has(f, Quantity::SeenOhm_ohm, f.stage)
+            ? Words::tr(" The meter reads %1 all the same.").arg(ohms(figureOf(f, Quantity::SeenOhm_ohm)))
+            : QString();
     return {Words::tr("One coil pushes against the other"),
             Words::tr("%1 of travel, up to %2 of heat.%3")
                 .arg(length(figureOf(f, Quantity::Travel_m)), watts(figureOf(f, Quantity::SinePower_w)), meter),
@@ -44,13 +45,14 @@ FindingText driverUnfed(const Finding&)
 
 FindingText tweeterUnprotected(const Finding& f)
 {
-    return {Words::tr("Nothing keeps the lows from this tweeter"),
-            Words::tr("At %1 it gets %2 of its highest level; %3 of programme, %4 of travel for %5.")
-                .arg(frequency(figureOf(f, Quantity::AtFrequency_hz)), decibelChange(figureOf(f, Quantity::LevelChange_db)),
-                     watts(figureOf(f, Quantity::ProgrammePower_w)), length(figureOf(f, Quantity::ProgrammeTravel_m)),
-                     length(figureOf(f, Quantity::Xmax_m))),
-            Words::tr("A dome has no travel for bass and no coil for its heat. Prove the filter before power, start "
-                      "low.")};
+    return {
+        Words::tr("Nothing keeps the lows from this tweeter"),
+        Words::tr("At %1 it gets %2 of its highest level; %3 of programme, %4 of travel for %5.")
+            .arg(frequency(figureOf(f, Quantity::AtFrequency_hz)), decibelChange(figureOf(f, Quantity::LevelChange_db)),
+                 watts(figureOf(f, Quantity::ProgrammePower_w)), length(figureOf(f, Quantity::ProgrammeTravel_m)),
+                 length(figureOf(f, Quantity::Xmax_m))),
+        Words::tr("A dome has no travel for bass and no coil for its heat. Prove the filter before power, start "
+                  "low.")};
 }
 
 FindingText highPassLost(const Finding& f)

@@ -19,8 +19,9 @@ QString unknownText(const std::map<std::string, std::string>& unknown)
         }
         paths << QString::fromStdString(path);
     }
-    return Words::tr("Care: this program does not know %1 of this file and does not count it in; a newer one may. It "
-                     "is kept.")
+    return Words::tr(
+               "Care: this program does not know %1 of this file and does not count it in; a newer one may. It "
+               "is kept.")
         .arg(paths.join(QStringLiteral(", ")));
 }
 

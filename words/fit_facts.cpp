@@ -3,7 +3,7 @@
 #include <cmath>
 
 #include "core/design/pod_seal.h"
-#include "core/evaluate/screw_choice.h"
+#include "core/fit/screw_choice.h"
 #include "words/fit_words.h"
 #include "words/tr.h"
 

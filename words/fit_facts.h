@@ -2,7 +2,7 @@
 
 #include <QStringList>
 
-#include "core/evaluate/driver_fit.h"
+#include "core/fit/fit_of.h"
 #include "words/figures.h"
 
 namespace words {

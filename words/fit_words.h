@@ -2,9 +2,9 @@
 
 #include <QString>
 
-#include "core/design/amplifier_risk.h"
-#include "core/design/deviations.h"
-#include "core/design/family.h"
+#include "core/advice/amplifier_risk.h"
+#include "core/advice/deviations.h"
+#include "core/advice/family.h"
 #include "core/design/rank_drivers.h"
 #include "core/model/finding.h"
 #include "words/figures.h"
@@ -22,6 +22,7 @@ namespace words {
 [[nodiscard]] QString nameOf(core::Anchor anchor);
 // Why points were lost, with the figure: "needs a 15 mm spacer".
 [[nodiscard]] QString reasonOf(const core::LostPoints& lost, UnitSystem units, const QString& currency);
+[[nodiscard]] QString reasonOf(const core::Verdict& stop, UnitSystem units);
 // "−3 needs a 15 mm spacer"
 [[nodiscard]] QString lineOf(const core::LostPoints& lost, UnitSystem units, const QString& currency);
 // "wider hole, for good (90 min and a patch to undo)"

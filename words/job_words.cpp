@@ -7,8 +7,8 @@
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
-#include "words/survey_words.h"
 #include "words/step_words.h"
+#include "words/survey_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -125,11 +125,11 @@ Table stepTable(const JobPlan& job, const Fitout& from, const Fitout& to)
         {Words::tr("Step"), Words::tr("What to do"), Words::tr("Tools"), Words::tr("Caution"), Words::tr("Minutes")}};
     int number = 0;
     for (const Step& step : job.steps)
-        table.push_back({QString::number(++number), textOf(step, from, to),
-                         joined(step.tools, QStringLiteral(", "), [](const ToolUse& tool) { return nameOf(tool); }),
-                         joined(step.cautions, QStringLiteral(" "),
-                                [&](Caution caution) { return textOf(caution, to.body); }),
-                         plainNumber(step.minutes)});
+        table.push_back(
+            {QString::number(++number), textOf(step, from, to),
+             joined(step.tools, QStringLiteral(", "), [](const ToolUse& tool) { return nameOf(tool); }),
+             joined(step.cautions, QStringLiteral(" "), [&](Caution caution) { return textOf(caution, to.body); }),
+             plainNumber(step.minutes)});
     return table;
 }
 

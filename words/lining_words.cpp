@@ -2,7 +2,7 @@
 
 #include <QStringList>
 
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "words/fit_words.h"
 #include "words/quantity_words.h"
 #include "words/tr.h"

@@ -2,7 +2,7 @@
 
 #include <QString>
 
-#include "core/evaluate/lining.h"
+#include "core/fitout/lining.h"
 #include "core/job/step.h"
 #include "words/figures.h"
 

@@ -156,7 +156,7 @@ SlateText namedText(const SlateAnswer& answer)
         if (!results.isEmpty()) text.headline = results.takeFirst();
         text.steps << inRows(results);
     }
-    for (const std::string& warning : named.warnings) text.steps << sentenceOfWarning(warning);
+    for (const Warning& warning : named.warnings) text.steps << sentenceOf(warning);
     if (text.headline.isEmpty())
         text.headline = named.warnings.empty() ? Words::tr("nothing fits") : text.steps.takeLast();
     return text;

@@ -3,8 +3,8 @@
 #include <QString>
 #include <set>
 
-#include "core/evaluate/continuity.h"
-#include "core/evaluate/source_gaps.h"
+#include "core/survey/continuity.h"
+#include "core/survey/source_gaps.h"
 
 // What a survey says of radios and amplifiers, their pins and the wires that leave them.
 namespace words {

@@ -2,9 +2,9 @@
 #include <QStringList>
 #include <cmath>
 
-#include "core/evaluate/plug_cut.h"
-#include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
+#include "core/fitout/plug_cut.h"
+#include "core/fitout/resolve.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"

@@ -6,13 +6,13 @@
 
 #include "core/edits/filter_edits.h"
 #include "core/edits/place_edits.h"
-#include "core/evaluate/channel_map.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/unplug.h"
-#include "core/evaluate/variant.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/model/plan.h"
 #include "core/model/usual_vehicle.h"
 #include "core/practice/practice.h"
+#include "core/survey/channel_map.h"
+#include "core/survey/unplug.h"
+#include "core/survey/variant.h"
 #include "words/figures.h"
 
 // What a walk-round asks and answers.

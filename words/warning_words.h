@@ -1,11 +1,12 @@
 #pragma once
 
 #include <QString>
-#include <string>
+
+#include "core/base/warning.h"
 
 namespace words {
 
 // A warning of a model or a mark on a result as a sentence: what is odd, and what to do.
-[[nodiscard]] QString sentenceOfWarning(const std::string& warning);
+[[nodiscard]] QString sentenceOf(const core::Warning& warning);
 
 }  // namespace words

@@ -9,10 +9,10 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/severity_mark.h"
 #include "core/judgement/held_steady.h"
 #include "words/doubt_words.h"

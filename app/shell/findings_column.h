@@ -2,7 +2,7 @@
 
 #include <QScrollArea>
 
-#include "app/snapshot.h"
+#include "app/session/snapshot.h"
 
 class QPushButton;
 class QVBoxLayout;

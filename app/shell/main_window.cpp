@@ -14,15 +14,26 @@
 #include "app/shell/slate_bar.h"
 #include "app/shell/strip.h"
 #include "app/shell/trace_drawer.h"
-#include "app/stations/job_card_view.h"
-#include "app/stations/match/match_view.h"
 #include "app/stations/start_page.h"
-#include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
 #include "words/figures.h"
 #include "words/file_words.h"
 
 namespace app {
+namespace {
+
+// Large type or a low window: the page scrolls, nothing is cut off.
+QWidget* scrolling(QWidget* page)
+{
+    auto* area = new QScrollArea;
+    area->setWidget(page);
+    area->setWidgetResizable(true);
+    area->setFocusPolicy(Qt::NoFocus);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    return area;
+}
+
+}  // namespace
 
 MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, QWidget* parent)
     : QMainWindow(parent),
@@ -31,11 +42,9 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
       m_settings(settings),
       m_rail(new Rail(theme)),
       m_strip(new Strip(theme)),
-      m_stations(new QStackedWidget),
+      m_pages(new QStackedWidget),
       m_start(new StartPage(theme)),
-      m_walk(new WalkView(theme, session.shop())),
-      m_match(new MatchView(theme, session.shop())),
-      m_jobCard(new JobCardView(theme, session.shop())),
+      m_path(makeStations(theme, session.bench())),
       m_findings(new FindingsColumn(theme)),
       m_traces(new TraceDrawer(theme)),
       m_slate(new SlateBar(theme,
@@ -65,22 +74,23 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
         arrangeForWidth();
         m_findings->setFocus();
     });
-    connectWalk();
-    connect(m_match, &MatchView::edited, &m_session, &PlanSession::apply);
-    connect(m_match, &MatchView::placeChosen, this, &MainWindow::present);
+    for (const StationStand& stand : m_stations) connectStation(stand.station);
     connect(&m_session, &PlanSession::readingAsked, this, [this](core::DeviceId device, core::StageId stage) {
-        showStation(Match);
-        m_match->askForReading(device, stage);
+        for (const StationStand& stand : m_stations) {
+            if (!stand.station->takesReadings()) continue;
+            open(stand.station);
+            return stand.station->askForReading(device, stage);
+        }
     });
     connect(&m_session, &PlanSession::measureAsked, this, [this](core::DeviceId device, core::Quantity what) {
-        showStation(Match);
-        m_match->askForMeasure(device, what);
+        for (const StationStand& stand : m_stations) {
+            if (!stand.station->takesReadings()) continue;
+            open(stand.station);
+            return stand.station->askForMeasure(device, what);
+        }
     });
-    connect(m_match, &MatchView::shelfAsked, this, &MainWindow::openShelf);
-    connect(m_match, &MatchView::said, this, [this](const QString& text) { m_notice->say(text); });
-    connect(m_jobCard, &JobCardView::said, this, [this](const QString& text) { m_notice->say(text); });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
-    connect(m_traces, &TraceDrawer::wholeWindowAsked, m_stations, [this](bool whole) { m_stations->setHidden(whole); });
+    connect(m_traces, &TraceDrawer::wholeWindowAsked, m_pages, [this](bool whole) { m_pages->setHidden(whole); });
     connect(m_traces, &TraceDrawer::foldAsked, this, [this](bool folded) {
         m_settings.setValue(foldKey(), folded);
         arrangeForWidth();
@@ -97,7 +107,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     resize(1280, 800);
     restoreGeometry(m_settings.value(QStringLiteral("geometry")).toByteArray());
     m_split->restoreState(m_settings.value(QStringLiteral("split")).toByteArray());
-    showStation(Start);
+    showStart();
     showTitle();
     sayAndOffer({m_shelfSaid});
 }
@@ -106,27 +116,19 @@ void MainWindow::build()
 {
     auto* central = new QWidget(this);
     central->setObjectName(QStringLiteral("centre"));
-    m_split->addWidget(m_stations);
+    m_split->addWidget(m_pages);
     m_split->addWidget(m_traces);
     m_split->setStretchFactor(0, 5);
     m_split->setStretchFactor(1, 2);
     m_split->setChildrenCollapsible(false);
     m_split->setSizes({500, 190});
-    auto* start = new QScrollArea;
-    start->setWidget(m_start);
-    start->setWidgetResizable(true);
-    start->setFocusPolicy(Qt::NoFocus);
-    start->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_stations->addWidget(start);
-    m_stations->addWidget(m_walk);
-    // Large type or a low window: the station scrolls, nothing is cut off.
-    auto* scroll = new QScrollArea;
-    scroll->setWidget(m_match);
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_stations->addWidget(scroll);
-    m_stations->addWidget(m_jobCard);
+    m_pages->addWidget(scrolling(m_start));
+    for (const Stop& stop : m_path) {
+        if (!stop.station) continue;
+        QWidget* page = stop.station->sign().scrolls ? scrolling(stop.station) : stop.station;
+        m_pages->addWidget(page);
+        m_stations.push_back({stop.station, page, nullptr});
+    }
     auto* grid = new QGridLayout(central);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setSpacing(0);
@@ -147,106 +149,106 @@ void MainWindow::build()
 
 void MainWindow::buildRail()
 {
-    m_walkButton = m_rail->addStation(Walk, QStringLiteral("stationWalk"), tr("Walk-round"), QStringLiteral("Ctrl+1"));
-    m_rail->addNotYet(tr("Meter"));
-    m_matchButton = m_rail->addStation(Match, QStringLiteral("stationMatch"), tr("Match"), QStringLiteral("Ctrl+3"));
-    for (const QString& title : {tr("Split"), tr("Aim"), tr("Lows"), tr("Feed"), tr("Ladder")})
-        m_rail->addNotYet(title);
-    m_jobButton =
-        m_rail->addStation(JobCard, QStringLiteral("stationJobCard"), tr("Job card"), QStringLiteral("Ctrl+9"));
-    m_rail->addNotYet(tr("Proof"));
+    auto stand = m_stations.begin();
+    for (const Stop& stop : m_path) {
+        if (!stop.station) {
+            m_rail->addNotYet(stop.notYet);
+            continue;
+        }
+        const Station::Sign& sign = stop.station->sign();
+        stand->button = m_rail->addStation(QStringLiteral("station") + sign.name, sign.title,
+                                           stop.station->shortcut().toString(QKeySequence::PortableText));
+        connect(stand->button, &QAbstractButton::clicked, this, [this, station = stop.station] { open(station); });
+        ++stand;
+    }
     m_rail->addSlate();
-    connect(m_rail, &Rail::chosen, this, [this](int station) { showStation(static_cast<Station>(station)); });
     connect(m_rail, &Rail::slateAsked, m_slate, &SlateBar::open);
 }
 
-void MainWindow::showStation(Station station)
+void MainWindow::showStart()
 {
-    const bool open = m_session.isOpen();
-    m_station = open ? station : Start;
+    open(nullptr);
+}
+
+void MainWindow::showStation(const QString& name)
+{
+    const auto found = std::find_if(m_stations.begin(), m_stations.end(),
+                                    [&](const StationStand& stand) { return stand.station->sign().name == name; });
+    open(found == m_stations.end() ? nullptr : found->station);
+}
+
+void MainWindow::open(Station* station)
+{
+    const bool planned = m_session.isOpen();
     // A place that was picked stays picked on the way to the next station.
-    if (m_station == Match && m_walk->place()) m_match->takePlace(m_walk->place());
-    m_stations->setCurrentIndex(m_station);
-    m_rail->select(m_station);
-    m_strip->setVisible(open);
-    for (QWidget* button : {m_walkButton, m_matchButton, m_jobButton}) button->setEnabled(open);
+    if (m_open && m_open->place()) m_place = m_open->place();
+    m_open = planned ? station : nullptr;
+    if (m_open && m_place) m_open->takePlace(m_place);
+    m_pages->setCurrentIndex(0);
+    for (const StationStand& stand : m_stations) {
+        if (stand.station == m_open) m_pages->setCurrentWidget(stand.page);
+        stand.button->setChecked(stand.station == m_open);
+        stand.button->setEnabled(planned);
+    }
+    m_strip->setVisible(planned);
     arrangeForWidth();
     if (m_notice->isVisible() && m_notice->text() == m_keysText) showKeys();  // help is of the screen that is there
-    if (open) present();
+    if (planned) present();
 }
 
 core::DeviceId MainWindow::chosenDevice() const
 {
-    return m_station == Walk ? m_walk->chosenDevice() : m_match->chosenDevice();
+    return m_open ? m_open->chosenDevice() : core::DeviceId{};
 }
 
-void MainWindow::presentSpread(const Snapshot& snapshot)
+void MainWindow::presentSpread()
 {
-    m_strip->present(snapshot);
-    m_findings->present(snapshot);
-    m_traces->present(snapshot, m_strip->listener(), chosenDevice());
+    m_strip->present(m_session.snapshot());
+    m_findings->present(m_session.snapshot());
+    m_traces->present(m_session.shared(), m_strip->listener(), chosenDevice());
 }
 
 // Only the station that is open: what nobody sees is shown when it is opened.
 void MainWindow::present()
 {
-    const Snapshot& snapshot = m_session.snapshot();
-    m_strip->present(snapshot);
-    switch (m_station) {
-        case Start:
-            break;
-        case Walk:
-            m_walk->present(snapshot, m_strip->listener());
-            break;
-        case Match:
-            m_match->present(snapshot, m_strip->listener());
-            break;
-        case JobCard:
-            m_jobCard->present(snapshot);
-            break;
-    }
-    m_findings->present(snapshot);
-    m_traces->present(snapshot, m_strip->listener(), chosenDevice());
-    presentOwed(snapshot);
+    const SharedSnapshot shown = m_session.shared();
+    m_strip->present(*shown);
+    if (m_open) m_open->present(shown, m_strip->listener());
+    m_findings->present(*shown);
+    m_traces->present(shown, m_strip->listener(), chosenDevice());
+    for (const StationStand& stand : m_stations) stand.button->setOwed(stand.station->owed(*shown));
     showTitle();
 }
 
-void MainWindow::presentOwed(const Snapshot& snapshot)
+void MainWindow::connectStation(Station* station)
 {
-    const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),
-                                     [](const core::Finding& f) { return f.severity == core::Severity::Stop; });
-    const auto& places = snapshot.plan.places;
-    m_walkButton->setOwed(places.empty() ? tr("nothing noted yet")
-                                         : words::counted(std::ssize(places), tr("%1 place"), tr("%1 places")));
-    m_matchButton->setOwed(stops > 0
-                               ? words::counted(stops, tr("%1 Stop"), tr("%1 Stops"))
-                               : words::counted(std::ssize(snapshot.findings), tr("%1 finding"), tr("%1 findings")));
-    m_jobButton->setOwed(snapshot.job.steps.empty()
-                             ? tr("nothing planned")
-                             : words::counted(std::ssize(snapshot.job.steps), tr("%1 step"), tr("%1 steps")));
-}
-
-void MainWindow::connectWalk()
-{
-    connect(m_walk, &WalkView::edited, &m_session, &PlanSession::apply);
-    connect(m_walk, &WalkView::dragged, &m_session, &PlanSession::drag);
-    connect(m_walk, &WalkView::dragEnded, &m_session, &PlanSession::endDrag);
-    connect(m_walk, &WalkView::chosen, this,
-            [this] { m_traces->present(m_session.snapshot(), m_strip->listener(), chosenDevice()); });
-    connect(m_walk, &WalkView::seatChosen, m_strip, &Strip::chooseListener);
+    connect(station, &Station::edited, &m_session, &PlanSession::apply);
+    connect(station, &Station::dragged, &m_session, &PlanSession::drag);
+    connect(station, &Station::dragEnded, &m_session, &PlanSession::endDrag);
+    connect(station, &Station::placeChosen, this, &MainWindow::present);
+    connect(station, &Station::chosen, this,
+            [this] { m_traces->present(m_session.shared(), m_strip->listener(), chosenDevice()); });
+    connect(station, &Station::seatChosen, m_strip, &Strip::chooseListener);
+    connect(station, &Station::shelfAsked, this, &MainWindow::openShelf);
+    connect(station, &Station::said, m_notice, [this](const QString& text) { m_notice->say(text); });
 }
 
 void MainWindow::afterOpening()
 {
     m_strip->startAfresh();
-    m_match->startAfresh();
-    m_walk->startAfresh();
+    for (const StationStand& stand : m_stations) stand.station->startAfresh();
     m_findings->startAfresh();
-    showStation(m_session.snapshot().after().runs.empty() ? Walk : Match);
+    m_place = {};
+    m_open = nullptr;
+    const auto first = std::find_if(m_stations.begin(), m_stations.end(), [this](const StationStand& stand) {
+        return stand.station->wantsToBeFirst(m_session.snapshot());
+    });
+    open(first == m_stations.end() ? m_stations.front().station : first->station);
     m_notice->hide();
     QStringList said{std::exchange(m_shelfSaid, {}), words::unknownText(m_session.unknown())};
     if (m_session.openElsewhere())
-        said << tr("This plan is open in another window. Whoever saves last wins; save under another name to keep both.");
+        said << tr(
+            "This plan is open in another window. Whoever saves last wins; save under another name to keep both.");
     sayAndOffer(said);
 }
 
@@ -271,12 +273,12 @@ void MainWindow::sayAndOffer(QStringList said)
     said << text;
     m_notice->say(said.join(QLatin1Char('\n')),
                   {{tr("Take it up"), QStringLiteral("recoveryRestore"), [this, work] { m_session.takeUp(work); }},
-                         {tr("Drop it"), QStringLiteral("recoveryDrop"),
-                          [this, work] {
-                              Recovery::forget(work);
-                              sayAndOffer({});
-                          }},
-                         {tr("Later"), QStringLiteral("recoveryLater"), {}}});
+                   {tr("Drop it"), QStringLiteral("recoveryDrop"),
+                    [this, work] {
+                        Recovery::forget(work);
+                        sayAndOffer({});
+                    }},
+                   {tr("Later"), QStringLiteral("recoveryLater"), {}}});
 }
 
 void MainWindow::closeEvent(QCloseEvent* event)

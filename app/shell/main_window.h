@@ -1,9 +1,11 @@
 #pragma once
 
 #include <QMainWindow>
+#include <vector>
 
-#include "app/plan_session.h"
-#include "app/shop_settings.h"
+#include "app/session/plan_session.h"
+#include "app/session/shop_settings.h"
+#include "app/stations/stations.h"
 #include "core/io/shelf_file.h"
 
 class QAction;
@@ -15,17 +17,15 @@ class QStackedWidget;
 namespace app {
 
 class FindingsColumn;
-class JobCardView;
-class MatchView;
 class NoticeBar;
 class Rail;
 class SlateBar;
 class StartPage;
+class Station;
 class StationButton;
 class Strip;
 class Theme;
 class TraceDrawer;
-class WalkView;
 
 // The window: rail, strip, station, findings, traces. It hands each view the snapshot and each edit to the session.
 class MainWindow : public QMainWindow {
@@ -33,15 +33,14 @@ class MainWindow : public QMainWindow {
 public:
     MainWindow(PlanSession& session, Theme& theme, QSettings& settings, QWidget* parent = nullptr);
 
-    enum Station { Start, Walk, Match, JobCard };
-
     bool openPlan(const QString& path);
     void openDemo();
     void startNew(core::BodyKind kind);
     bool savePlan(const QString& path);
     bool startFromSheet(const QString& path);
     bool saveSheet(const QString& path);
-    void showStation(Station station);
+    void showStart();
+    void showStation(const QString& name);  // as in its sign: "Match"; one that is not there is the start page
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -49,14 +48,21 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
 
 private:
+    // A station and where it stands: its page in the window, its button on the rail.
+    struct StationStand {
+        Station* station = nullptr;
+        QWidget* page = nullptr;
+        StationButton* button = nullptr;
+    };
     void build();
     void buildRail();
     void buildMenus();
     void listWays();
-    void connectWalk();
+    void connectStation(Station* station);
+    void open(Station* station);
+    void addToMenu(QMenu* menu, Station* station);
     void present();
-    void presentSpread(const Snapshot& snapshot);
-    void presentOwed(const Snapshot& snapshot);
+    void presentSpread();
     [[nodiscard]] core::DeviceId chosenDevice() const;
     void afterOpening();
     void sayAndOffer(QStringList said);
@@ -86,26 +92,23 @@ private:
     QSettings& m_settings;
     Rail* m_rail;
     Strip* m_strip;
-    QStackedWidget* m_stations;
+    QStackedWidget* m_pages;  // the start page, then the stations
     StartPage* m_start;
-    WalkView* m_walk;
-    MatchView* m_match;
-    JobCardView* m_jobCard;
+    std::vector<Stop> m_path;
+    std::vector<StationStand> m_stations{};  // that are built
+    Station* m_open = nullptr;               // nothing: the start page
+    core::PlaceId m_place{};                 // picked last, on the way to the next station
     FindingsColumn* m_findings;
     TraceDrawer* m_traces;
     SlateBar* m_slate;
     NoticeBar* m_notice;
     QSplitter* m_split;
-    Station m_station = Start;
     ShopSettings m_shopSettings{};
     core::ShelfRest m_shelfRest{};  // of the shop's own shelf
     QString m_shelfSaid{};          // what was wrong with it, until a plan has been opened
     bool m_shelfUnread = false;     // it is there and could not be read: nothing is written over it
     QAction* m_inches = nullptr;
     QMenu* m_ways = nullptr;
-    StationButton* m_walkButton = nullptr;
-    StationButton* m_matchButton = nullptr;
-    StationButton* m_jobButton = nullptr;
     QString m_keysText{};           // the help of a screen, as it was last shown
     bool m_findingsWanted = false;  // on a narrow window they open over the work when asked for
 };

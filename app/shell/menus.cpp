@@ -27,7 +27,7 @@ void MainWindow::buildMenus()
     };
     QMenu* plan = menuBar()->addMenu(tr("&Plan"));
     add(plan, tr("&Open…"), QKeySequence::Open, QStringLiteral("actionOpen"), &MainWindow::askOpen);
-    add(plan, tr("&New job…"), QKeySequence::New, QStringLiteral("actionNew"), [this] { showStation(Start); });
+    add(plan, tr("&New job…"), QKeySequence::New, QStringLiteral("actionNew"), &MainWindow::showStart);
     add(plan, tr("New job from a vehicle s&heet…"), {}, QStringLiteral("actionFromSheet"), &MainWindow::askSheet);
     add(plan, tr("Open the &demo"), {}, QStringLiteral("actionDemo"), &MainWindow::openDemo);
     add(plan, tr("Open the demo with &trouble in it"), {}, QStringLiteral("actionTrouble"), [this] {
@@ -63,12 +63,9 @@ void MainWindow::buildMenus()
     edit->addActions({undo, redo});
 
     QMenu* go = menuBar()->addMenu(tr("&Go"));
-    add(go, tr("&Walk-round"), QKeySequence(Qt::CTRL | Qt::Key_1), QStringLiteral("actionWalk"),
-        [this] { showStation(Walk); });
-    add(go, tr("&Match"), QKeySequence(Qt::CTRL | Qt::Key_3), QStringLiteral("actionMatch"),
-        [this] { showStation(Match); });
-    add(go, tr("&Job card"), QKeySequence(Qt::CTRL | Qt::Key_9), QStringLiteral("actionJobCard"),
-        [this] { showStation(JobCard); });
+    for (const StationStand& stand : m_stations)
+        add(go, stand.station->sign().menuText, stand.station->shortcut(),
+            QStringLiteral("action") + stand.station->sign().name, [this, station = stand.station] { open(station); });
     // '/' too: where a text has the focus, the text takes it first.
     add(go, tr("&Slate"), {}, QStringLiteral("actionSlate"), [this] {
         m_slate->open();
@@ -156,31 +153,14 @@ void MainWindow::listWays()
 // The keys of the screen that is open, not of all.
 void MainWindow::showKeys()
 {
-    const QString everywhere =
-        tr("Ctrl+N new job · Ctrl+1 Walk-round · Ctrl+3 Match · Ctrl+9 Job card · F4 or / Slate · F6 next area · F8 "
-           "bay mode "
-           "· Ctrl+Z undo · Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size.");
-    QString here;
-    switch (m_station) {
-        case Start:
-            here = tr("Tab to a kind of vehicle, Space takes it.");
-            break;
-        case Walk:
-            here = tr(
-                "On the drawing: Tab and arrows choose, Enter adds what is offered or takes hold, arrows move, Shift "
-                "finely, Ctrl up and down, Enter puts down, Esc returns it; N new place, Delete removes, Space opens "
-                "its "
-                "questions.");
-            break;
-        case Match:
-            here =
-                tr("On the shelf: arrows choose, Enter plans it, Space holds it against others. In the ohmmeter field: "
-                   "Enter settles Re.");
-            break;
-        case JobCard:
-            here = tr("Page up and down turn the card.");
-            break;
-    }
+    QStringList stations;
+    for (const StationStand& stand : m_stations)
+        stations << tr("%1 %2").arg(stand.station->shortcut().toString(QKeySequence::NativeText),
+                                    stand.station->sign().title);
+    const QString everywhere = tr("Ctrl+N new job · %1 · F4 or / Slate · F6 next area · F8 bay mode · Ctrl+Z undo · "
+                                  "Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size.")
+                                   .arg(stations.join(QStringLiteral(" · ")));
+    const QString here = m_open ? m_open->sign().keys : tr("Tab to a kind of vehicle, Space takes it.");
     m_keysText = tr("%1 %2").arg(here, everywhere);
     m_notice->say(m_keysText);
 }

@@ -1,12 +1,13 @@
 #include "app/shell/notice_bar.h"
 
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QShortcut>
 #include <algorithm>
 
-#include "app/widgets/plain_label.h"
+#include "app/theme/plain_label.h"
 
 namespace app {
 

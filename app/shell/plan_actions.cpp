@@ -10,11 +10,8 @@
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
 #include "app/shell/settings_dialog.h"
-#include "app/stations/job_card_view.h"
-#include "app/stations/match/match_view.h"
 #include "app/stations/match/shelf_dialog.h"
 #include "app/stations/start_page.h"
-#include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/save_path.h"
 #include "core/edits/survey_edits.h"
@@ -60,7 +57,7 @@ bool MainWindow::startFromSheet(const QString& path)
         m_notice->say(tr("Not started. %1").arg(QString::fromStdString(core::oneLine(started.error()))));
         return false;
     }
-    showStation(Walk);  // to be confirmed
+    open(m_stations.front().station);  // to be confirmed
     m_notice->say(tr("All of it was found on another vehicle of this kind: confirm what you rely on."));
     return true;
 }
@@ -84,9 +81,9 @@ void MainWindow::askOpen()
 void MainWindow::askSaveAs()
 {
     if (!m_session.isOpen()) return;
-    const QString path = askSavePath(
-        this, tr("Save the plan"), m_session.path().isEmpty() ? QStringLiteral("plan.reed") : m_session.path(),
-        tr("Plans (*.reed)"), QStringLiteral(".reed"));
+    const QString path = askSavePath(this, tr("Save the plan"),
+                                     m_session.path().isEmpty() ? QStringLiteral("plan.reed") : m_session.path(),
+                                     tr("Plans (*.reed)"), QStringLiteral(".reed"));
     if (!path.isEmpty()) savePlan(path);
 }
 
@@ -214,7 +211,7 @@ void MainWindow::saveShelf(const core::Shelf& shelf)
 
 void MainWindow::openShelf()
 {
-    auto* dialog = new ShelfDialog(m_session.shop().shelf, m_session.shop().practice, m_theme.units(), this);
+    auto* dialog = new ShelfDialog(m_session.sharedShop(), m_theme.units(), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &ShelfDialog::changed, this, &MainWindow::saveShelf);
     dialog->open();
@@ -224,10 +221,7 @@ void MainWindow::takeShop(const ShopSettings& shop)
 {
     m_shopSettings = shop;
     m_start->setSheetFolder(shop.sheetFolder);
-    m_walk->setCurrency(shop.currency);
-    m_match->setCurrency(shop.currency);
-    m_match->setPaper(shop.letterPaper);
-    m_jobCard->setShop(shop);
+    for (const StationStand& stand : m_stations) stand.station->setShop(shop);
     m_session.setSaws(sawsOf(shop.saws));
     m_session.setBay(shop.bay);
 }

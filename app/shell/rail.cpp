@@ -125,15 +125,14 @@ Rail::Rail(const Theme& theme, QWidget* parent)
     layout->addLayout(m_path);
     layout->addStretch();
     setAccessibleName(tr("Stations"));
-    connect(m_group, &QButtonGroup::idClicked, this, &Rail::chosen);
 }
 
-StationButton* Rail::addStation(int index, const QString& objectName, const QString& title, const QString& shortcut)
+StationButton* Rail::addStation(const QString& objectName, const QString& title, const QString& shortcut)
 {
     auto* button = new StationButton(title, m_theme, this);
     button->setObjectName(objectName);
     button->setToolTip(tr("%1 (%2)").arg(title, shortcut));
-    m_group->addButton(button, index);
+    m_group->addButton(button);
     m_path->addWidget(button);
     return button;
 }
@@ -155,11 +154,6 @@ QAbstractButton* Rail::addSlate()
     static_cast<QVBoxLayout*>(layout())->addLayout(margin);
     connect(slate, &QPushButton::clicked, this, &Rail::slateAsked);
     return slate;
-}
-
-void Rail::select(int index)
-{
-    if (QAbstractButton* button = m_group->button(index)) button->setChecked(true);
 }
 
 void Rail::setNarrow(bool narrow)

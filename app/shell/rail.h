@@ -37,15 +37,13 @@ class Rail : public QWidget {
 public:
     explicit Rail(const Theme& theme, QWidget* parent = nullptr);
 
-    // index: what the window calls the station; shortcut as in "Ctrl+3"
-    StationButton* addStation(int index, const QString& objectName, const QString& title, const QString& shortcut);
+    // shortcut as in "Ctrl+3"
+    StationButton* addStation(const QString& objectName, const QString& title, const QString& shortcut);
     void addNotYet(const QString& title);
     QAbstractButton* addSlate();
-    void select(int index);
     void setNarrow(bool narrow);
 
 signals:
-    void chosen(int index);
     void slateAsked();
 
 protected:

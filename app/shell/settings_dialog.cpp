@@ -10,8 +10,8 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "core/model/names.h"
 #include "core/slate/quantity_text.h"

@@ -2,7 +2,7 @@
 
 #include <QDialog>
 
-#include "app/shop_settings.h"
+#include "app/session/shop_settings.h"
 
 class QCheckBox;
 class QComboBox;

@@ -8,8 +8,8 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/plain_label.h"
 #include "core/slate/slate.h"
 #include "words/slate_words.h"
 

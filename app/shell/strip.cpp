@@ -8,9 +8,9 @@
 #include <QSignalBlocker>
 #include <algorithm>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/elided_label.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/quiet_combo.h"
 #include "app/widgets/severity_mark.h"
 #include "core/edits/branch_edits.h"

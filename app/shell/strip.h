@@ -4,7 +4,7 @@
 #include <array>
 #include <optional>
 
-#include "app/snapshot.h"
+#include "app/session/snapshot.h"
 
 class QComboBox;
 class QLabel;

@@ -10,8 +10,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/plain_label.h"
 #include "core/design/customer_hearing.h"
 #include "core/physics/smoothing.h"
 #include "words/name_words.h"
@@ -168,9 +168,9 @@ void TraceDrawer::resizeEvent(QResizeEvent* event)
     redraw();
 }
 
-void TraceDrawer::present(const Snapshot& snapshot, core::ListenerId listener, core::DeviceId device)
+void TraceDrawer::present(const SharedSnapshot& snapshot, core::ListenerId listener, core::DeviceId device)
 {
-    m_snapshot = &snapshot;
+    m_snapshot = snapshot;
     m_listener = listener;
     m_device = device;
     redraw();

@@ -3,7 +3,7 @@
 #include <QWidget>
 #include <array>
 
-#include "app/snapshot.h"
+#include "app/session/snapshot.h"
 
 class QButtonGroup;
 class QCPItemText;
@@ -22,7 +22,7 @@ public:
     enum class Trace { Level, Matched, Impedance };
 
     explicit TraceDrawer(const Theme& theme, QWidget* parent = nullptr);
-    void present(const Snapshot& snapshot, core::ListenerId listener, core::DeviceId device);
+    void present(const SharedSnapshot& snapshot, core::ListenerId listener, core::DeviceId device);
     void setFolded(bool folded);  // down to its heading
 
 signals:
@@ -56,7 +56,7 @@ private:
     QCPItemText* m_beforeLabel;
     QCPItemText* m_afterLabel;
     std::array<QCPItemText*, 2> m_earLabels{};
-    const Snapshot* m_snapshot = nullptr;
+    SharedSnapshot m_snapshot{};
     core::ListenerId m_listener{};
     core::DeviceId m_device{};
 };

@@ -11,14 +11,13 @@
 #include "app/shell/rail.h"
 #include "app/shell/strip.h"
 #include "app/shell/trace_drawer.h"
-#include "app/stations/walk/walk_view.h"
 #include "app/theme/theme.h"
 
 namespace app {
 
 void MainWindow::focusNextArea()
 {
-    const std::vector<QWidget*> areas{m_rail, m_strip, m_stations->currentWidget(), m_traces, m_findings};
+    const std::vector<QWidget*> areas{m_rail, m_strip, m_pages->currentWidget(), m_traces, m_findings};
     const auto holds = [](const QWidget* area) { return area->isAncestorOf(QApplication::focusWidget()); };
     const auto current = std::find_if(areas.begin(), areas.end(), holds);
     const auto start = current == areas.end() ? 0 : static_cast<size_t>(current - areas.begin()) + 1;
@@ -40,7 +39,7 @@ void MainWindow::resizeEvent(QResizeEvent* event)
 
 QString MainWindow::foldKey() const
 {
-    return QStringLiteral("tracesFolded/%1").arg(static_cast<int>(m_station));
+    return QStringLiteral("tracesFolded/%1").arg(m_open ? m_open->sign().name : QString());
 }
 
 // From 1100 logical pixels three columns; under that the findings are a counter that opens over the work; under 800 the
@@ -56,8 +55,8 @@ void MainWindow::arrangeForWidth()
     m_rail->setNarrow(narrow);
     m_rail->setVisible(!bay);
     m_strip->setWidth(narrow ? Strip::Width::OneBand : wide ? Strip::Width::Whole : Strip::Width::Bands);
-    m_traces->setVisible(open && m_station != Start && !bay);
-    m_traces->setFolded(narrow || m_settings.value(foldKey(), m_station == Walk).toBool());
+    m_traces->setVisible(m_open && !bay);
+    m_traces->setFolded(narrow || m_settings.value(foldKey(), m_open && m_open->sign().tracesFolded).toBool());
 }
 
 void MainWindow::zoomBy(double factor)
@@ -78,7 +77,7 @@ void MainWindow::wheelEvent(QWheelEvent* event)
 void MainWindow::setBay(bool on)
 {
     m_theme.setBay(on);
-    m_walk->setBay(on);
+    for (const StationStand& stand : m_stations) stand.station->setBay(on);
     arrangeForWidth();
 }
 

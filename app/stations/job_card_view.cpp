@@ -9,12 +9,13 @@
 #include <QTextBrowser>
 #include <QVBoxLayout>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/save_path.h"
 #include "card/paper.h"
 #include "card/tables.h"
 #include "core/io/atomic_file.h"
+#include "words/figures.h"
 
 namespace app {
 namespace {
@@ -26,16 +27,24 @@ card::Shop shopOf(const ShopSettings& shop)
 
 // Calls `use` with the card of this moment.
 template <class Use>
-auto withCard(const Snapshot& snapshot, const ShopSettings& settings, const core::Shelf& shelf, Use use)
+auto withCard(const Snapshot& snapshot, const ShopSettings& settings, Use use)
 {
     const card::Shop shop = shopOf(settings);
-    return use(card::Job{snapshot.plan, snapshot.evaluation, snapshot.findings, snapshot.job, shelf, shop});
+    return use(
+        card::Job{snapshot.plan, snapshot.evaluation, snapshot.findings, snapshot.job, snapshot.shop->shelf, shop});
 }
 
 }  // namespace
 
-JobCardView::JobCardView(const Theme& theme, const core::Shop& shop, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_sold(shop), m_preview(new QTextBrowser(this))
+JobCardView::JobCardView(const Theme& theme, QWidget* parent)
+    : Station({.name = QStringLiteral("JobCard"),
+               .title = tr("Job card"),
+               .menuText = tr("&Job card"),
+               .digit = 9,
+               .keys = tr("Page up and down turn the card.")},
+              parent),
+      m_theme(theme),
+      m_preview(new QTextBrowser(this))
 {
     setObjectName(QStringLiteral("stationPage"));
     m_preview->setObjectName(QStringLiteral("jobCardPreview"));
@@ -58,34 +67,40 @@ JobCardView::JobCardView(const Theme& theme, const core::Shop& shop, QWidget* pa
     connect(pdf, &QPushButton::clicked, this, &JobCardView::askForPdf);
     connect(csv, &QPushButton::clicked, this, &JobCardView::askForCsv);
     connect(&theme, &Theme::changed, this, [this] {
-        if (m_snapshot) present(*m_snapshot);
+        if (m_snapshot) present(m_snapshot, {});
     });
 }
 
-void JobCardView::present(const Snapshot& snapshot)
+void JobCardView::present(const SharedSnapshot& snapshot, core::ListenerId)
 {
-    m_snapshot = &snapshot;
+    m_snapshot = snapshot;
     const int scrolled = m_preview->verticalScrollBar()->value();
     m_preview->document()->setDefaultFont(m_theme.text());
     m_preview->document()->setDocumentMargin(m_theme.px(14));
     QString html;
     const card::Inks inks{m_theme.tokens().ink2.name(), m_theme.tokens().rust.name()};
     for (const QString& piece :
-         withCard(snapshot, m_shop, m_sold.shelf, [&](const card::Job& job) { return card::piecesOf(job, inks); }))
+         withCard(*snapshot, m_shop, [&](const card::Job& job) { return card::piecesOf(job, inks); }))
         html += piece;
     m_preview->setHtml(html);
     m_preview->verticalScrollBar()->setValue(scrolled);
 }
 
+QString JobCardView::owed(const Snapshot& snapshot) const
+{
+    const auto steps = std::ssize(snapshot.job.steps);
+    return steps == 0 ? tr("nothing planned") : words::counted(steps, tr("%1 step"), tr("%1 steps"));
+}
+
 void JobCardView::setShop(const ShopSettings& shop)
 {
     m_shop = shop;
-    if (m_snapshot) present(*m_snapshot);
+    if (m_snapshot) present(m_snapshot, {});
 }
 
 core::Result<void> JobCardView::writePdf(const QString& path) const
 {
-    const QByteArray bytes = withCard(*m_snapshot, m_shop, m_sold.shelf, card::pdfOf);
+    const QByteArray bytes = withCard(*m_snapshot, m_shop, card::pdfOf);
     return core::writeAtomically(path.toStdString(), bytes.toStdString(), 0);
 }
 
@@ -94,7 +109,7 @@ std::vector<std::pair<QString, std::string>> JobCardView::tables(const QString& 
     const QFileInfo chosen(path);
     const QString base = chosen.path() + QLatin1Char('/') + chosen.completeBaseName();
     std::vector<std::pair<QString, std::string>> files;
-    for (auto& [suffix, text] : withCard(*m_snapshot, m_shop, m_sold.shelf, card::csvOf))
+    for (auto& [suffix, text] : withCard(*m_snapshot, m_shop, card::csvOf))
         files.emplace_back(base + QString::fromStdString(suffix), std::move(text));
     return files;
 }
@@ -115,13 +130,11 @@ void JobCardView::saveCsv(const QString& path)
 
 void JobCardView::askForPdf()
 {
-    const QString path =
-        askSavePath(this, tr("Save the job card"), QStringLiteral("job-card.pdf"), tr("PDF (*.pdf)"),
-                    QStringLiteral(".pdf"));
+    const QString path = askSavePath(this, tr("Save the job card"), QStringLiteral("job-card.pdf"), tr("PDF (*.pdf)"),
+                                     QStringLiteral(".pdf"));
     if (path.isEmpty()) return;
     const auto written = writePdf(path);
-    emit said(written ? tr("Job card saved as %1").arg(path)
-                      : QString::fromStdString(core::oneLine(written.error())));
+    emit said(written ? tr("Job card saved as %1").arg(path) : QString::fromStdString(core::oneLine(written.error())));
 }
 
 void JobCardView::askForCsv()

@@ -8,10 +8,10 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
-#include "app/widgets/plain_label.h"
 #include "core/model/names.h"
 #include "words/name_words.h"
 

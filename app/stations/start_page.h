@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/sheet_shelf.h"
+#include "app/session/sheet_shelf.h"
 
 class QLineEdit;
 class QVBoxLayout;

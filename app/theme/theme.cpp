@@ -8,8 +8,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/style_sheet.h"
-#include "app/widgets/plain_label.h"
 #include "card/paper.h"
 
 namespace app {

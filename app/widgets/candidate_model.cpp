@@ -5,8 +5,8 @@
 #include <algorithm>
 #include <numeric>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/severity_mark.h"
 #include "words/figures.h"
 #include "words/fit_words.h"

@@ -7,11 +7,11 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
-#include "app/widgets/plain_label.h"
-#include "core/evaluate/unplug.h"
+#include "core/survey/unplug.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -142,11 +142,11 @@ CircuitView::CircuitView(const Theme& theme, QWidget* parent)
     layout->addWidget(m_answer);
 }
 
-void CircuitView::present(const Snapshot& snapshot, core::DeviceId device, bool planned)
+void CircuitView::present(const SharedSnapshot& snapshot, core::DeviceId device, bool planned)
 {
-    m_snapshot = &snapshot;
+    m_snapshot = snapshot;
     m_planned = planned;
-    const core::Fitout& used = (planned ? snapshot.after() : snapshot.before()).used;
+    const core::Fitout& used = (planned ? snapshot->after() : snapshot->before()).used;
     const auto plugged = core::pluggedConnectors(used, m_open.device);
     if (device != m_device || std::find(plugged.begin(), plugged.end(), m_open.connector) == plugged.end()) m_open = {};
     m_device = device;

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/snapshot.h"
+#include "app/session/snapshot.h"
 #include "app/widgets/circuit_layout.h"
 
 class QLabel;
@@ -48,14 +48,14 @@ class CircuitView : public QWidget {
 public:
     explicit CircuitView(const Theme& theme, QWidget* parent = nullptr);
     // planned: as it will be, else as it was found
-    void present(const Snapshot& snapshot, core::DeviceId device, bool planned = false);
+    void present(const SharedSnapshot& snapshot, core::DeviceId device, bool planned = false);
     void setTabAfter(QWidget* before) { m_tabAfter = before; }  // where Tab comes from
 
 private:
     void rebuild();
 
     const Theme& m_theme;
-    const Snapshot* m_snapshot = nullptr;
+    SharedSnapshot m_snapshot{};
     core::DeviceId m_device{};
     bool m_planned = false;
     CircuitDrawing::Open m_open{};

@@ -4,7 +4,7 @@
 #include <QString>
 #include <vector>
 
-#include "app/snapshot.h"
+#include "app/session/snapshot.h"
 #include "core/model/usual_vehicle.h"
 
 namespace app {

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "app/widgets/plain_label.h"
+#include "app/theme/plain_label.h"
 
 namespace app {
 

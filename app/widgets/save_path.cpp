@@ -24,8 +24,8 @@ bool mayOverwrite(QWidget* parent, const QStringList& paths)
 QString askSavePath(QWidget* parent, const QString& title, const QString& proposed, const QString& filter,
                     const QString& suffix)
 {
-    QString path = QFileDialog::getSaveFileName(parent, title, proposed, filter, nullptr,
-                                                QFileDialog::DontConfirmOverwrite);
+    QString path =
+        QFileDialog::getSaveFileName(parent, title, proposed, filter, nullptr, QFileDialog::DontConfirmOverwrite);
     if (path.isEmpty()) return {};
     if (QFileInfo(path).suffix().isEmpty()) path += suffix;
     return mayOverwrite(parent, {path}) ? path : QString();

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "core/evaluate/fit_section.h"
+#include "core/picture/fit_section.h"
 
 namespace app {
 

@@ -30,8 +30,7 @@ QPointF directionOf(int key)
 
 }  // namespace
 
-VehicleDrawing::VehicleDrawing(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_vehicles(vehicles)
+VehicleDrawing::VehicleDrawing(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
 {
     makeVehicleDrawingsAccessible();
     setFocusPolicy(Qt::StrongFocus);
@@ -48,18 +47,18 @@ QSize VehicleDrawing::sizeHint() const
     return {m_theme.px(270), m_theme.px(420)};
 }
 
-void VehicleDrawing::present(const Snapshot& snapshot, const DrawingFocus& focus)
+void VehicleDrawing::present(const SharedSnapshot& snapshot, const DrawingFocus& focus)
 {
-    m_snapshot = &snapshot;
+    m_snapshot = snapshot;
     // What was picked elsewhere, or has just been added, is where the keys go on.
     const bool pickedElsewhere = focus.place && focus.place != m_focus.place;
     m_focus = focus;
-    if (m_shape.above.empty() || !(m_drawnBody == snapshot.plan.body)) {
-        m_drawnBody = snapshot.plan.body;
-        m_shape = core::bodyShape(m_drawnBody, m_vehicles);
+    if (m_shape.above.empty() || !(m_drawnBody == snapshot->plan.body)) {
+        m_drawnBody = snapshot->plan.body;
+        m_shape = core::bodyShape(m_drawnBody, vehicles());
         m_bodies = {};
     }
-    m_things = drawnThings(snapshot, m_vehicles, focus);
+    m_things = drawnThings(*snapshot, vehicles(), focus);
     if (pickedElsewhere || (!current() && focus.place)) {
         m_currentKind = DrawnThing::Kind::Place;
         m_currentNumber = focus.place.number;
@@ -73,7 +72,7 @@ void VehicleDrawing::arrange()
     if (!m_snapshot) return;
     const std::vector<VehicleView> before = m_views;
     const VehicleView::Side dragged = m_dragView ? m_dragView->side : VehicleView::Side::Above;
-    double height_m = core::bodyHeight_m(m_snapshot->plan.body, m_vehicles);
+    double height_m = core::bodyHeight_m(m_snapshot->plan.body, vehicles());
     for (const auto& [id, listener] : m_snapshot->plan.listeners)  // a rider's head is above what he rides
         height_m = std::max(height_m, listener.head_m.z + 0.12);
     m_views =
@@ -173,7 +172,7 @@ void VehicleDrawing::activate(const DrawnThing& thing)
             emit sourceChosen({thing.number});
             break;
         case DrawnThing::Kind::Spot: {
-            const auto spots = openSpots(m_snapshot->plan, m_vehicles);
+            const auto spots = openSpots(m_snapshot->plan, vehicles());
             const auto rank = static_cast<size_t>(std::abs(thing.number));
             if (rank >= 1 && rank <= spots.size()) emit spotChosen(core::UsualSpot(spots[rank - 1]));
             break;
@@ -270,7 +269,7 @@ void VehicleDrawing::mousePressEvent(QMouseEvent* event)
     if (!thing) {
         const core::Vec3 point_m =
             onView->put(event->position(), {0.0, onView->side == VehicleView::Side::Right ? -0.1 : 0.1, 0.8});
-        if (m_focus.survey && core::isInVehicle(m_snapshot->plan.body, m_vehicles, point_m))
+        if (m_focus.survey && core::isInVehicle(m_snapshot->plan.body, vehicles(), point_m))
             emit pointChosen(point_m, onView->side == VehicleView::Side::Above ? DrawnFrom::Above : DrawnFrom::Side);
         return;
     }

@@ -5,7 +5,7 @@
 
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/vehicle_views.h"
-#include "core/evaluate/body_shape.h"
+#include "core/picture/body_shape.h"
 
 namespace app {
 
@@ -18,9 +18,9 @@ class Theme;
 class VehicleDrawing : public QWidget {
     Q_OBJECT
 public:
-    VehicleDrawing(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent = nullptr);
+    explicit VehicleDrawing(const Theme& theme, QWidget* parent = nullptr);
 
-    void present(const Snapshot& snapshot, const DrawingFocus& focus);
+    void present(const SharedSnapshot& snapshot, const DrawingFocus& focus);
     [[nodiscard]] QSize sizeHint() const override;
 
     [[nodiscard]] const std::vector<DrawnThing>& things() const { return m_things; }
@@ -54,6 +54,7 @@ protected:
     bool event(QEvent* event) override;
 
 private:
+    [[nodiscard]] const core::UsualVehicles& vehicles() const { return m_snapshot->shop->vehicles; }
     void arrange();
     void paintBodies(QPainter& painter);
     void choose(size_t index);
@@ -65,8 +66,7 @@ private:
     [[nodiscard]] bool canMove(const DrawnThing& thing) const;
 
     const Theme& m_theme;
-    const core::UsualVehicles& m_vehicles;
-    const Snapshot* m_snapshot = nullptr;
+    SharedSnapshot m_snapshot{};
     DrawingFocus m_focus{};
     core::BodyShape m_shape{};
     core::Body m_drawnBody{};

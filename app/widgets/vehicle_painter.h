@@ -5,7 +5,7 @@
 
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/vehicle_views.h"
-#include "core/evaluate/body_shape.h"
+#include "core/picture/body_shape.h"
 
 namespace app {
 

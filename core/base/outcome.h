@@ -4,6 +4,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/base/warning.h"
+
 namespace core {
 
 enum class ErrorCode {
@@ -49,7 +51,7 @@ struct ModelError {
 template <class T>
 struct Answer {
     T value{};
-    std::vector<std::string> warnings{};  // names of warnings, as in "BelowRatedLoad"
+    std::vector<Warning> warnings{};
 };
 
 // What a checked entry of a model returns: a value with warnings, or one typed error; never NaN, never a silent clamp.

@@ -3,12 +3,12 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/amplifier.h"
 #include "core/physics/efficiency.h"
 #include "core/physics/gain.h"
 #include "core/physics/level.h"
 #include "core/physics/programme.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -49,7 +49,7 @@ Outcome<CalcResults> amplifierPowerModel(const CalcArguments& in)
     const bool driver = load_ohm.imag() != 0.0 || in.isSet("driverLoad");
     const double share = driver ? in.practice()[PracticeKey::ComplexLoad_ratio] : 1.0;
     const double voltage_v = largestVoltage_v(output, Eigen::ArrayXd::Constant(1, magnitude), share)(0);
-    if (under(magnitude, share * output.lowestLoad_ohm)) answer.warnings.emplace_back("BelowRatedLoad");
+    if (under(magnitude, share * output.lowestLoad_ohm)) answer.warnings.emplace_back(WarningKind::BelowRatedLoad);
     answer.value.set("voltage_v", voltage_v)
         .set("power_w", voltage_v * voltage_v * (1.0 / load_ohm).real())
         .set("current_a", voltage_v / magnitude)
@@ -92,7 +92,7 @@ Outcome<CalcResults> gainModel(const CalcArguments& in)
     if (most_v <= least_v)
         return refuse(ErrorCode::Inconsistent, "mostSensitivity_v", most_v, "above leastSensitivity_v");
     if (s.sensitivity_v < least_v || s.sensitivity_v > most_v) {
-        answer.warnings.emplace_back("GainOutOfRange");
+        answer.warnings.emplace_back(WarningKind::GainOutOfRange);
         answer.value.set("shortfall_db",
                          std::abs(decibels(s.sensitivity_v / (s.sensitivity_v < least_v ? least_v : most_v))));
     }

@@ -77,7 +77,8 @@ Outcome<CalcResults> portAirModel(const CalcArguments& in)
                                    .set("worstAt_hz", worst.at_hz)
                                    .set("atTuning_m_s", -slowness(in.number("tuning_hz"))),
                                {}};
-    if (-worst.voltage_v > in.practice()[PracticeKey::PortSpeed_m_s]) answer.warnings.emplace_back("PortSpeed");
+    if (-worst.voltage_v > in.practice()[PracticeKey::PortSpeed_m_s])
+        answer.warnings.emplace_back(WarningKind::PortSpeed);
     return answer;
 }
 

@@ -3,7 +3,8 @@
 
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
+#include "core/evaluate/cabin_of.h"
+#include "core/fitout/cover_takes.h"
 #include "core/physics/air.h"
 #include "core/physics/cabin.h"
 #include "core/physics/directivity.h"
@@ -14,6 +15,7 @@
 #include "core/physics/path.h"
 #include "core/physics/reflection.h"
 #include "core/physics/stereo.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -62,7 +64,7 @@ Outcome<CalcResults> imageModel(const CalcArguments& in)
                                    .set("shift", imageShift(later, louder, imagePractice(in.practice())))
                                    .set("rightLater_s", later)
                                    .set("leftLouder_db", louder),
-                               {"Estimate"}};
+                               {{WarningKind::Estimate}}};
 }
 
 Outcome<CalcResults> directivityModel(const CalcArguments& in)
@@ -84,7 +86,7 @@ Outcome<CalcResults> directivityModel(const CalcArguments& in)
         if (angle > 0.0) results.set("halfPressure_hz", halfPressure_hz(radius, angle));
     }
     Answer<CalcResults> answer{std::move(results), {}};
-    if (angle > 0.5 * std::numbers::pi) answer.warnings.emplace_back("BehindTheBaffle");
+    if (angle > 0.5 * std::numbers::pi) answer.warnings.emplace_back(WarningKind::BehindTheBaffle);
     return answer;
 }
 
@@ -109,7 +111,7 @@ Outcome<CalcResults> mirrorModel(const CalcArguments& in)
         .set("direct_m", direct)
         .set("mirrored_m", way);
     if (here * dot(v[3] - v[1], normal) <= 0.0)
-        answer.warnings.emplace_back("OtherSide");
+        answer.warnings.emplace_back(WarningKind::OtherSide);
     else if (way > direct)
         answer.value.set("firstNotch_hz", kSoundSpeed_m_s / (2.0 * (way - direct)));
     return answer;
@@ -168,7 +170,7 @@ Outcome<CalcResults> cabinModel(const CalcArguments& in)
                                    .set("distanceShare", distanceShare(gain->value.zone_hz, f), list)
                                    .set("zone_hz", gain->value.zone_hz)
                                    .set("plateau_db", 2.0 * decibels(gain->value.zone_hz / gain->value.leak_hz)),
-                               {"Estimate"}};
+                               {{WarningKind::Estimate}}};
 }
 
 Outcome<CalcResults> sealedModel(const CalcArguments& in)
@@ -196,7 +198,7 @@ Outcome<CalcResults> sumModel(const CalcArguments& in)
     if (std::abs(together) > 0.0)
         answer.value.set("coherent_db", decibels(std::abs(together))).set("coherentPhase_deg", degreesOf(together));
     else
-        answer.warnings.emplace_back("Null(coherent_db)");
+        answer.warnings.emplace_back(WarningKind::NullTogether);
     return answer;
 }
 
@@ -216,7 +218,7 @@ Outcome<CalcResults> coverModel(const CalcArguments& in)
     const CoverLoss cover = coverLoss(in.practice(), *enumFromText<Cover>(in.text("cover")));
     return Answer<CalcResults>{
         CalcResults().set("loss_db", coverLoss_db(cover, in.numbers("frequency_hz")), in.isList("frequency_hz")),
-        {"Estimate"}};
+        {{WarningKind::Estimate}}};
 }
 
 Outcome<CalcResults> screenModel(const CalcArguments& in)
@@ -244,7 +246,7 @@ Outcome<CalcResults> stereoModel(const CalcArguments& in)
     if (sum > 0.0)
         answer.value.set("rise_db", powerDecibels(sum));
     else
-        answer.warnings.emplace_back("Null(rise_db)");
+        answer.warnings.emplace_back(WarningKind::NullRise);
     return answer;
 }
 

@@ -126,15 +126,15 @@ Eigen::ArrayXcd pressureOfFlow_pa(const Eigen::ArrayXd& frequency_hz, const Eige
     return std::complex<double>{0.0, kAirDensity_kg_m3} * frequency_hz.cast<std::complex<double>>() * flow_m3_s;
 }
 
-std::vector<std::string> nearness(double distance_m)
+std::vector<Warning> nearness(double distance_m)
 {
-    if (distance_m < kNear_m) return {"NearField"};
+    if (distance_m < kNear_m) return {{WarningKind::NearField}};
     return {};
 }
 
-void warnOfClipping(std::vector<std::string>& warnings, double crestFactor_db)
+void warnOfClipping(std::vector<Warning>& warnings, double crestFactor_db)
 {
-    if (crestFactor_db < kSineAsTyped_db) warnings.emplace_back("ClippedProgramme");
+    if (crestFactor_db < kSineAsTyped_db) warnings.emplace_back(WarningKind::ClippedProgramme);
 }
 
 std::string verdictText(bool stop, bool care)

@@ -56,10 +56,10 @@ inline const double kHalfSpaceGain_db = 20.0 * std::log10(2.0);
 
 // NearField where a distance is within kNear_m of the source: level does not follow distance there.
 inline constexpr double kNear_m = 0.05;
-[[nodiscard]] std::vector<std::string> nearness(double distance_m);
+[[nodiscard]] std::vector<Warning> nearness(double distance_m);
 
 // A crest factor under a sine's (3.01 dB) is programme that clips.
-void warnOfClipping(std::vector<std::string>& warnings, double crestFactor_db);
+void warnOfClipping(std::vector<Warning>& warnings, double crestFactor_db);
 
 // "silent", "care", "stop"
 [[nodiscard]] std::string verdictText(bool stop, bool care);

@@ -133,8 +133,8 @@ struct CalcModel {
 [[nodiscard]] const CalcModel* findCalcModel(std::string_view nameOrSection, const std::vector<std::string>& given);
 
 // The one checked entry of every model: unknown names, missing inputs, what is not finite, what is out of its range;
-// then the model; then whether its results are finite.      warnings  "Unused(portQ)" and the like: given, but what else
-// was given leaves it without a part in the results
+// then the model; then whether its results are finite.      warnings  "Unused(portQ)" and the like: given, but what
+// else was given leaves it without a part in the results
 [[nodiscard]] Outcome<CalcResults> calculate(const CalcModel& model, const std::map<std::string, CalcValue>& inputs,
                                              const Practice& practice);
 

@@ -128,7 +128,7 @@ Outcome<CalcResults> calculate(const CalcModel& model, const std::map<std::strin
     for (const auto& [name, value] : answer->value.values())
         if (!isFinite(value)) return tl::unexpected(tooExtreme(model, inputs));
     for (const auto& [name, value] : inputs)
-        if (!arguments.wasRead(name)) answer->warnings.push_back("Unused(" + name + ")");
+        if (!arguments.wasRead(name)) answer->warnings.emplace_back(WarningKind::Unused, name);
     return answer;
 }
 

@@ -55,8 +55,8 @@ Outcome<CalcResults> crossingsModel(const CalcArguments& in)
     Answer<CalcResults> answer;
     answer.value.set("crossing_hz",
                      Eigen::Map<const Eigen::ArrayXd>(found.data(), static_cast<Eigen::Index>(found.size())).eval());
-    if (found.empty()) answer.warnings.emplace_back("NoCrossing");
-    if (found.size() > 1) answer.warnings.emplace_back("SeveralCrossings");
+    if (found.empty()) answer.warnings.emplace_back(WarningKind::NoCrossing);
+    if (found.size() > 1) answer.warnings.emplace_back(WarningKind::SeveralCrossings);
     return answer;
 }
 
@@ -100,7 +100,7 @@ CalcResults branch(const SeriesBranch& parts)
 
 Outcome<CalcResults> inductanceModel(const CalcArguments& in)
 {
-    if (in.number("le_h") == 0.0) return Answer<CalcResults>{{}, {"NothingToCompensate"}};
+    if (in.number("le_h") == 0.0) return Answer<CalcResults>{{}, {{WarningKind::NothingToCompensate}}};
     return Answer<CalcResults>{branch(inductanceCompensation(in.number("re_ohm"), in.number("le_h"))), {}};
 }
 
@@ -152,13 +152,13 @@ Outcome<CalcResults> cornerSpreadModel(const CalcArguments& in)
 }
 
 // A level, unless the sum is an exact null.
-void setSum(Answer<CalcResults>& answer, const char* name, std::complex<double> sum)
+void setSum(Answer<CalcResults>& answer, const char* name, std::complex<double> sum, WarningKind null)
 {
     constexpr double kNull = 1e-9;
     if (std::abs(sum) > kNull)
         answer.value.set(name, decibels(std::abs(sum)));
     else
-        answer.warnings.emplace_back(std::string("Null(") + name + ")");
+        answer.warnings.emplace_back(null);
 }
 
 Outcome<CalcResults> legSumModel(const CalcArguments& in)
@@ -178,9 +178,9 @@ Outcome<CalcResults> legSumModel(const CalcArguments& in)
     answer.value.set("low_db", decibels(std::abs(point.low)))
         .set("high_db", decibels(std::abs(point.high)))
         .set("difference_deg", point.difference_deg);
-    setSum(answer, "same_db", point.same);
+    setSum(answer, "same_db", point.same, WarningKind::NullAlike);
     answer.value.set("largestSame_db", largestSum_db(legs, false));
-    setSum(answer, "inverted_db", point.inverted);
+    setSum(answer, "inverted_db", point.inverted, WarningKind::NullInverted);
     answer.value.set("largestInverted_db", largestSum_db(legs, true));
     if (const auto rule = polarityRule(legs))
         answer.value.set("rule", std::string(*rule == PolarityRule::Either   ? "either"

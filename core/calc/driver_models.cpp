@@ -4,7 +4,7 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/complete.h"
+#include "core/fitout/complete.h"
 #include "core/physics/air.h"
 #include "core/physics/driver_box.h"
 #include "core/physics/driver_set.h"
@@ -119,7 +119,7 @@ Outcome<CalcResults> areaModel(const CalcArguments& in)
             practice[in.has("otherFrame_m") ? PracticeKey::OvalWorking_ratio : PracticeKey::FrameWorking_ratio];
         first = share * in.number("frame_m");
         second = share * in.numberOr("otherFrame_m", in.number("frame_m"));
-        answer.warnings.emplace_back("ClassGuess");
+        answer.warnings.emplace_back(WarningKind::ClassGuess);
     } else if (in.has("otherFrame_m")) {
         return refuse(ErrorCode::Inconsistent, "otherFrame_m", in.number("otherFrame_m"), "together with frame_m");
     }
@@ -177,7 +177,7 @@ Outcome<CalcResults> compressionModel(const CalcArguments& in)
                                    .set("coil_degc", coil_degc)
                                    .set("loss_db", hot.loss_db),
                                {}};
-    if (over(coil_degc, in.number("limit_degc"))) answer.warnings.emplace_back("CoilTooHot");
+    if (over(coil_degc, in.number("limit_degc"))) answer.warnings.emplace_back(WarningKind::CoilTooHot);
     return answer;
 }
 
@@ -232,7 +232,7 @@ Outcome<CalcResults> classModel(const CalcArguments& in)
                                    .set("sdSpread_ratio", practice[PracticeKey::ClassSdSpread_ratio])
                                    .set("xmaxSpread_ratio", travel)
                                    .set("powerSpread_ratio", travel),
-                               {"ClassGuess"}};
+                               {{WarningKind::ClassGuess}}};
 }
 
 Outcome<CalcResults> addedMassModel(const CalcArguments& in)

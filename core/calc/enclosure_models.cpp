@@ -3,7 +3,6 @@
 
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/air.h"
 #include "core/physics/closed_box.h"
 #include "core/physics/driver_group.h"
@@ -13,6 +12,7 @@
 #include "core/physics/radiation.h"
 #include "core/physics/travel_limit.h"
 #include "core/physics/vented_alignment.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

@@ -5,7 +5,7 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
+#include "core/fit/screw_holes.h"
 #include "core/physics/cutout.h"
 #include "core/physics/fixing.h"
 #include "core/physics/mass_law.h"
@@ -13,6 +13,7 @@
 #include "core/physics/oval.h"
 #include "core/physics/pilot_drill.h"
 #include "core/physics/screw_pattern.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

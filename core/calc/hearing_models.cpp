@@ -6,7 +6,6 @@
 #include "core/base/grid.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/io/curve_file.h"
 #include "core/physics/air.h"
 #include "core/physics/amplifier.h"
@@ -19,6 +18,7 @@
 #include "core/physics/smoothing.h"
 #include "core/physics/thermal.h"
 #include "core/physics/travel_limit.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -49,7 +49,7 @@ Outcome<CalcResults> smoothModel(const CalcArguments& in)
     constexpr Eigen::Index kLeastSamples = 3;
     for (const double middle : at)
         if ((f >= middle / side && f <= middle * side).count() < kLeastSamples && answer.warnings.empty())
-            answer.warnings.emplace_back("FewPoints(level_db)");
+            answer.warnings.emplace_back(WarningKind::FewPoints, "level_db");
     return answer;
 }
 
@@ -59,13 +59,13 @@ Outcome<CalcResults> bandsModel(const CalcArguments& in)
     if (!curve) return tl::unexpected(curve.error());
     const Eigen::ArrayXd& f = curve->value.frequency_hz;
     CalcResults results;
-    std::vector<std::string> warnings;
+    std::vector<Warning> warnings;
     const char* names[] = {"lowBass_db", "midBass_db", "mid_db", "treble_db"};
     for (const BandEdges& band : kBands) {
         const auto inside = (f >= band.low_hz && f <= band.high_hz).count();
         const char* name = names[static_cast<size_t>(band.band)];
         if (f(f.size() - 1) <= band.low_hz || f(0) >= band.high_hz) continue;
-        if (inside < 2) warnings.push_back(std::string("FewPoints(") + name + ")");
+        if (inside < 2) warnings.emplace_back(WarningKind::FewPoints, name);
         results.set(name, bandMean_db(f, curve->value.magnitude, band.low_hz, band.high_hz));
     }
     Eigen::ArrayXd centres(10), octaves(10);
@@ -75,7 +75,8 @@ Outcome<CalcResults> bandsModel(const CalcArguments& in)
         const double low = centre / std::numbers::sqrt2, high = centre * std::numbers::sqrt2;
         if (f(f.size() - 1) <= low || f(0) >= high) continue;
         centres(count) = centre;
-        if ((f >= low && f <= high).count() < 2) warnings.push_back(fmt::format("FewPoints(octave_db[{}])", count));
+        if ((f >= low && f <= high).count() < 2)
+            warnings.emplace_back(WarningKind::FewPoints, fmt::format("octave_db[{}]", count));
         octaves(count++) = bandMean_db(f, curve->value.magnitude, low, high);
     }
     results.set("octave_hz", centres.head(count).eval()).set("octave_db", octaves.head(count).eval());
@@ -105,13 +106,13 @@ struct EarCase {
 };
 
 // What the model takes on trust, or takes for something else.
-std::vector<std::string> earWarnings(const CalcArguments& in)
+std::vector<Warning> earWarnings(const CalcArguments& in)
 {
-    std::vector<std::string> warnings = nearness(in.number("distance_m"));
-    warnings.emplace_back("Estimate");
+    std::vector<Warning> warnings = nearness(in.number("distance_m"));
+    warnings.emplace_back(WarningKind::Estimate);
     bool behind = in.number("angle_deg") > 90.0;
     if (in.has("mirror_m") && in.has("mirrorAngle_deg")) behind |= in.numbers("mirrorAngle_deg").maxCoeff() > 90.0;
-    if (behind) warnings.emplace_back("BehindTheBaffle");
+    if (behind) warnings.emplace_back(WarningKind::BehindTheBaffle);
     return warnings;
 }
 
@@ -211,7 +212,7 @@ Outcome<CalcResults> loudestModel(const CalcArguments& in)
     for (const Limit limit : clean.limit)
         names.emplace_back(limit == Limit::Source ? "source" : limit == Limit::Travel ? "travel" : "heat");
     const bool list = in.isList("frequency_hz");
-    std::vector<std::string> warnings = earWarnings(in);
+    std::vector<Warning> warnings = earWarnings(in);
     warnOfClipping(warnings, in.number("crestFactor_db"));
     return Answer<CalcResults>{
         CalcResults()

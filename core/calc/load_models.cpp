@@ -4,12 +4,12 @@
 
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/coil_arrangements.h"
 #include "core/physics/level.h"
 #include "core/physics/ohmmeter.h"
 #include "core/physics/rated_impedance.h"
 #include "core/physics/sine_power.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -20,7 +20,7 @@ void setLevel(Answer<CalcResults>& answer, const char* name, double level_db)
     if (std::isfinite(level_db))
         answer.value.set(name, level_db);
     else if (answer.warnings.empty())
-        answer.warnings.emplace_back("NoSignal");
+        answer.warnings.emplace_back(WarningKind::NoSignal);
 }
 
 Outcome<CalcResults> sinePowerModel(const CalcArguments& in)
@@ -61,7 +61,8 @@ Outcome<CalcResults> ratedImpedanceModel(const CalcArguments& in)
         if (frequency.size() != magnitude.size())
             return refuse(ErrorCode::Inconsistent, "frequency_hz", static_cast<double>(frequency.size()),
                           "as many as magnitude_ohm");
-        if (frequency.minCoeff() > low || frequency.maxCoeff() < high) answer.warnings.emplace_back("RangeNotCovered");
+        if (frequency.minCoeff() > low || frequency.maxCoeff() < high)
+            answer.warnings.emplace_back(WarningKind::RangeNotCovered);
         const auto inside = frequency >= low && frequency <= high;
         if (!inside.any())
             return refuse(ErrorCode::OutOfDomain, "frequency_hz", frequency(0), "inside the rated range");
@@ -69,7 +70,7 @@ Outcome<CalcResults> ratedImpedanceModel(const CalcArguments& in)
     }
     answer.value.set("least_ohm", least).setIf("rated_ohm", largestAdmissible_ohm(least));
     if (const auto stated = in.maybe("stated_ohm"); stated && under(least, kRatedShare * *stated))
-        answer.warnings.emplace_back("BelowEightyPercent");
+        answer.warnings.emplace_back(WarningKind::BelowEightyPercent);
     return answer;
 }
 
@@ -133,7 +134,7 @@ Outcome<CalcResults> arrangementsModel(const CalcArguments& in)
     answer.value.set("share",
                      Eigen::Map<const Eigen::ArrayXd>(shares.data(), static_cast<Eigen::Index>(shares.size())).eval());
     if (minimum) answer.value.set("allowed", allowed);
-    if (unlike) answer.warnings.emplace_back("UnlikeInSeries");
+    if (unlike) answer.warnings.emplace_back(WarningKind::UnlikeInSeries);
     return answer;
 }
 
@@ -165,8 +166,8 @@ Outcome<CalcResults> arrangementModel(const CalcArguments& in)
     const CoilArrangement& one = arrangement->value;
     const auto even = conesShareEvenly(in, one);
     if (!even) return tl::unexpected(even.error());
-    std::vector<std::string> warnings = arrangement->warnings;
-    if (!even->value) warnings.emplace_back("SharedCone");
+    std::vector<Warning> warnings = arrangement->warnings;
+    if (!even->value) warnings.emplace_back(WarningKind::SharedCone);
     const double voltage_v = in.number("voltage_v");
     const double power_w = voltage_v * voltage_v * (1.0 / one.load_ohm).real();
     const Eigen::ArrayXd share =
@@ -193,7 +194,7 @@ Outcome<CalcResults> bridgedLoadModel(const CalcArguments& in)
         answer.value.set("allowed", under(half_ohm, allowed) ? 0.0 : 1.0);
         if (driver)
             answer.value.set("verdict", verdictText(verdict == LoadVerdict::Stop, verdict == LoadVerdict::Care));
-        if (under(half_ohm, allowed)) answer.warnings.emplace_back("BelowRatedLoad");
+        if (under(half_ohm, allowed)) answer.warnings.emplace_back(WarningKind::BelowRatedLoad);
     }
     return answer;
 }

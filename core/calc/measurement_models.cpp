@@ -124,7 +124,7 @@ Outcome<CalcResults> curveModel(const CalcArguments& in)
             answer.value.set("level_db", reading.magnitude, list)
                 .set("phase_deg", reading.phase_deg.unaryExpr([](double p) { return wrappedDegrees(p); }).eval(), list);
         }
-        if (outside) answer.warnings.emplace_back("OutsideCurve");
+        if (outside) answer.warnings.emplace_back(WarningKind::OutsideCurve);
     }
     std::ostringstream out;
     writeCurveFile(out, *file);

@@ -5,8 +5,7 @@
 #include "core/base/grid.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
-#include "core/io/netlist_file.h"
+#include "core/netlist/netlist_file.h"
 #include "core/physics/bands.h"
 #include "core/physics/level.h"
 #include "core/physics/network.h"
@@ -14,6 +13,7 @@
 #include "core/physics/part_stress.h"
 #include "core/physics/programme.h"
 #include "core/physics/tolerance.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -23,7 +23,7 @@ Outcome<Netlist> netlistOf(const CalcArguments& in)
 {
     auto netlist = readNetlist(in.text("netlist"), "netlist");
     if (!netlist) return refuse(ErrorCode::Unreadable, "netlist", 0.0, oneLine(netlist.error()));
-    std::vector<std::string> warnings = netlist->warnings;
+    std::vector<Warning> warnings = netlist->warnings;
     return Answer<Netlist>{std::move(*netlist), std::move(warnings)};
 }
 
@@ -51,7 +51,8 @@ Outcome<CalcResults> networkModel(const CalcArguments& in)
     if (!solution) return tl::unexpected(solution.error());
     Answer<CalcResults> answer{{}, netlist->warnings};
     constexpr double kMostCondition = 1e12;
-    if (conditionEstimate(network, frequency_hz) > kMostCondition) answer.warnings.emplace_back("IllConditioned");
+    if (conditionEstimate(network, frequency_hz) > kMostCondition)
+        answer.warnings.emplace_back(WarningKind::IllConditioned);
     answer.value.set("frequency_hz", frequency_hz, list);
     answer.value.set("node", std::vector(network.nodeNames.begin() + 1, network.nodeNames.end()));
     if (in.has("node")) {
@@ -155,7 +156,7 @@ Outcome<CalcResults> stressModel(const CalcArguments& in)
                         ? capacitorRating_v(volts(i), margins)
                         : (coil ? saturationCurrent_a(amperes(i)) : resistorRating_w(programme(i), sine(i), margins));
     }
-    std::vector<std::string> warnings = netlist->warnings;
+    std::vector<Warning> warnings = netlist->warnings;
     warnOfClipping(warnings, in.number("crestFactor_db"));
     return Answer<CalcResults>{CalcResults()
                                    .set("part", std::move(names))

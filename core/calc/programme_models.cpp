@@ -8,7 +8,6 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/bands.h"
 #include "core/physics/crest.h"
 #include "core/physics/driver.h"
@@ -16,6 +15,7 @@
 #include "core/physics/filter.h"
 #include "core/physics/level.h"
 #include "core/physics/radiation.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -60,7 +60,7 @@ Outcome<CalcResults> branchPowerModel(const CalcArguments& in)
     answer.value.set("fraction", fraction->value).set("mean_w", mean_w).set("worstSine_w", full_w * pad);
     if (const auto rated = in.maybe("rated_w")) {
         answer.value.set("ratedShare", mean_w / *rated);
-        if (over(mean_w, *rated)) answer.warnings.emplace_back("AboveRating");
+        if (over(mean_w, *rated)) answer.warnings.emplace_back(WarningKind::AboveRating);
     }
     return answer;
 }
@@ -85,8 +85,9 @@ Outcome<CalcResults> programmeTravelModel(const CalcArguments& in)
     const auto mean = spectrumFraction(weightOf(in), travel2, kGridStart_hz, 20000.0);
     if (!mean) return tl::unexpected(mean.error());
     // One point that weighs all: the mean is what its excursion would be.
-    const double travel_m = programmeTravel_m(in.number("limit_v"), in.number("crestFactor_db"),
-                                              Eigen::ArrayXd::Ones(1), Eigen::ArrayXd::Constant(1, std::sqrt(mean->value)));
+    const double travel_m =
+        programmeTravel_m(in.number("limit_v"), in.number("crestFactor_db"), Eigen::ArrayXd::Ones(1),
+                          Eigen::ArrayXd::Constant(1, std::sqrt(mean->value)));
     Answer<CalcResults> answer;
     answer.value.set("travel_m", travel_m);
     if (const auto xmax = in.maybe("xmax_m")) answer.value.set("travelShare", travel_m / *xmax);

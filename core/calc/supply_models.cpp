@@ -6,13 +6,13 @@
 #include "core/base/threshold.h"
 #include "core/calc/calc_inputs.h"
 #include "core/calc/model_groups.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/ampacity.h"
 #include "core/physics/efficiency.h"
 #include "core/physics/fuse.h"
 #include "core/physics/level.h"
 #include "core/physics/speaker_cable.h"
 #include "core/physics/wire.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -257,14 +257,13 @@ Outcome<CalcResults> lineLevelModel(const CalcArguments& in)
     const double in_v = std::sqrt(in.number("power_w") * in.number("load_ohm"));
     Answer<CalcResults> answer;
     answer.value.set("in_v", in_v).set("out_v", in_v / in.number("ratio"));
-    const auto check = [&](const char* limit, double voltage_v, const char* warning) {
+    const auto check = [&](const char* limit, double voltage_v, WarningKind warning, const char* excess) {
         if (!in.has(limit) || !over(voltage_v, in.number(limit))) return;
         answer.warnings.emplace_back(warning);
-        answer.value.set(std::string(warning) == "InputOverload" ? "inputExcess_db" : "nextExcess_db",
-                         decibels(voltage_v / in.number(limit)));
+        answer.value.set(excess, decibels(voltage_v / in.number(limit)));
     };
-    check("inputLimit_v", in_v, "InputOverload");
-    check("nextLimit_v", in_v / in.number("ratio"), "NextInputOverload");
+    check("inputLimit_v", in_v, WarningKind::InputOverload, "inputExcess_db");
+    check("nextLimit_v", in_v / in.number("ratio"), WarningKind::NextInputOverload, "nextExcess_db");
     return answer;
 }
 

@@ -13,14 +13,14 @@
 namespace core {
 namespace {
 
-constexpr double kDelayStep_s = 1e-5, kGainStep_db = 0.1;
-constexpr double kWorthIt = 1e-3;           // of the cost: nobody hears less
-constexpr double kMostDifference_db = 6.0;  // between twins: beyond it one of them is broken
+constexpr double kWorthIt = 1e-3;  // of the cost: nobody hears less
 
 // The search's variables: a delay for each channel in ms, then half the level difference of each pair of twins in dB.
 class Search {
 public:
-    Search(const SeatSound& sound, const std::stop_token& stop) : m_sound(sound), m_stop(stop)
+    // mostDifference_db  between twins
+    Search(const SeatSound& sound, double mostDifference_db, const std::stop_token& stop)
+        : m_sound(sound), m_mostDifference_db(mostDifference_db), m_stop(stop)
     {
         for (size_t i = 0; i < sound.channels().size(); ++i)
             if (sound.twinOf(i) > i) m_pairs.push_back(i);
@@ -79,8 +79,8 @@ private:
             step[i] = 0.25;
         }
         for (size_t p = 0; p < m_pairs.size(); ++p) {
-            low[delays + p] = -kMostDifference_db;
-            high[delays + p] = kMostDifference_db;
+            low[delays + p] = -m_mostDifference_db;
+            high[delays + p] = m_mostDifference_db;
             step[delays + p] = 1.0;
         }
         for (size_t i = 0; i < x.size(); ++i) high[i] = std::max(high[i], low[i] + 1e-9);
@@ -107,6 +107,7 @@ private:
     }
 
     const SeatSound& m_sound;
+    double m_mostDifference_db = 0.0;
     const std::stop_token& m_stop;
     nlopt_opt m_running = nullptr;
     std::vector<size_t> m_pairs{};  // the first of each two twins
@@ -127,13 +128,14 @@ std::vector<Knobs> byGeometry(const SeatSound& sound, size_t seat)
 }
 
 // To the steps that a processor has; what all delay in common is of no use.
-std::vector<Knobs> rounded(std::vector<Knobs> knobs)
+std::vector<Knobs> rounded(std::vector<Knobs> knobs, const Practice& practice)
 {
+    const double delayStep_s = practice[PracticeKey::DelayStep_s], gainStep_db = practice[PracticeKey::GainStep_db];
     double common_s = knobs.front().delay_s;
     for (const Knobs& one : knobs) common_s = std::min(common_s, one.delay_s);
     for (Knobs& one : knobs) {
-        one.delay_s = std::round((one.delay_s - common_s) / kDelayStep_s) * kDelayStep_s;
-        one.gain_db = std::round(one.gain_db / kGainStep_db) * kGainStep_db;
+        one.delay_s = std::round((one.delay_s - common_s) / delayStep_s) * delayStep_s;
+        one.gain_db = std::round(one.gain_db / gainStep_db) * gainStep_db;
     }
     return knobs;
 }
@@ -149,12 +151,12 @@ std::optional<Alignment> align(const Plan& plan, const Practice& practice, std::
     if (sound.channels().size() < 2) return std::nullopt;
 
     const std::vector<Knobs> standing = sound.standing();
-    Search search(sound, stop);
+    Search search(sound, evaluation.practice[PracticeKey::TwinDifference_db], stop);
     std::vector<Knobs> best = standing;
     std::vector<std::vector<Knobs>> starts{standing};
     for (size_t seat = 0; seat < seats.size(); ++seat) starts.push_back(byGeometry(sound, seat));
     for (const std::vector<Knobs>& start : starts) {
-        std::vector<Knobs> found = rounded(search.best(start));
+        std::vector<Knobs> found = rounded(search.best(start), evaluation.practice);
         if (stop.stop_requested()) return std::nullopt;
         if (sound.cost(found) < sound.cost(best) - kWorthIt) best = std::move(found);
     }

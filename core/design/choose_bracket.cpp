@@ -5,9 +5,10 @@
 
 #include "core/base/threshold.h"
 #include "core/edits/fit_edits.h"
-#include "core/evaluate/driver_fit.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/usual_holes.h"
+#include "core/fit/fit_of.h"
+#include "core/fit/screw_holes.h"
+#include "core/fit/usual_holes.h"
+#include "core/fitout/resolve.h"
 
 namespace core {
 namespace {

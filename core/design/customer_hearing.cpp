@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/log_interpolation.h"
 #include "core/physics/loudness.h"
 
 namespace core {
@@ -12,12 +13,9 @@ Eigen::ArrayXd lossAt_db(const Curve& audiogram, const Eigen::ArrayXd& frequency
 {
     const std::vector<double>& at_hz = audiogram.frequency_hz;
     return frequency_hz.unaryExpr([&](double f) {
-        const auto above = std::lower_bound(at_hz.begin(), at_hz.end(), f);
-        if (above == at_hz.begin()) return audiogram.level_db.front();
-        if (above == at_hz.end()) return audiogram.level_db.back();
-        const auto i = static_cast<size_t>(above - at_hz.begin());
-        const double share = std::log(f / at_hz[i - 1]) / std::log(at_hz[i] / at_hz[i - 1]);
-        return audiogram.level_db[i - 1] + share * (audiogram.level_db[i] - audiogram.level_db[i - 1]);
+        return positionInLog(
+                   at_hz.size(), [&](size_t i) { return at_hz[i]; }, f)
+            .of([&](size_t i) { return audiogram.level_db[i]; });
     });
 }
 

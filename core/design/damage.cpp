@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "core/evaluate/plug_cut.h"
+#include "core/fitout/plug_cut.h"
 
 namespace core {
 namespace {

@@ -2,7 +2,7 @@
 
 #include <optional>
 
-#include "core/evaluate/driver_fit.h"
+#include "core/fit/fit_of.h"
 #include "core/physics/closed_box.h"
 
 namespace core {

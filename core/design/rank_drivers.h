@@ -2,12 +2,14 @@
 
 #include <optional>
 #include <span>
+#include <stop_token>
 #include <vector>
 
 #include "core/design/damage.h"
-#include "core/evaluate/variant.h"
+#include "core/limits/verdict.h"
 #include "core/model/evaluation.h"
 #include "core/model/shelf.h"
+#include "core/survey/variant.h"
 
 namespace core {
 
@@ -24,7 +26,7 @@ struct LostPoints {
     double points = 0.0;
     Quantity what{};
     std::optional<double> figure{};  // nothing: nobody knows it
-    bool stops = false;              // it cannot work, or would break something
+    std::optional<Verdict> stop{};   // it cannot work, or would break something: the finding it would get
 };
 
 // A driver of the shelf tried in one role.
@@ -34,7 +36,6 @@ struct Candidate {
     DriverFit fit{};
     bool connected = false;                 // the rest is known only where a channel plays it:
     double least_ohm = 0.0;                 // what the channel would see
-    bool unprotected = false;               // a tweeter that nothing would keep the lows from
     double levelChange_db = 0.0;            // on axis, 250 Hz-4 kHz (a subwoofer's: 20-250 Hz), at equal source volts
     double bandChange_db = 0.0;             // the worse of 60-250 Hz and 4-20 kHz, as far as the place plays them
     double heat_ratio = 0.0;                // programme watts over its rating
@@ -57,9 +58,11 @@ enum class RankScope {
 
 // The drivers of the shelf in this role: those that nothing stops first, then by points. Several at a time, each on
 // every fourth frequency of the grid: loads within half a per cent, levels within 0.1 dB, travel (which may peak
-// between two of them) within a tenth of the plan's own. last      evaluation of the plan, found and goal; requires
-// that the device is there at the goal
+// between two of them) within a tenth of the plan's own.
+// last  evaluation of the plan, found and goal; requires that the device is there at the goal
+// stop  asked before each driver; what comes back after that is no ranking
 [[nodiscard]] std::vector<Candidate> rankDrivers(const Plan& plan, const Shelf& shelf, DeviceId device,
-                                                 const Evaluation& last, RankScope scope = RankScope::WhatSuits);
+                                                 const Evaluation& last, RankScope scope = RankScope::WhatSuits,
+                                                 const std::stop_token& stop = {});
 
 }  // namespace core

@@ -12,10 +12,10 @@
 #include "core/edits/source_edits.h"
 #include "core/edits/supply_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/driver_work.h"
 #include "core/evaluate/evaluate.h"
-#include "core/evaluate/sides.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/driver_work.h"
+#include "core/fitout/sides.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/model/inside_ways.h"
 
 namespace core {
@@ -138,7 +138,8 @@ private:
         };
         std::vector<std::pair<double, const RunResult*>> byLevel;
         for (const RunResult* run : runs) byLevel.emplace_back(level_db(run), run);
-        std::stable_sort(byLevel.begin(), byLevel.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+        std::stable_sort(byLevel.begin(), byLevel.end(),
+                         [](const auto& a, const auto& b) { return a.first > b.first; });
         runs.clear();
         for (const auto& [level, run] : byLevel)
             if (runs.size() < most) runs.push_back(run);
@@ -211,9 +212,8 @@ private:
 
     [[nodiscard]] bool isTaken(const UsualSpot& spot) const
     {
-        constexpr double kNear_m = 0.3;  // two speakers that close are one spot; common practice, no source
         return std::any_of(m_goal.used.places.begin(), m_goal.used.places.end(), [&](const auto& entry) {
-            return distance(entry.second.frame.at_m, spot.frame.at_m) < kNear_m;
+            return distance(entry.second.frame.at_m, spot.frame.at_m) < m_evaluation.practice[PracticeKey::SameSpot_m];
         });
     }
 

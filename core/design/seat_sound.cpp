@@ -6,23 +6,23 @@
 
 #include "core/base/grid.h"
 #include "core/evaluate/hearing.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/air.h"
 #include "core/physics/interaural.h"
 #include "core/physics/level.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
 
-constexpr double kBassFrom_hz = 60.0, kBassTo_hz = 300.0, kMiddleFrom_hz = 250.0, kMiddleTo_hz = 4000.0;
 constexpr Eigen::Index kEveryFourth = 4;
-constexpr double kUnstatedDelay_s = 0.02;  // more than any processor of this trade needs
 
-std::vector<Eigen::Index> coarseGrid(const Eigen::ArrayXd& frequency_hz)
+std::vector<Eigen::Index> coarseGrid(const Eigen::ArrayXd& frequency_hz, const Practice& practice)
 {
     std::vector<Eigen::Index> points;
     for (Eigen::Index i = 0; i < frequency_hz.size(); i += kEveryFourth)
-        if (frequency_hz(i) >= kBassFrom_hz && frequency_hz(i) <= kMiddleTo_hz) points.push_back(i);
+        if (frequency_hz(i) >= practice[PracticeKey::AlignBassFrom_hz] &&
+            frequency_hz(i) <= practice[PracticeKey::AlignMiddleTo_hz])
+            points.push_back(i);
     return points;
 }
 
@@ -87,10 +87,11 @@ SeatSound::SeatSound(const StageResult& stage, const Practice& practice, std::sp
     : m_practice(practice), m_seats(seats.begin(), seats.end())
 {
     const Eigen::ArrayXd grid_hz = frequencyGrid_hz();
-    const std::vector<Eigen::Index> points = coarseGrid(grid_hz);
+    const std::vector<Eigen::Index> points = coarseGrid(grid_hz, practice);
     m_frequency_hz = grid_hz(points);
-    m_inBass = evenly(m_frequency_hz, kBassFrom_hz, kBassTo_hz);
-    m_inMiddle = evenly(m_frequency_hz, kMiddleFrom_hz, kMiddleTo_hz);
+    m_inBass = evenly(m_frequency_hz, practice[PracticeKey::AlignBassFrom_hz], practice[PracticeKey::AlignBassTo_hz]);
+    m_inMiddle =
+        evenly(m_frequency_hz, practice[PracticeKey::AlignMiddleFrom_hz], practice[PracticeKey::AlignMiddleTo_hz]);
     for (const ChannelInputs& inputs : stage.inputs) {
         ChannelSound sound{.channel = inputs.channel};
         double loudest = -1.0;
@@ -106,7 +107,7 @@ SeatSound::SeatSound(const StageResult& stage, const Practice& practice, std::sp
         sound.place = stage.used.devices.at(leading.run.id.coil.device).at;
         if (inputs.setting) sound.setting = *inputs.setting;
         const auto most_s = valueOf(inputs.output, Quantity::MostDelay_s);
-        sound.mostDelay_s = most_s.value_or(kUnstatedDelay_s);
+        sound.mostDelay_s = most_s.value_or(practice[PracticeKey::UnstatedDelay_s]);
         sound.delayKnown = most_s.has_value();
         const Eigen::ArrayXcd own = factorOf(knobsOf(sound.setting), m_frequency_hz);
         for (const ListenerId seat : m_seats) {

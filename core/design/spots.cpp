@@ -5,12 +5,12 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/evaluate/cabin.h"
-#include "core/evaluate/practice_shapes.h"
+#include "core/evaluate/cabin_of.h"
 #include "core/evaluate/ways.h"
 #include "core/physics/air.h"
 #include "core/physics/directivity.h"
 #include "core/physics/level.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

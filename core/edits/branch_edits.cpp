@@ -62,9 +62,9 @@ Edit dropWay(const Plan& plan, StageId stage)
     const StageId below = plan.stages.at(stage).on;
     // A device that only this way has goes with all that speaks of it.
     for (const auto& [key, device] : plan.devices) {
-        const bool elsewhere = std::any_of(plan.devices.begin(), plan.devices.end(), [&, id = key.key](const auto& entry) {
-            return entry.first.key == id && entry.first.stage != stage;
-        });
+        const bool elsewhere = std::any_of(
+            plan.devices.begin(), plan.devices.end(),
+            [&, id = key.key](const auto& entry) { return entry.first.key == id && entry.first.stage != stage; });
         if (key.stage == stage && device && !elsewhere) dropDevice(after, stage, key.key);
     }
     eachLayeredTable(after, [&](auto& table) {

@@ -6,8 +6,8 @@
 
 #include "core/edits/layers.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/pin_table.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/sides.h"
+#include "core/survey/pin_table.h"
 
 namespace core {
 namespace {
@@ -84,8 +84,9 @@ void joinCoils(Plan& after, StageId stage, DeviceId driver, CoilJoin join, const
     const std::vector<Leads> coils = leadsOfCone(partOf(fitout, driver));
     const auto ends = feedEnds(fitout, driver);
     if (coils.size() < 2 || !ends || join == CoilJoin::Other) return;
-    const std::optional<Port> other =
-        join != CoilJoin::EachItsChannel ? std::nullopt : second ? second : nextChannel(fitout, driver);
+    const std::optional<Port> other = join != CoilJoin::EachItsChannel ? std::nullopt
+                                      : second                         ? second
+                                                                       : nextChannel(fitout, driver);
     if (join == CoilJoin::EachItsChannel && !other) return;
     const Leads to{coils.front().plus, join == CoilJoin::Series ? coils.back().minus : coils.front().minus};
     bringPairTo(after, stage, fitout, driver, *ends, to);

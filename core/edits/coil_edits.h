@@ -2,7 +2,7 @@
 
 #include <optional>
 
-#include "core/evaluate/coil_wiring.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/model/edit.h"
 
 namespace core {

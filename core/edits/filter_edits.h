@@ -18,9 +18,9 @@ enum class FilterPlace {
 
 struct FilterFound {
     FilterPlace place = FilterPlace::None;
-    Port capacitor{};         // not with None and Amplifier
+    Port capacitor{};              // not with None and Amplifier
     std::optional<Known> value{};  // farads; of an amplifier hertz; nothing: nobody knows
-    bool bridged = false;     // it is still there and carries nothing
+    bool bridged = false;          // it is still there and carries nothing
 };
 // The capacitor nearest the driver that every way to its first coil passes, or that a link goes round.
 [[nodiscard]] FilterFound filterOf(const Fitout& fitout, DeviceId driver);

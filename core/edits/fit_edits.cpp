@@ -5,7 +5,7 @@
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/sides.h"
 
 namespace core {
 namespace {

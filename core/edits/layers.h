@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 
 namespace core {
 

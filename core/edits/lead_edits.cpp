@@ -5,8 +5,8 @@
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/parts.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/lead_back.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/survey/lead_back.h"
 
 namespace core {
 namespace {

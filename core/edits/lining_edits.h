@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/evaluate/lining.h"
+#include "core/fitout/lining.h"
 #include "core/model/edit.h"
 
 namespace core {

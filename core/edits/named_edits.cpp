@@ -6,8 +6,8 @@
 #include "core/edits/coil_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
-#include "core/evaluate/sides.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/sides.h"
+#include "core/fitout/wiring_graph.h"
 
 namespace core {
 namespace {

@@ -5,10 +5,10 @@
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/driver_work.h"
-#include "core/evaluate/lead_back.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/fitout/driver_work.h"
+#include "core/fitout/wiring_graph.h"
+#include "core/survey/lead_back.h"
 
 namespace core {
 namespace {

@@ -4,7 +4,7 @@
 #include <set>
 
 #include "core/edits/pairs.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/sides.h"
 
 namespace core {
 namespace {

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <vector>
 
-#include "core/evaluate/sides.h"
+#include "core/fitout/sides.h"
 #include "core/model/edit.h"
 
 namespace core {

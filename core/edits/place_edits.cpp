@@ -5,8 +5,8 @@
 #include <set>
 
 #include "core/edits/pairs.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
 #include "core/physics/panel.h"
 
 namespace core {

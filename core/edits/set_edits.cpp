@@ -8,7 +8,7 @@
 #include "core/edits/network_edits.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/driver_work.h"
+#include "core/fitout/driver_work.h"
 
 namespace core {
 namespace {

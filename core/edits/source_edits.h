@@ -3,8 +3,8 @@
 #include <string>
 #include <vector>
 
-#include "core/evaluate/pin_table.h"
 #include "core/model/edit.h"
+#include "core/survey/pin_table.h"
 
 namespace core {
 

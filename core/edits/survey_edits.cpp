@@ -6,8 +6,8 @@
 
 #include "core/edits/layers.h"
 #include "core/evaluate/driver_mounting.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
 #include "core/model/inside_ways.h"
 
 namespace core {

@@ -7,10 +7,10 @@
 #include "core/edits/place_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/lead_back.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/fitout/sides.h"
 #include "core/model/inside_ways.h"
+#include "core/survey/lead_back.h"
 
 namespace core {
 namespace {

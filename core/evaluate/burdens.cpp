@@ -1,8 +1,8 @@
 #include "core/evaluate/burdens.h"
 
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/part_stress.h"
 #include "core/physics/programme.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

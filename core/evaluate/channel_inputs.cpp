@@ -3,9 +3,9 @@
 #include <algorithm>
 
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/resolve.h"
 
 namespace core {
 namespace {

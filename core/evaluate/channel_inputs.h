@@ -2,7 +2,7 @@
 
 #include <span>
 
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/model/stage_inputs.h"
 
 namespace core {

@@ -3,9 +3,9 @@
 #include <algorithm>
 #include <set>
 
-#include "core/evaluate/complete.h"
 #include "core/evaluate/driver_mounting.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/model/names.h"
 #include "core/physics/driver_network.h"
 #include "core/physics/wire.h"
@@ -200,9 +200,9 @@ private:
     const WiringGraph& m_graph;
     std::vector<int> m_net;
     Circuit m_circuit{};
-    std::vector<int> m_islands{};   // of each pin: what it hangs together with by wire
-    std::set<int> m_grounded{};     // islands
-    std::vector<bool> m_taken{};    // edges
+    std::vector<int> m_islands{};  // of each pin: what it hangs together with by wire
+    std::set<int> m_grounded{};    // islands
+    std::vector<bool> m_taken{};   // edges
     std::map<int, int> m_nodes{};  // net -> node
     std::vector<int> m_reached{};
 };

@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/model/evaluation.h"
 #include "core/practice/practice.h"
 

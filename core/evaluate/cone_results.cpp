@@ -39,8 +39,7 @@ double limitOf(const StageResult& stage, const ConeResult& cone)
 {
     double limit_v = 1e9;
     for (const size_t run : cone.runs)
-        limit_v = std::min(limit_v,
-                           findCircuit(stage, stage.runs[run].run.id.channel)->sourceLimit_v.minCoeff());
+        limit_v = std::min(limit_v, findCircuit(stage, stage.runs[run].run.id.channel)->sourceLimit_v.minCoeff());
     return limit_v;
 }
 

@@ -4,11 +4,12 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/evaluate/cabin.h"
-#include "core/evaluate/complete.h"
-#include "core/evaluate/practice_shapes.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/sides.h"
+#include "core/evaluate/cabin_of.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/cover_takes.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -56,15 +57,6 @@ Value valueOr(const Figures& figures, Quantity quantity, double usual)
                                   : Value{found->second.value, found->second.basis.origin};
 }
 
-std::optional<PerforatedPlate> plateOf(const Place& place)
-{
-    const auto thickness = valueOf(place.room, Quantity::GrilleThickness_m);
-    const auto hole = valueOf(place.room, Quantity::GrilleHole_m);
-    const auto pitch = valueOf(place.room, Quantity::GrillePitch_m);
-    if (thickness && hole && pitch && *pitch > *hole) return PerforatedPlate{*thickness, *hole, *pitch};
-    return std::nullopt;
-}
-
 // A pod has no half space before it.
 void addPod(MountedDriver& out, const Place* place, const Figures& figures, const Practice& practice)
 {
@@ -75,19 +67,6 @@ void addPod(MountedDriver& out, const Place* place, const Figures& figures, cons
 }
 
 }  // namespace
-
-bool isAltered(const Fitout& fitout, PlaceId place, AlterationKind what)
-{
-    return alterationAt(fitout, place, what) != nullptr;
-}
-
-Eigen::ArrayXd coverTakes_db(const Place& place, const Practice& practice, const Eigen::ArrayXd& frequency_hz)
-{
-    Eigen::ArrayXd loss_db = coverLoss_db(coverLoss(practice, place.cover), frequency_hz);
-    if (const auto plate = plateOf(place))
-        if (const auto mass = plateMass_kg_m2(*plate)) loss_db += plateLoss_db(mass->value, frequency_hz);
-    return loss_db;
-}
 
 std::optional<Box> boxOf(const Figures& figures)
 {

@@ -14,14 +14,6 @@ namespace core {
 // without a place is at the origin, ahead.
 [[nodiscard]] SoundSource soundSource(const Fitout& fitout, const Port& coil, double sd_m2, const Practice& practice);
 
-// Whether this was done to a place at the stage.
-[[nodiscard]] bool isAltered(const Fitout& fitout, PlaceId place, AlterationKind what);
-
-// What stands before the drivers of a place takes at these frequencies: its cover, and a perforated plate where its
-// measures are known.
-[[nodiscard]] Eigen::ArrayXd coverTakes_db(const Place& place, const Practice& practice,
-                                           const Eigen::ArrayXd& frequency_hz);
-
 // A box as these figures describe it; nothing without a volume.
 [[nodiscard]] std::optional<Box> boxOf(const Figures& figures);
 

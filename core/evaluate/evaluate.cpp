@@ -5,8 +5,8 @@
 #include "core/base/grid.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/make_stage.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/usual_holes.h"
+#include "core/fit/usual_holes.h"
+#include "core/fitout/resolve.h"
 #include "core/model/names.h"
 
 namespace core {

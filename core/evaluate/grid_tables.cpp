@@ -3,8 +3,8 @@
 #include <algorithm>
 
 #include "core/base/grid.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/level.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 

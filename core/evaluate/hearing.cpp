@@ -7,12 +7,12 @@
 
 #include "core/base/grid.h"
 #include "core/evaluate/loaded_curve.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/evaluate/ways.h"
 #include "core/physics/air.h"
 #include "core/physics/path.h"
 #include "core/physics/stereo.h"
 #include "core/physics/travel_limit.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -116,7 +116,8 @@ void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTab
 std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener, const Practice& practice,
                                   const GridTables& tables)
 {
-    if (stage.runs.empty()) return std::nullopt;
+    if (stage.runs.empty() || tables.frequency_hz.size() != stage.runs.front().pressure_pa_v.size())
+        return std::nullopt;
     const Eigen::Index n = tables.frequency_hz.size();
     const Eigen::ArrayXcd silence = Eigen::ArrayXcd::Zero(n);
     Ears<Eigen::ArrayXcd> left{silence, silence}, right{silence, silence};

@@ -12,7 +12,7 @@ namespace core {
 void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTables& tables);
 
 // What one listener hears of all channels together and of each side alone, and how loud each band can get. Nothing if
-// no run plays.      requires the stage's runs, ways and clean voltage
+// no run plays, or the tables are of another grid than the runs.      requires the stage's runs, ways and clean voltage
 [[nodiscard]] std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener, const Practice& practice,
                                                 const GridTables& tables);
 

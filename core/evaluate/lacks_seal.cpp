@@ -1,6 +1,7 @@
 #include "core/evaluate/lacks_seal.h"
 
 #include "core/evaluate/driver_mounting.h"
+#include "core/fitout/resolve.h"
 
 namespace core {
 namespace {

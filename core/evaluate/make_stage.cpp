@@ -3,16 +3,16 @@
 #include <algorithm>
 
 #include "core/base/grid.h"
-#include "core/evaluate/cabin.h"
+#include "core/evaluate/cabin_of.h"
 #include "core/evaluate/channel_inputs.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/cone_results.h"
-#include "core/evaluate/driver_fit.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/ways.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fit/fit_of.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/physics/network_sweep.h"
 
 namespace core {

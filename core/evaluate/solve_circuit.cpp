@@ -7,11 +7,10 @@
 #include <set>
 
 #include "core/evaluate/burdens.h"
-#include "core/evaluate/complete.h"
 #include "core/evaluate/cone_results.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/loaded_curve.h"
-#include "core/evaluate/practice_shapes.h"
+#include "core/fitout/complete.h"
 #include "core/physics/air.h"
 #include "core/physics/equaliser.h"
 #include "core/physics/filter.h"
@@ -20,6 +19,7 @@
 #include "core/physics/port.h"
 #include "core/physics/radiation.h"
 #include "core/physics/series_capacitor.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {
@@ -128,7 +128,7 @@ void addPortSpeed(RunResult& result, const Mounting& mounting, const Eigen::Arra
     const double most_m3_s = flow_m3_s.maxCoeff(&worst);
     result.portSpeed_m_s = portSpeed_m_s({.area_m2 = *mounting.portArea_m2}, most_m3_s);
     result.portSpeedAt_hz = frequency_hz(worst);
-    if (*result.portSpeed_m_s > practice[PracticeKey::PortSpeed_m_s]) result.marks.emplace_back("PortSpeed");
+    if (*result.portSpeed_m_s > practice[PracticeKey::PortSpeed_m_s]) result.marks.emplace_back(WarningKind::PortSpeed);
 }
 
 // A measured response over the model; where it holds the low end in another box, as it would be in this one.
@@ -147,7 +147,8 @@ void blendMeasured(RunResult& result, const CoilInputs& coil, Eigen::ArrayXcd& p
         blended(perCoilVolt, pressure, curve.frequency_hz.front(), curve.frequency_hz.back(), frequency_hz);
     perCoilVolt = blend.pressure_pa_v;
     result.blendStep_db = blend.step_db;
-    if (std::abs(blend.step_db) > practice[PracticeKey::MostBlendStep_db]) result.marks.emplace_back("BlendStep");
+    if (std::abs(blend.step_db) > practice[PracticeKey::MostBlendStep_db])
+        result.marks.emplace_back(WarningKind::BlendStep);
 }
 
 // drive  what moves the cone: a coil's volts, or the mean of several coils'
@@ -177,7 +178,7 @@ void setLimits(CircuitResult& out, const Practice& practice)
     if (!limits) {
         ratings.pop_back();
         limits = outputLimits(ratings, ratingPractice(practice));
-        out.marks.emplace_back("RatingsContradict");
+        out.marks.emplace_back(WarningKind::RatingsContradict);
     }
     assert(limits);  // the quantities' own ranges see to it
     out.limits = limits->value;

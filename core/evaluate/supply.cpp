@@ -4,11 +4,11 @@
 #include <limits>
 
 #include "core/base/threshold.h"
-#include "core/evaluate/practice_shapes.h"
 #include "core/physics/ampacity.h"
 #include "core/physics/efficiency.h"
 #include "core/physics/fuse.h"
 #include "core/physics/wire.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

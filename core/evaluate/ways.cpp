@@ -4,9 +4,10 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/evaluate/practice_shapes.h"
+#include "core/evaluate/cabin_of.h"
 #include "core/physics/interaural.h"
 #include "core/physics/reflection.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

@@ -75,9 +75,8 @@ Result<void> eachCsvRow(std::string_view text, const std::string& file, const st
 {
     const auto valid = utf8::find_invalid(text.begin(), text.end());
     if (valid != text.end())
-        return tl::unexpected(
-            InputError{file, "line " + std::to_string(1 + std::count(text.begin(), valid, '\n')),
-                       "is not UTF-8 text from here on; save the table as UTF-8"});
+        return tl::unexpected(InputError{file, "line " + std::to_string(1 + std::count(text.begin(), valid, '\n')),
+                                         "is not UTF-8 text from here on; save the table as UTF-8"});
     csv_parser parser{};
     if (csv_init(&parser, CSV_STRICT | CSV_STRICT_FINI) != 0)
         return tl::unexpected(InputError{file, {}, "no memory to read it"});

@@ -140,7 +140,8 @@ private:
             mean.magnitude /= count;
             mean.phase_deg /= count;
             if (end - i > 1)
-                m_result.warnings.push_back(fmt::format("{} lines at {:g} Hz averaged", end - i, mean.frequency_hz));
+                m_result.warnings.emplace_back(WarningKind::ReaderNote,
+                                               fmt::format("{} lines at {:g} Hz averaged", end - i, mean.frequency_hz));
             once.push_back(mean);
             i = end;
         }
@@ -157,7 +158,7 @@ private:
             const double wrapped = std::remainder(record.phase_deg, 360.0);
             curve.phase_deg(i) = !curve.hasPhase ? 0.0 : (wrapped == -180.0 ? 180.0 : wrapped);
         }
-        if (!curve.hasPhase) m_result.warnings.emplace_back("no phase");
+        if (!curve.hasPhase) m_result.warnings.emplace_back(WarningKind::ReaderNote, "no phase");
         return std::move(m_result);
     }
 

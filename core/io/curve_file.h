@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/base/result.h"
+#include "core/base/warning.h"
 #include "core/physics/measured_curve.h"
 
 namespace core {
@@ -15,7 +16,7 @@ enum class CurveFileKind { Response, Impedance };  // dB (.frd) or ohm (.zma)
 struct CurveFile {
     MeasuredCurve curve{};
     std::vector<std::string> comments{};
-    std::vector<std::string> warnings{};  // "2 lines at 100 Hz averaged"
+    std::vector<Warning> warnings{};  // "2 lines at 100 Hz averaged"
 };
 
 struct CurveFileOptions {

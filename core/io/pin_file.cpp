@@ -50,6 +50,8 @@ Result<PinFile> readPins(const std::string& text, const std::string& file)
         std::find(rows->front().cells.begin(), rows->front().cells.end(), "terminal") == rows->front().cells.end())
         return tl::unexpected(InputError{file, "line 1", "expected a heading line with the column terminal"});
     PinFile result;
+    for (const std::string& heading : rows->front().cells)
+        if (std::find(kColumns.begin(), kColumns.end(), heading) == kColumns.end()) result.unknown.push_back(heading);
     std::set<std::string> seen;
     for (size_t i = 1; i < rows->size(); ++i) {
         auto row = readRow((*rows)[i], rows->front().cells, file);

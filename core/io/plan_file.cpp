@@ -26,8 +26,8 @@ Result<void> checkHeader(const Json& json, const std::string& file)
         return tl::unexpected(
             InputError{file, "/version", fmt::format("found no whole number, expected {}", kPlanVersion)});
     if (*version < Json(1))
-        return tl::unexpected(
-            InputError{file, "/version", fmt::format("found {}, which no plan has: the first version is 1", version->dump())});
+        return tl::unexpected(InputError{
+            file, "/version", fmt::format("found {}, which no plan has: the first version is 1", version->dump())});
     if (*version != Json(kPlanVersion))
         return tl::unexpected(
             InputError{file, "/version",
@@ -44,10 +44,10 @@ Result<void> checkPractice(const Plan& plan, const std::string& file)
     assert(practice);
     const auto outside = outsidePractice(*practice, plan.practice);
     if (!outside) return {};
-    return tl::unexpected(InputError{file, "/practice/" + std::string(textOf(outside->key)),
-                                     fmt::format("found {:g}, allowed {:g} to {:g}{}", outside->found,
-                                                 outside->entry.least, outside->entry.greatest,
-                                                 outside->entry.whole ? ", whole numbers" : "")});
+    return tl::unexpected(
+        InputError{file, "/practice/" + std::string(textOf(outside->key)),
+                   fmt::format("found {:g}, allowed {:g} to {:g}{}", outside->found, outside->entry.least,
+                               outside->entry.greatest, outside->entry.whole ? ", whole numbers" : "")});
 }
 
 void putBack(Json& json, const std::map<std::string, std::string>& unknown)

@@ -284,7 +284,8 @@ std::string cellOf(const Part& part, const std::string& column, const std::map<s
 Result<ShelfFile> readShelf(std::string_view text, const std::string& file, const Practice& practice)
 {
     ShelfFile result;
-    // Room for all of them at once: no part moves any more, so that the keys seen so far can be looked at where they lie.
+    // Room for all of them at once: no part moves any more, so that the keys seen so far can be looked at where they
+    // lie.
     const auto ends = [&](char end) { return static_cast<size_t>(std::count(text.begin(), text.end(), end)); };
     result.shelf.parts.reserve(std::min(std::max(ends('\n'), ends('\r')) + 1, kMostShelfRows));
     std::vector<std::string>& heading = result.rest.heading;
@@ -347,7 +348,8 @@ void writeShelf(std::ostream& out, const Shelf& shelf, const ShelfRest& rest)
     for (const Part& part : shelf.parts) {
         cells.clear();
         const auto own = rest.own.find(part.shelfKey);
-        for (const std::string& column : heading) cells.push_back(cellOf(part, column, own == rest.own.end() ? nullptr : &own->second));
+        for (const std::string& column : heading)
+            cells.push_back(cellOf(part, column, own == rest.own.end() ? nullptr : &own->second));
         writeCsvRow(out, cells);
     }
     // A line with too many cells keeps them past the columns that came in.

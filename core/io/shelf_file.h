@@ -15,7 +15,7 @@ namespace core {
 // What a shelf file holds beside its parts: columns of the shop's own, and the lines that could not be read. Writing
 // the shelf puts them back, so that nothing is lost before somebody mends it.
 struct ShelfRest {
-    std::vector<std::string> heading{};                                // as it stood; empty: of no file
+    std::vector<std::string> heading{};                               // as it stood; empty: of no file
     std::map<std::string, std::map<std::string, std::string>> own{};  // by a part's key, then by column
     std::vector<std::vector<std::string>> unread{};
 };

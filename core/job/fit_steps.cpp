@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "core/base/angle.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 
 namespace core {
 namespace {

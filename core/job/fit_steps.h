@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/evaluate/screw_choice.h"
-#include "core/evaluate/spacer_outline.h"
+#include "core/fit/screw_choice.h"
+#include "core/fit/spacer_outline.h"
 #include "core/job/place_work.h"
 #include "core/job/step_list.h"
 

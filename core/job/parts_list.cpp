@@ -4,12 +4,12 @@
 #include <cmath>
 #include <tuple>
 
-#include "core/evaluate/held_back.h"
-#include "core/evaluate/lining.h"
-#include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
+#include "core/fitout/lining.h"
+#include "core/fitout/resolve.h"
 #include "core/model/names.h"
 #include "core/physics/oval.h"
+#include "core/survey/held_back.h"
 
 namespace core {
 namespace {

@@ -4,9 +4,9 @@
 #include <string>
 #include <vector>
 
-#include "core/evaluate/variant.h"
 #include "core/job/fit_steps.h"
 #include "core/job/openings.h"
+#include "core/survey/variant.h"
 
 namespace core {
 

@@ -3,12 +3,12 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/complete.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/uncertain_inputs.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/resolve.h"
 #include "core/job/class_cautions.h"
 #include "core/job/lining_steps.h"
+#include "core/spread/uncertain_inputs.h"
 
 namespace core {
 namespace {

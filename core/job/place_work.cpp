@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/evaluate/resolve.h"
 #include "core/evaluate/supply.h"
+#include "core/fitout/resolve.h"
 #include "core/model/linings.h"
 
 namespace core {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/evaluate/plug_cut.h"
+#include "core/fitout/plug_cut.h"
 
 namespace core {
 

@@ -20,9 +20,9 @@ enum class StepKind {
     OpenTrim,  // of a place whose way in nobody noted
     RemoveDriver,
     CutHole,
-    Alter,       // seal a place, open its cover: what else the plan does to the vehicle
-    StripSkin,   // what lay on the metal comes off
-    CleanSkin,   // before something is laid on it
+    Alter,      // seal a place, open its cover: what else the plan does to the vehicle
+    StripSkin,  // what lay on the metal comes off
+    CleanSkin,  // before something is laid on it
     LineSkin,
     InspectSkin,
     Retain,      // a new hold for a cable whose own was cut away

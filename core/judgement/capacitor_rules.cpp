@@ -4,13 +4,13 @@
 #include <cmath>
 #include <complex>
 
+#include "core/advice/run_change.h"
 #include "core/base/grid.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/cone_results.h"
 #include "core/evaluate/grid_tables.h"
-#include "core/evaluate/run_change.h"
-#include "core/judgement/protection_rules.h"
 #include "core/judgement/travel_rules.h"
+#include "core/limits/sound_limits.h"
 #include "core/physics/preferred_values.h"
 
 namespace core {

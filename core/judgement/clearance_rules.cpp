@@ -3,18 +3,13 @@
 #include <cmath>
 
 #include "core/edits/fit_edits.h"
-#include "core/evaluate/screw_choice.h"
+#include "core/fit/screw_choice.h"
 #include "core/judgement/fit_judging.h"
 
 namespace core {
 namespace {
 
-bool behindGlass(const Place& place)
-{
-    return place.behind == Behind::Glass || place.behind == Behind::Regulator;
-}
-
-PracticeKey depthLimit(const Place& place)
+PracticeKey depthKey(const Place& place)
 {
     return place.behind == Behind::Regulator ? PracticeKey::RegulatorMargin_m : PracticeKey::DepthMargin_m;
 }
@@ -51,17 +46,13 @@ void addSurround(Finding& finding, const PlannedDriver& driver)
     }
 }
 
-std::vector<Finding> judgeFront(const Judging& judging, RuleId rule, bool underPanel)
+std::vector<Finding> judgeFront(const Judging& judging, bool underPanel)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        const auto& margin = driver.fit.frontMargin_m;
-        const double wanted_m = driver.fit.wantedFront_m;
-        if (driver.place.underPanel != underPanel || !margin || !(margin->value < wanted_m - kLengthSlack_m)) continue;
-        const bool touches = margin->value < -kLengthSlack_m;
-        Finding finding = fitFinding(judging, driver, rule, touches ? Severity::Stop : Severity::Care,
-                                     {Quantity::FrontMargin_m, *margin, touches ? 0.0 : wanted_m,
-                                      touches ? std::nullopt : std::optional(PracticeKey::FrontMargin_m)});
+        const auto verdict = frontLimit(driver.place, driver.fit);
+        if (!verdict || driver.place.underPanel != underPanel) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         addSurround(finding, driver);
         if (underPanel && driver.fit.spacers)
             finding.mends.push_back(spacerMend(judging, driver, driver.fit.spacers->sum_m));
@@ -81,19 +72,13 @@ std::vector<Finding> judgeDepthAndSpacer(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        const auto& margin = driver.fit.depthMargin_m;
-        if (!margin || !(margin->value < driver.fit.wantedDepth_m - kLengthSlack_m)) continue;
-        const bool none = !driver.fit.spacers;
-        if (behindGlass(driver.place) && !none) continue;  // the glass has its own rule
-        // Contact that no spacer clears is a Stop; a margin that is only thin is not.
-        const bool touches = none && margin->value < -kLengthSlack_m;
-        Finding finding = fitFinding(judging, driver, RuleId::DepthAndSpacer, touches ? Severity::Stop : Severity::Care,
-                                     {Quantity::DepthMargin_m, *margin, driver.fit.wantedDepth_m,
-                                      depthLimit(driver.place)});
+        const auto verdict = depthLimit(driver.place, driver.fit);
+        if (!verdict) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         if (driver.fit.spacerNeeded_m)
             finding.evidence.push_back({{driver.id, Quantity::SpacerNeeded_m},
                                         judging.goalId,
-                                        {*driver.fit.spacerNeeded_m, margin->worst, {}},
+                                        {*driver.fit.spacerNeeded_m, verdict->figure.worst, {}},
                                         {},
                                         {}});
         addDepthMends(finding, judging, driver);
@@ -106,34 +91,20 @@ std::vector<Finding> judgeWindowTravel(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        if (!behindGlass(driver.place)) continue;
-        const DriverFit& fit = driver.fit;
-        const Computed* least = nullptr;
-        for (const auto* margin : {&fit.depthMargin_m, &fit.glassUpMargin_m, &fit.screwMargin_m})
-            if (*margin && (!least || (*margin)->value < least->value)) least = &**margin;
-        // Nobody knows where the glass runs, up or down.
-        const bool unknown = !fit.depthMargin_m;
-        if (!unknown && !(least->value < fit.wantedDepth_m - kLengthSlack_m)) continue;
-        const bool meets = least && least->value < -kLengthSlack_m;
-        const Quantity what = least == nullptr || least == &*fit.depthMargin_m        ? Quantity::DepthMargin_m
-                              : fit.glassUpMargin_m && least == &*fit.glassUpMargin_m ? Quantity::GlassMargin_m
-                                                                                      : Quantity::ScrewMargin_m;
-        if (unknown && !meets) {
-            Finding finding{.rule = RuleId::WindowTravel, .severity = Severity::Care, .stage = judging.goalId};
+        const auto verdict = windowLimit(driver.place, driver.fit);
+        if (!verdict) continue;
+        if (!verdict->limit) {  // nobody knows where the glass runs
+            Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
             finding.where = bothSides(judging, driver.id);
-            const Known& depth = fit.body.at(Quantity::Depth_m);
-            finding.evidence = {
-                {{driver.id, Quantity::Depth_m}, judging.goalId, {depth.value, depth.basis.origin, {}}, {}, {}}};
+            finding.evidence = {{{driver.id, verdict->what}, judging.goalId, verdict->figure, {}, {}}};
             finding.mends = {measureMend(driver.id, judging.goalId, Quantity::DepthMargin_m)};
             findings.push_back(std::move(finding));
             continue;
         }
-        Finding finding = fitFinding(judging, driver, RuleId::WindowTravel, meets ? Severity::Stop : Severity::Care,
-                                     {what, *least, meets ? 0.0 : fit.wantedDepth_m,
-                                      meets ? std::nullopt : std::optional(depthLimit(driver.place))});
+        Finding finding = fitFinding(judging, driver, *verdict);
         addDepthMends(finding, judging, driver);
-        if (what == Quantity::ScrewMargin_m)
-            if (const auto screw = shorterScrew_m(judging.practice, driver.place, driver.mount, fit))
+        if (verdict->what == Quantity::ScrewMargin_m)
+            if (const auto screw = shorterScrew_m(judging.practice, driver.place, driver.mount, driver.fit))
                 offerFirst(finding, {MendName::ShorterScrews, *screw, setScrews(judging.plan, driver.id, *screw)});
         findings.push_back(std::move(finding));
     }
@@ -153,7 +124,7 @@ std::vector<Finding> judgeNeedlessCut(const Judging& judging)
                                      {Quantity::DepthMargin_m,
                                       {without_m, fit.depthMargin_m->worst, {}},
                                       fit.wantedDepth_m,
-                                      depthLimit(driver.place)});
+                                      depthKey(driver.place)});
         finding.mends = {
             {MendName::LeaveObstruction, 0.0, leaveAsItIs(judging.plan, driver.id, AlterationKind::CutObstruction)}};
         findings.push_back(std::move(finding));
@@ -163,22 +134,21 @@ std::vector<Finding> judgeNeedlessCut(const Judging& judging)
 
 std::vector<Finding> judgeFrontClearance(const Judging& judging)
 {
-    return judgeFront(judging, RuleId::FrontClearance, false);
+    return judgeFront(judging, false);
 }
 
 std::vector<Finding> judgeUnderPanel(const Judging& judging)
 {
-    return judgeFront(judging, RuleId::UnderPanel, true);
+    return judgeFront(judging, true);
 }
 
 std::vector<Finding> judgeScrewReaches(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        const auto& margin = driver.fit.screwMargin_m;
-        if (!margin || !(margin->value < -kLengthSlack_m)) continue;
-        Finding finding = fitFinding(judging, driver, RuleId::ScrewReaches, Severity::Stop,
-                                     {Quantity::ScrewMargin_m, *margin, 0.0, {}});
+        const auto verdict = screwReachLimit(driver.fit);
+        if (!verdict) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         if (const auto screw = shorterScrew_m(judging.practice, driver.place, driver.mount, driver.fit))
             finding.mends.push_back({MendName::ShorterScrews, *screw, setScrews(judging.plan, driver.id, *screw)});
         findings.push_back(std::move(finding));

@@ -6,8 +6,8 @@
 #include "core/edits/coil_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/pin_table.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/survey/pin_table.h"
 
 namespace core {
 namespace {
@@ -43,9 +43,9 @@ void offerChannel(Finding& finding, const Judging& judging, DeviceId device)
     if (free.empty()) return;
     const RunResult* before = findRunOfDevice(judging.found, device);
     const auto same = before ? std::find(free.begin(), free.end(), before->run.id.channel) : free.end();
-    finding.mends.push_back({MendName::ConnectDriver, 0.0,
-                             connectSpeaker(judging.plan, judging.goalId, device,
-                                            same == free.end() ? free.front() : *same)});
+    finding.mends.push_back(
+        {MendName::ConnectDriver, 0.0,
+         connectSpeaker(judging.plan, judging.goalId, device, same == free.end() ? free.front() : *same)});
 }
 
 }  // namespace

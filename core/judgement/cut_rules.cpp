@@ -3,7 +3,7 @@
 #include <set>
 
 #include "core/edits/fit_edits.h"
-#include "core/evaluate/plug_cut.h"
+#include "core/fitout/plug_cut.h"
 
 namespace core {
 namespace {

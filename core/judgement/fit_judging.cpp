@@ -1,7 +1,7 @@
 #include "core/judgement/fit_judging.h"
 
 #include "core/edits/fit_edits.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 
 namespace core {
 namespace {
@@ -79,6 +79,12 @@ Finding fitFinding(const Judging& judging, const PlannedDriver& driver, RuleId r
     finding.evidence = {{{driver.id, figure.what}, judging.goalId, figure.figure, figure.limit, figure.limitFrom}};
     soften(finding, {.worst = figure.figure.worst});
     return finding;
+}
+
+Finding fitFinding(const Judging& judging, const PlannedDriver& driver, const Verdict& verdict)
+{
+    return fitFinding(judging, driver, verdict.rule, verdict.severity,
+                      {verdict.what, verdict.figure, verdict.limit, verdict.key});
 }
 
 }  // namespace core

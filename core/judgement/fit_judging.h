@@ -1,10 +1,9 @@
 #pragma once
 
 #include "core/judgement/judging.h"
+#include "core/limits/fit_limits.h"
 
 namespace core {
-
-inline constexpr double kLengthSlack_m = 1e-9;  // 68 + 5 - 60 is not exact in binary
 
 // A driver whose place is judged: it was put there, turned or set on a spacer by the plan.
 struct PlannedDriver {
@@ -32,6 +31,7 @@ struct FitFigure {
 // that would settle it first.
 [[nodiscard]] Finding fitFinding(const Judging& judging, const PlannedDriver& driver, RuleId rule, Severity severity,
                                  const FitFigure& figure);
+[[nodiscard]] Finding fitFinding(const Judging& judging, const PlannedDriver& driver, const Verdict& verdict);
 
 // This driver and its twin that follows.
 [[nodiscard]] std::vector<Subject> bothSides(const Judging& judging, DeviceId device);

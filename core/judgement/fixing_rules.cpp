@@ -11,13 +11,6 @@
 namespace core {
 namespace {
 
-// Where the sun reaches: up on the dash and the deck, and anywhere on a vehicle without a cabin.
-bool inSun(const Judging& judging, PlaceKind kind)
-{
-    const BodyClass& body = judging.practice.bodies.at(std::string(textOf(judging.plan.body.kind)));
-    return !body.cabin || kind == PlaceKind::DashTop || kind == PlaceKind::RearDeck;
-}
-
 // What one screw may bear where it bites; nothing where nobody knows what that is.
 std::optional<PracticeKey> holdOf(Anchor anchor)
 {
@@ -63,16 +56,9 @@ std::vector<Finding> judgeHeavyOnAdhesive(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        if (driver.mount.fixing != Fixing::Adhesive) continue;
-        const Known& mass = driver.fit.body.at(Quantity::Mass_kg);
-        const PracticeKey stop =
-            inSun(judging, driver.place.kind) ? PracticeKey::AdhesiveSunStop_kg : PracticeKey::AdhesiveStop_kg;
-        const bool isStop = over(mass.value, judging.practice[stop]);
-        if (!over(mass.value, judging.practice[PracticeKey::AdhesiveCare_kg])) continue;
-        const PracticeKey key = isStop ? stop : PracticeKey::AdhesiveCare_kg;
-        Finding finding =
-            fitFinding(judging, driver, RuleId::HeavyOnAdhesive, isStop ? Severity::Stop : Severity::Care,
-                       {Quantity::Mass_kg, {mass.value, mass.basis.origin, {}}, judging.practice[key], key});
+        const auto verdict = adhesiveLimit(judging.plan.body, driver.place, driver.mount, driver.fit, judging.practice);
+        if (!verdict) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         finding.mends = {{MendName::FixByBracket, 0.0, fixDriver(judging.plan, driver.id, Fixing::Bracket)},
                          {MendName::FixByRing, 0.0, fixDriver(judging.plan, driver.id, Fixing::Ring)}};
         if (finding.couldBe) offerFirst(finding, measureMend(driver.id, judging.goalId, Quantity::Mass_kg));

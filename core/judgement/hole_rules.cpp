@@ -5,7 +5,9 @@
 
 #include "core/edits/fit_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/driver_fit.h"
+#include "core/fit/driver_body.h"
+#include "core/fit/fit_of.h"
+#include "core/fit/screw_holes.h"
 #include "core/judgement/fit_judging.h"
 
 namespace core {
@@ -34,15 +36,9 @@ std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
         const auto& hole = driver.fit.hole;
-        if (!hole || !hole->there_m || (!hole->ring && !hole->cut)) continue;
-        const auto measured = driver.place.room.find(Quantity::Cutout_m);
-        const Origin there = measured == driver.place.room.end() ? Origin::Stated : measured->second.basis.origin;
-        Finding finding = fitFinding(judging, driver, RuleId::CutoutAndRing,
-                                     hole->ring || noCutting ? Severity::Stop : Severity::Care,
-                                     {Quantity::Cutout_m,
-                                      {*hole->there_m, std::max(there, hole->worst), {}},
-                                      hole->ring ? hole->limits.most_m : hole->limits.least_m,
-                                      {}});
+        const auto verdict = holeLimit(driver.place, driver.fit, noCutting);
+        if (!verdict) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         if (hole->ring && hole->ringOutside_m)
             finding.mends.push_back(
                 {MendName::FitRing, *hole->ringOutside_m,
@@ -57,9 +53,9 @@ std::vector<Finding> judgeCutoutAndRing(const Judging& judging)
         finding.mends.push_back(chooseDriverMend(driver.id));
         if (hole->cut && noCutting) finding.mends.push_back({MendName::AllowCutting, 0.0, allowCutting(judging.plan)});
         if (finding.couldBe)
-            offerFirst(finding,
-                       measureMend(driver.id, judging.goalId,
-                                   measured == driver.place.room.end() ? Quantity::Cutout_m : Quantity::Basket_m));
+            offerFirst(finding, measureMend(driver.id, judging.goalId,
+                                            driver.place.room.contains(Quantity::Cutout_m) ? Quantity::Basket_m
+                                                                                           : Quantity::Cutout_m));
         findings.push_back(std::move(finding));
     }
     return findings;
@@ -91,16 +87,11 @@ std::vector<Finding> judgeHoleUnknown(const Judging& judging)
 
 std::vector<Finding> judgeDomeTakenForHole(const Judging& judging)
 {
-    constexpr double kSame_m = 0.0005;
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        const auto dome = driver.part.figures.find(Quantity::Dome_m);
-        const auto cutout = driver.part.figures.find(Quantity::Cutout_m);
-        if (dome == driver.part.figures.end() || cutout == driver.part.figures.end()) continue;
-        if (std::abs(dome->second.value - cutout->second.value) > kSame_m) continue;
-        Finding finding = fitFinding(
-            judging, driver, RuleId::DomeTakenForHole, Severity::Stop,
-            {Quantity::Cutout_m, {cutout->second.value, cutout->second.basis.origin, {}}, dome->second.value, {}});
+        const auto verdict = domeLimit(driver.part);
+        if (!verdict) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         Part part = driver.part;
         part.figures.erase(Quantity::Cutout_m);
         const Known usual = bodyFigures(part, judging.practice).at(Quantity::Basket_m);
@@ -156,16 +147,9 @@ std::vector<Finding> judgeScrewOutsideFlange(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
-        const Known& flange = driver.fit.body.at(Quantity::Flange_m);
-        const auto& reach = driver.fit.screwReach;
-        if (!reach || !over(*reach, 1.0) || flange.basis.origin == Origin::ClassGuess) continue;
-        double across_m = 0.0;
-        const auto pattern = patternOf(driver.fit.body);
-        for (const ScrewHole& hole : pattern->holes)
-            across_m = std::max(across_m, 2.0 * std::hypot(hole.u_m, hole.v_m));
-        Finding finding = fitFinding(
-            judging, driver, RuleId::ScrewOutsideFlange, Severity::Stop,
-            {Quantity::ScrewCircle_m, {across_m, flange.basis.origin, {}}, across_m / std::sqrt(*reach), {}});
+        const auto verdict = flangeLimit(driver.fit);
+        if (!verdict) continue;
+        Finding finding = fitFinding(judging, driver, *verdict);
         finding.mends = {measureMend(driver.id, judging.goalId, Quantity::Flange_m), chooseDriverMend(driver.id)};
         findings.push_back(std::move(finding));
     }

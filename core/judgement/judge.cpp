@@ -99,45 +99,20 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
     const StageId goal = plan.job.goal;
     const Judging judging{
         plan, evaluation.practice,          *evaluation.stages.at(kFound), *evaluation.stages.at(goal),
-        goal, spreadAt(evaluation, kFound), spreadAt(evaluation, goal), evaluation.tables.get()};
+        goal, spreadAt(evaluation, kFound), spreadAt(evaluation, goal),    evaluation.tables.get()};
     std::vector<Finding> findings;
-    for (const auto& rule : {judgeLoadUnderMinimum,
-                             judgeLowerLoadOnFactory,
-                             judgeLessLevel,
-                             judgeCoilOverRating,
-                             judgeClipsEarly,
-                             judgeLevelMismatch,
-                             judgeKeptCapacitor,
-                             judgeCapacitorOnFilteredOutput,
-                             judgeDepthAndSpacer,
-                             judgeWindowTravel,
-                             judgeCutoutAndRing,
-                             judgeHoleUnknown,
-                             judgeDomeTakenForHole,
-                             judgeScrewHoles,
-                             judgeFrontClearance,
-                             judgeUnderPanel,
-                             judgeCoverSwallows,
-                             judgeHeavyOnAdhesive,
-                             judgeSealMissing,
-                             judgePinchedCable,
-                             judgeWireSlack,
-                             judgePlasticAnchors,
-                             judgeCountsOpen,
-                             judgeScrewReaches,
-                             judgeNeedlessCut,
-                             judgeFixingOverload,
-                             judgeCoilsFight,
-                             judgeCoilOpen,
-                             judgeDriverUnfed,
-                             judgeTweeterUnprotected,
-                             judgeHighPassLost,
-                             judgeTravelWithProgramme,
-                             judgeSubwooferTravel,
-                             judgeTurnedPairs,
-                             judgeScrewOutsideFlange,
-                             judgeFuseAndCable,
-                             judgeCutAgainstWish}) {
+    for (const auto& rule : {
+             judgeLoadUnderMinimum, judgeLowerLoadOnFactory, judgeLessLevel,          judgeCoilOverRating,
+             judgeClipsEarly,       judgeLevelMismatch,      judgeKeptCapacitor,      judgeCapacitorOnFilteredOutput,
+             judgeDepthAndSpacer,   judgeWindowTravel,       judgeCutoutAndRing,      judgeHoleUnknown,
+             judgeDomeTakenForHole, judgeScrewHoles,         judgeFrontClearance,     judgeUnderPanel,
+             judgeCoverSwallows,    judgeHeavyOnAdhesive,    judgeSealMissing,        judgePinchedCable,
+             judgeWireSlack,        judgePlasticAnchors,     judgeCountsOpen,         judgeScrewReaches,
+             judgeNeedlessCut,      judgeFixingOverload,     judgeCoilsFight,         judgeCoilOpen,
+             judgeDriverUnfed,      judgeTweeterUnprotected, judgeHighPassLost,       judgeTravelWithProgramme,
+             judgeSubwooferTravel,  judgeTurnedPairs,        judgeScrewOutsideFlange, judgeFuseAndCable,
+             judgeCutAgainstWish,
+         }) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {
             sortMends(finding);

@@ -1,6 +1,6 @@
 #include "core/judgement/judging.h"
 
-#include "core/evaluate/widen.h"
+#include "core/spread/widen.h"
 
 namespace core {
 

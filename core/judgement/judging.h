@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "core/base/threshold.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/sides.h"
 #include "core/model/finding.h"
 
 namespace core {
@@ -103,8 +103,7 @@ inline void offerOhmmeter(Finding& finding, const RunResult& run, StageId stage)
 
 [[nodiscard]] inline Mend chooseDriverMend(DeviceId device)
 {
-    return {.name = MendName::ChooseDriver,
-            .act = SolverRequest{SolverRequest::Kind::ChooseDriver, device, {}}};
+    return {.name = MendName::ChooseDriver, .act = SolverRequest{SolverRequest::Kind::ChooseDriver, device, {}}};
 }
 
 }  // namespace core

@@ -4,18 +4,14 @@
 
 #include "core/base/grid.h"
 #include "core/edits/named_edits.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/sides.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
 #include "core/physics/level.h"
 
 namespace core {
 namespace {
 
-constexpr double kLow_hz = 250.0, kHigh_hz = 16000.0;
-constexpr double kPassband_db = 10.0;     // under its loudest: there it plays
-constexpr double kOtherWay_octave = 2.0;  // apart in the middle of their bands
-
-// Where in 250 Hz-16 kHz one driver plays, and how loud on its axis per source volt.
+// Where in the band that is compared one driver plays, and how loud on its axis per source volt.
 struct Way {
     const RunResult* run = nullptr;
     const Place* place = nullptr;
@@ -25,17 +21,19 @@ struct Way {
     bool stood = false;          // as it was found
 };
 
-Way wayOf(const Fitout& used, const RunResult& run)
+Way wayOf(const Fitout& used, const RunResult& run, const Practice& practice)
 {
+    const double low_hz = practice[PracticeKey::MismatchFrom_hz], high_hz = practice[PracticeKey::MismatchTo_hz];
+    const double passband_ratio = ratioOf(-practice[PracticeKey::MismatchPassband_db]);
     Way way{&run, placeOf(used, run.run.id.coil.device), used.devices.at(run.run.id.coil.device).at, 0.0, 0.0};
     const Eigen::ArrayXd hz = frequencyGrid_hz();
     const Eigen::ArrayXd pressure = run.pressure_pa_v.abs();
     double most = 0.0;
     for (Eigen::Index i = 0; i < hz.size(); ++i)
-        if (hz(i) >= kLow_hz && hz(i) <= kHigh_hz) most = std::max(most, pressure(i));
+        if (hz(i) >= low_hz && hz(i) <= high_hz) most = std::max(most, pressure(i));
     double count = 0.0;
     for (Eigen::Index i = 0; i < hz.size(); ++i) {
-        if (hz(i) < kLow_hz || hz(i) > kHigh_hz || !(pressure(i) > most * ratioOf(-kPassband_db))) continue;
+        if (hz(i) < low_hz || hz(i) > high_hz || !(pressure(i) > most * passband_ratio)) continue;
         way.level_db += decibels(pressure(i));
         way.centre_octave += std::log2(hz(i));
         count += 1.0;
@@ -47,22 +45,22 @@ Way wayOf(const Fitout& used, const RunResult& run)
     return way;
 }
 
-bool sameBand(const Way& a, const Way& b)
+bool sameBand(const Way& a, const Way& b, const Practice& practice)
 {
-    return std::abs(a.centre_octave - b.centre_octave) < kOtherWay_octave;
+    return std::abs(a.centre_octave - b.centre_octave) < practice[PracticeKey::OtherBand_octave];
 }
 
 // The same band on the vehicle's two sides.
-bool areSides(const Way& a, const Way& b)
+bool areSides(const Way& a, const Way& b, const Practice& practice)
 {
-    return a.place->pair == b.at && sameBand(a, b);
+    return a.place->pair == b.at && sameBand(a, b, practice);
 }
 
 // Two bands of one side and row.
-bool areWays(const Way& a, const Way& b)
+bool areWays(const Way& a, const Way& b, const Practice& practice)
 {
     const Vec3 &here = a.place->frame.at_m, &there = b.place->frame.at_m;
-    return !sameBand(a, b) && here.y * there.y > 0.0 && inOneRow(here, there);
+    return !sameBand(a, b, practice) && here.y * there.y > 0.0 && inOneRow(here, there);
 }
 
 // Turn the louder one down, where a channel of its own lets it.
@@ -115,14 +113,14 @@ std::vector<Finding> judgeLevelMismatch(const Judging& judging)
     std::vector<Way> ways;
     for (const RunResult& run : judging.goal.runs) {
         if (run.sameCone || !placeOf(judging.goal.used, run.run.id.coil.device)) continue;
-        ways.push_back(wayOf(judging.goal.used, run));
+        ways.push_back(wayOf(judging.goal.used, run, judging.practice));
         ways.back().stood = judging.stood(run);
     }
     for (size_t i = 0; i < ways.size(); ++i)
         for (size_t j = i + 1; j < ways.size(); ++j) {
             const Way &a = ways[i], &b = ways[j];
             if (a.run->run.id.coil.device == b.run->run.id.coil.device) continue;  // as its maker made it
-            if (!areSides(a, b) && !areWays(a, b)) continue;
+            if (!areSides(a, b, judging.practice) && !areWays(a, b, judging.practice)) continue;
             if (repeatsLeader(judging.goal, a.run->run.id.coil.device) &&
                 repeatsLeader(judging.goal, b.run->run.id.coil.device))
                 continue;  // said of the leading side already

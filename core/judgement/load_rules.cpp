@@ -6,15 +6,16 @@
 #include "core/edits/coil_edits.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/complete.h"
-#include "core/evaluate/driver_work.h"
 #include "core/evaluate/grid_tables.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/widen.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/driver_work.h"
+#include "core/fitout/resolve.h"
+#include "core/limits/sound_limits.h"
 #include "core/physics/filter.h"
 #include "core/physics/level.h"
 #include "core/physics/preferred_values.h"
+#include "core/spread/widen.h"
 
 namespace core {
 namespace {
@@ -49,25 +50,12 @@ bool cameWithTheVehicle(const Judging& judging, const CircuitResult& circuit)
     return before && before->load_ohm.isApprox(circuit.load_ohm, 1e-9);
 }
 
-// What an ohmmeter shows of a driver and the resistors in its lead: all its coils as they are joined.
-double leads_ohm(const Judging& judging, const StageResult& stage, const RunResult& run)
-{
-    double sum = coilsAtDriver(stage.used, run.run.id.coil.device, judging.practice)
-                     .leads_ohm.value_or(run.coil.at(Quantity::Re_ohm).value);
-    for (const DeviceId device : run.run.along) {
-        const Part& part = stage.used.parts.at(stage.used.devices.at(device).part);
-        const std::string resistor = firstOf(part, ElementKind::Resistor);
-        if (part.inside.size() == 1 && !resistor.empty())
-            sum += complete(part, resistor, judging.practice).at(Quantity::Resistance_ohm).value;
-    }
-    return sum;
-}
-
 // The nominal impedance of all that.
 Computed nominalAtLeads(const Judging& judging, const StageResult& stage, const RunResult& run)
 {
     const Known& nominal = run.coil.at(Quantity::Nominal_ohm);
-    return {nominal.value * leads_ohm(judging, stage, run) / run.coil.at(Quantity::Re_ohm).value, nominal.basis.origin,
+    return {nominal.value * atLeads(stage.used, run, judging.practice).value / run.coil.at(Quantity::Re_ohm).value,
+            nominal.basis.origin,
             {}};
 }
 
@@ -91,8 +79,7 @@ void offerRewiring(Finding& finding, const Judging& judging, const RunResult& ru
     if (at.coils.size() < 2 || at.join == CoilJoin::Series || !at.leads_ohm) return;
     const double series_ohm = static_cast<double>(at.coils.size()) * run.coil.at(Quantity::Re_ohm).value;
     if (least_ohm * series_ohm / *at.leads_ohm < wanted_ohm) return;
-    finding.mends.push_back(
-        {MendName::CoilsInSeries, series_ohm, planCoils(judging.plan, device, CoilJoin::Series)});
+    finding.mends.push_back({MendName::CoilsInSeries, series_ohm, planCoils(judging.plan, device, CoilJoin::Series)});
 }
 
 // A resistor in a driver's lead that lifts the load to what is wanted, and what it takes.
@@ -125,21 +112,18 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
     for (const CircuitResult& circuit : judging.goal.circuits) {
         if (repeatsAnotherChannel(judging, circuit)) continue;
         const Known& minimum = circuit.output.at(Quantity::LeastLoad_ohm);
-        const double stop_ohm = judging.practice[PracticeKey::LoadStop_ratio] * minimum.value;
-        const double care_ohm = judging.practice[PracticeKey::LoadCare_ratio] * minimum.value;
-        if (!under(circuit.least_ohm, care_ohm)) continue;
-        const bool stop = under(circuit.least_ohm, stop_ohm);
-        const bool came = cameWithTheVehicle(judging, circuit);
-        Finding finding{.rule = RuleId::LoadUnderMinimum,
-                        .severity = came ? Severity::Note : stop ? Severity::Stop : Severity::Care,
-                        .stage = judging.goalId};
+        const auto verdict = loadLimit({circuit.least_ohm, circuit.worst, {}}, minimum,
+                                       cameWithTheVehicle(judging, circuit), judging.practice);
+        if (!verdict) continue;
+        const double care_ohm = judging.practice[PracticeKey::LoadCare_ratio] * minimum.value;  // what is wanted
+        Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
         finding.where = playedBy(judging, circuit.channel);
         finding.evidence = {
             {{circuit.channel, Quantity::LeastImpedance_ohm},
              judging.goalId,
              {circuit.least_ohm, circuit.worst},
-             stop ? stop_ohm : care_ohm,
-             stop ? PracticeKey::LoadStop_ratio : PracticeKey::LoadCare_ratio},
+             verdict->limit,
+             verdict->key},
             {{circuit.channel, Quantity::AtFrequency_hz}, judging.goalId, {circuit.least_hz, circuit.worst}, {}, {}},
             {{circuit.channel, Quantity::LeastLoad_ohm},
              judging.goalId,
@@ -177,27 +161,17 @@ std::vector<Finding> judgeLowerLoadOnFactory(const Judging& judging)
         const RunResult* before = findRun(judging.found, run->run.id);
         if (!before || before->driver == run->driver || !isFactory(judging, run->run.id.channel.device)) continue;
         if (run->sameCone) continue;
-        Known now = run->coil.at(Quantity::Re_ohm), old = before->coil.at(Quantity::Re_ohm);
-        now.value = leads_ohm(judging, judging.goal, *run);
-        old.value = leads_ohm(judging, judging.found, *before);
-        const double ratio = now.value / old.value;
-        const double care = judging.practice[PracticeKey::LowerLoadCare_ratio];
-        const double stop = judging.practice[PracticeKey::LowerLoadStop_ratio];
-        if (!under(ratio, care)) continue;
+        const Known now = atLeads(judging.goal.used, *run, judging.practice);
+        const Known old = atLeads(judging.found.used, *before, judging.practice);
         const CircuitResult* circuit = findCircuit(judging.goal, run->run.id.channel);
-        const bool amplifierUnknown = circuit->output.at(Quantity::LeastLoad_ohm).basis.origin == Origin::ClassGuess;
-        const bool isStop = under(ratio, stop) && amplifierUnknown;
-        Finding finding{.rule = RuleId::LowerLoadOnFactory,
-                        .severity = isStop ? Severity::Stop : Severity::Care,
-                        .stage = judging.goalId,
-                        .from = kFound};
+        const bool minimumGuessed = circuit->output.at(Quantity::LeastLoad_ohm).basis.origin == Origin::ClassGuess;
+        const auto verdict = lowerLoadLimit(now, old, minimumGuessed, judging.practice);
+        if (!verdict) continue;
+        const double care = judging.practice[PracticeKey::LowerLoadCare_ratio];  // what is wanted
+        Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId, .from = kFound};
         finding.where = judging.alike(coil.device);
-        const Origin worst = std::max(now.basis.origin, old.basis.origin);
-        finding.evidence = {{{coil, Quantity::Ratio},
-                             judging.goalId,
-                             {ratio, worst},
-                             isStop ? stop : care,
-                             isStop ? PracticeKey::LowerLoadStop_ratio : PracticeKey::LowerLoadCare_ratio},
+        const Origin worst = verdict->figure.worst;
+        finding.evidence = {{{coil, verdict->what}, judging.goalId, verdict->figure, verdict->limit, verdict->key},
                             {{coil, Quantity::Re_ohm}, judging.goalId, {now.value, now.basis.origin}, {}, {}},
                             {{coil, Quantity::Re_ohm}, kFound, {old.value, old.basis.origin}, {}, {}}};
         offerRewiring(finding, judging, *run, now.value, care * old.value);
@@ -225,7 +199,8 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
         const Port& coil = run->run.id.coil;
         const RunResult* before = findRun(judging.found, run->run.id);
         if (!before || run->sameCone ||
-            !over(leads_ohm(judging, judging.goal, *run), leads_ohm(judging, judging.found, *before)))
+            !over(atLeads(judging.goal.used, *run, judging.practice).value,
+                  atLeads(judging.found.used, *before, judging.practice).value))
             continue;
         const double change_db = levelChange_db(judging, *run, *before);
         const double note_db = judging.practice[PracticeKey::LessLevelNote_db];
@@ -238,13 +213,14 @@ std::vector<Finding> judgeLessLevel(const Judging& judging)
                         .from = kFound};
         finding.where = judging.alike(coil.device);
         const Origin worst = std::max(run->worst, before->worst);
-        finding.evidence = {{{coil, Quantity::LevelChange_db},
-                             judging.goalId,
-                             {change_db, worst},
-                             care ? -care_db : -note_db,
-                             care ? PracticeKey::LessLevelCare_db : PracticeKey::LessLevelNote_db},
-                            {{coil, Quantity::Nominal_ohm}, judging.goalId, nominalAtLeads(judging, judging.goal, *run), {}, {}},
-                            {{coil, Quantity::Nominal_ohm}, kFound, nominalAtLeads(judging, judging.found, *before), {}, {}}};
+        finding.evidence = {
+            {{coil, Quantity::LevelChange_db},
+             judging.goalId,
+             {change_db, worst},
+             care ? -care_db : -note_db,
+             care ? PracticeKey::LessLevelCare_db : PracticeKey::LessLevelNote_db},
+            {{coil, Quantity::Nominal_ohm}, judging.goalId, nominalAtLeads(judging, judging.goal, *run), {}, {}},
+            {{coil, Quantity::Nominal_ohm}, kFound, nominalAtLeads(judging, judging.found, *before), {}, {}}};
         finding.mends.push_back(chooseDriverMend(coil.device));
         const Address level{run->run.id, Quantity::Level_db};
         Doubt doubt{.worst = worst, .leans = {{judging.goalId, level}, {kFound, level, -1.0}}};
@@ -268,10 +244,9 @@ std::optional<Filter> coolingHighPass(const Judging& judging, const ConeResult& 
     constexpr double kLowest_hz = 20.0, kStep_hz = 10.0, kHighest_hz = 250.0;
     for (double corner_hz = kLowest_hz; corner_hz <= kHighest_hz; corner_hz += kStep_hz) {
         const Filter filter{corner_hz, 2};
-        const Eigen::ArrayXd passed =
-            filterResponse({FilterFamily::Butterworth, filter.order}, FilterSide::HighPass, corner_hz,
-                           judging.tables->frequency_hz)
-                .abs2();
+        const Eigen::ArrayXd passed = filterResponse({FilterFamily::Butterworth, filter.order}, FilterSide::HighPass,
+                                                     corner_hz, judging.tables->frequency_hz)
+                                          .abs2();
         const double all = (judging.tables->programme * cone.heat_w_v2).sum();
         const double left = (judging.tables->programme * cone.heat_w_v2 * passed).sum();
         if (all > 0.0 && cone.programme_w * left / all <= rating_w) return filter;
@@ -287,15 +262,15 @@ std::vector<Finding> judgeCoilOverRating(const Judging& judging)
     for (const auto& [cone, run] : judging.leadingCones()) {
         const Port& coil = run->run.id.coil;
         const Known& rating = run->coil.at(Quantity::Power_w);
-        const double sineLimit_w = judging.practice[PracticeKey::CoilSine_ratio] * rating.value;
         const bool highPass =
             !run->run.seriesCapacitors.empty() || findCircuit(judging.goal, run->run.id.channel)->filteredLow;
-        const bool stop = over(cone->sine_w, sineLimit_w) && !highPass;
+        const auto verdict =
+            heatLimit({cone->sine_w, cone->programme_w, rating, highPass, cone->worst}, judging.practice);
+        if (!verdict) continue;
+        const bool stop = verdict->severity == Severity::Stop;
         const bool care = over(cone->programme_w, rating.value);
-        if (!stop && !care) continue;
-        Finding finding{.rule = RuleId::CoilOverRating,
-                        .severity = stop ? Severity::Stop : Severity::Care,
-                        .stage = judging.goalId};
+        const double sineLimit_w = judging.practice[PracticeKey::CoilSine_ratio] * rating.value;
+        Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
         finding.where = judging.alike(coil.device);
         const Origin worst = std::max(cone->worst, rating.basis.origin);
         finding.evidence = {

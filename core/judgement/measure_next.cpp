@@ -40,7 +40,8 @@ Unsure weighed(const Evaluation& evaluation, const std::vector<Lean>& leans)
         if (!spread) return {};
         allShifted = allShifted && spread->allShifted;
         if (const auto draws = spread->draws.find(lean.figure); draws != spread->draws.end())
-            drawn = (drawn.size() > 0 ? drawn : Eigen::ArrayXd::Zero(draws->second.size())) + lean.slope * draws->second;
+            drawn =
+                (drawn.size() > 0 ? drawn : Eigen::ArrayXd::Zero(draws->second.size())) + lean.slope * draws->second;
         for (const UncertainInput& input : spread->inputs) {
             const auto shift = input.shifts.find(lean.figure);
             if (shift == input.shifts.end()) continue;
@@ -120,8 +121,8 @@ std::optional<NextReading> best(const Evaluation& evaluation, const Unsure& unsu
         const double perMinute = square / minutesOf(instrumentFor(one.input->what.what), practice);
         return std::pair(has(one) && square >= worth, perMinute);
     };
-    const auto most =
-        std::max_element(unsure.by.begin(), unsure.by.end(), [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
+    const auto most = std::max_element(unsure.by.begin(), unsure.by.end(),
+                                       [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
     const UncertainInput& input = *most->input;
     const Instrument by = instrumentFor(input.what.what);
     return NextReading{.what = input.what,

@@ -33,8 +33,8 @@ struct NextReading {
 // What can be done about it here and now: an ohmmeter's reading typed in. Nothing for what takes another instrument.
 [[nodiscard]] std::optional<Mend> readingMend(const NextReading& next);
 
-// The reading that most narrows one finding for its minutes, of those that the bay has the instrument for; where none of
-// them settles enough, the best of all. Nothing while no spread is known.
+// The reading that most narrows one finding for its minutes, of those that the bay has the instrument for; where none
+// of them settles enough, the best of all. Nothing while no spread is known.
 [[nodiscard]] std::optional<NextReading> settlingReading(const Evaluation& evaluation, const Finding& finding,
                                                          const Bay& bay = kUsualBay);
 
@@ -42,7 +42,6 @@ struct NextReading {
 // ears. Nothing while no spread is known, and where nothing unmeasured matters.
 // findings  of judge(), worst first
 [[nodiscard]] std::optional<NextReading> measureNext(const Plan& plan, const Evaluation& evaluation,
-                                                     const std::vector<Finding>& findings,
-                                                     const Bay& bay = kUsualBay);
+                                                     const std::vector<Finding>& findings, const Bay& bay = kUsualBay);
 
 }  // namespace core

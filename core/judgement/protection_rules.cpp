@@ -2,26 +2,16 @@
 
 #include <cmath>
 
+#include "core/advice/run_change.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/grid_tables.h"
-#include "core/evaluate/run_change.h"
-#include "core/physics/level.h"
+#include "core/limits/sound_limits.h"
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
 
 namespace core {
 namespace {
-
-// How far under its loudest a coil's voltage is at a frequency.
-double heldBack_db(const RunResult& run, const Eigen::ArrayXd& hz, double frequency_hz)
-{
-    const Eigen::ArrayXd volts = run.transfer.abs();
-    Eigen::Index nearest = 0;
-    (hz - frequency_hz).abs().minCoeff(&nearest);
-    constexpr double kNothing = 1e-12;
-    return decibels((volts.maxCoeff() + kNothing) / (volts(nearest) + kNothing));
-}
 
 // What keeps the lows out of a run: a capacitor before its coil, or the channel itself.
 bool hasHighPass(const StageResult& stage, const RunResult& run)
@@ -40,33 +30,24 @@ std::optional<double> protectingCapacitor_f(double corner_hz, double nominal_ohm
 
 }  // namespace
 
-bool isTweeter(const RunResult& run, const Practice& practice)
-{
-    return run.driver.sd_m2 < practice[PracticeKey::LargestTweeter_m2];
-}
-
 std::vector<Finding> judgeTweeterUnprotected(const Judging& judging)
 {
     const Eigen::ArrayXd& hz = judging.tables->frequency_hz;
-    constexpr double kLow_ratio = 0.1;  // of its resonance: there it can do nothing but heat and strike
     std::vector<Finding> findings;
     for (const RunResult* run : judging.leadingRuns()) {
-        if (run->sameCone || !isTweeter(*run, judging.practice)) continue;
-        const double low_hz = std::max(kLow_ratio * run->driver.fs_hz, hz(0));
-        const double limit_db = judging.practice[PracticeKey::TweeterLows_db];
-        const double held_db = heldBack_db(*run, hz, low_hz);
-        if (!under(held_db, limit_db)) continue;
+        const auto verdict = run->sameCone ? std::nullopt : protectionLimit(*run, hz, judging.practice);
+        if (!verdict) continue;
         const Port& coil = run->run.id.coil;
         const ConeResult& cone = coneOf(judging.goal, *run);
-        Finding finding{.rule = RuleId::TweeterUnprotected, .severity = Severity::Stop, .stage = judging.goalId};
+        Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
         finding.where = judging.alike(coil.device);
         finding.evidence = {
-            {{coil, Quantity::LevelChange_db},
+            {{coil, verdict->what}, judging.goalId, verdict->figure, verdict->limit, verdict->key},
+            {{coil, Quantity::AtFrequency_hz},
              judging.goalId,
-             {-held_db, run->worst},
-             -limit_db,
-             PracticeKey::TweeterLows_db},
-            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {low_hz, run->worst}, {}, {}},
+             {protectedFrom_hz(*run, hz, judging.practice), run->worst},
+             {},
+             {}},
             {{coil, Quantity::ProgrammePower_w}, judging.goalId, {cone.programme_w, cone.worst}, {}, {}},
             {{coil, Quantity::ProgrammeTravel_m}, judging.goalId, {cone.travel.programme_m, cone.worst}, {}, {}},
             {{coil, Quantity::Xmax_m},

@@ -5,7 +5,7 @@
 #include "core/edits/named_edits.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/grid_tables.h"
-#include "core/judgement/protection_rules.h"
+#include "core/limits/sound_limits.h"
 #include "core/physics/filter.h"
 
 namespace core {
@@ -18,16 +18,21 @@ bool isSubwoofer(const Judging& judging, const RunResult& run)
     return driverClassOf(part, coil.element).starts_with("subwoofer");
 }
 
-std::vector<Evidence> travelEvidence(const Judging& judging, const RunResult& run, Quantity what, double travel_m,
-                                     Origin worst, double limit_m, PracticeKey from)
+std::vector<Evidence> travelEvidence(const Judging& judging, const RunResult& run, const Verdict& verdict)
 {
     const Port& coil = run.run.id.coil;
-    return {{{coil, what}, judging.goalId, {travel_m, worst}, limit_m, from},
+    return {{{coil, verdict.what}, judging.goalId, verdict.figure, verdict.limit, verdict.key},
             {{coil, Quantity::Xmax_m},
              judging.goalId,
              {run.driver.xmax_m, run.coil.at(Quantity::Xmax_m).basis.origin},
              {},
              {}}};
+}
+
+// Of how the travel and the most it may be are known.
+Origin worstOf(const ConeResult& cone, const RunResult& run)
+{
+    return std::max(cone.worst, run.coil.at(Quantity::Xmax_m).basis.origin);
 }
 
 // Level is no mend: at the source's limit it is the same whatever the channel's gain.
@@ -62,27 +67,25 @@ std::vector<Finding> judgeTravelWithProgramme(const Judging& judging)
 {
     std::vector<Finding> findings;
     for (const auto& [cone, run] : judging.leadingCones()) {
-        const double ratio = cone->travel.programme_m / run->driver.xmax_m;
-        const double care = judging.practice[PracticeKey::TravelCare_ratio];
-        const double stop = judging.practice[PracticeKey::TravelStop_ratio];
-        if (isSubwoofer(judging, *run) || !over(ratio, care)) continue;
-        const bool isStop = over(ratio, stop);
-        Finding finding{.rule = RuleId::TravelWithProgramme,
-                        .severity = judging.stood(*run) ? Severity::Note : isStop ? Severity::Stop : Severity::Care,
-                        .stage = judging.goalId};
+        if (isSubwoofer(judging, *run)) continue;
+        const auto verdict = travelLimit({.travel_m = cone->travel.programme_m,
+                                          .xmax_m = run->driver.xmax_m,
+                                          .stood = judging.stood(*run),
+                                          .worst = worstOf(*cone, *run)},
+                                         judging.practice);
+        if (!verdict) continue;
+        Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
         finding.where = judging.alike(run->run.id.coil.device);
-        finding.evidence = travelEvidence(judging, *run, Quantity::ProgrammeTravel_m, cone->travel.programme_m,
-                                          std::max(cone->worst, run->coil.at(Quantity::Xmax_m).basis.origin),
-                                          (isStop ? stop : care) * run->driver.xmax_m,
-                                          isStop ? PracticeKey::TravelStop_ratio : PracticeKey::TravelCare_ratio);
+        finding.evidence = travelEvidence(judging, *run, *verdict);
         offerLess(finding, judging, *cone, *run);
         const Address travel{run->run.id, Quantity::ProgrammeTravel_m};
         Doubt doubt{.worst = finding.evidence.front().figure.worst,
                     .figure = Judging::draws(judging.goalSpread, travel),
                     .leans = {{judging.goalId, travel}}};
-        doubt.leans.push_back({judging.goalId, {run->run.id.coil, Quantity::Xmax_m}, -(isStop ? stop : care)});
+        const double most_ratio = judging.practice[*verdict->key];
+        doubt.leans.push_back({judging.goalId, {run->run.id.coil, Quantity::Xmax_m}, -most_ratio});
         if (const auto most = Judging::draws(judging.goalSpread, {run->run.id.coil, Quantity::Xmax_m}))
-            doubt.limit = *most * (isStop ? stop : care);
+            doubt.limit = *most * most_ratio;
         soften(finding, std::move(doubt));
         findings.push_back(std::move(finding));
     }
@@ -96,31 +99,21 @@ std::vector<Finding> judgeSubwooferTravel(const Judging& judging)
         if (!isSubwoofer(judging, *run)) continue;
         const Port& coil = run->run.id.coil;
         const auto& box = mountedDriver(judging.goal.used, coil, run->coil, judging.practice).mounting.box;
-        const double from_hz =
-            std::max(judging.practice[PracticeKey::SubTravelFrom_hz],
-                     box && box->tuning_hz ? judging.practice[PracticeKey::SubTravelTuning_ratio] * *box->tuning_hz
-                                           : 0.0);
-        const Eigen::ArrayXd& hz = judging.tables->frequency_hz;
-        Eigen::Index worst = 0;
-        const double most_m_v = (hz >= from_hz * (1.0 - 1e-9)).select(cone->excursion_m_v, 0.0).maxCoeff(&worst);
-        const double perVolt_m = cone->excursion_m_v.maxCoeff();
-        if (!(perVolt_m > 0.0)) continue;
-        const double travel_m = cone->travel.sine_m * most_m_v / perVolt_m;
-        const double ratio = travel_m / run->driver.xmax_m;
-        const double care = judging.practice[PracticeKey::SubTravelCare_ratio];
-        const double stop = judging.practice[PracticeKey::SubTravelStop_ratio];
-        if (!over(ratio, care)) continue;
-        const bool isStop = over(ratio, stop);
-        Finding finding{.rule = RuleId::SubwooferTravel,
-                        .severity = judging.stood(*run) ? Severity::Note : isStop ? Severity::Stop : Severity::Care,
-                        .stage = judging.goalId};
+        const auto sine =
+            subwooferSine(*cone, box ? box->tuning_hz : std::nullopt, judging.tables->frequency_hz, judging.practice);
+        const auto verdict = sine ? travelLimit({.travel_m = sine->travel_m,
+                                                 .xmax_m = run->driver.xmax_m,
+                                                 .subwoofer = true,
+                                                 .stood = judging.stood(*run),
+                                                 .worst = worstOf(*cone, *run)},
+                                                judging.practice)
+                                  : std::nullopt;
+        if (!verdict) continue;
+        Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
         finding.where = judging.alike(coil.device);
-        finding.evidence = travelEvidence(judging, *run, Quantity::Travel_m, travel_m,
-                                          std::max(cone->worst, run->coil.at(Quantity::Xmax_m).basis.origin),
-                                          (isStop ? stop : care) * run->driver.xmax_m,
-                                          isStop ? PracticeKey::SubTravelStop_ratio : PracticeKey::SubTravelCare_ratio);
+        finding.evidence = travelEvidence(judging, *run, *verdict);
         finding.evidence.push_back(
-            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {hz(worst), cone->worst}, {}, {}});
+            {{coil, Quantity::AtFrequency_hz}, judging.goalId, {sine->at_hz, cone->worst}, {}, {}});
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, {.worst = finding.evidence.front().figure.worst});
         findings.push_back(std::move(finding));

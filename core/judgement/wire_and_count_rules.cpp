@@ -2,6 +2,7 @@
 
 #include "core/edits/fit_edits.h"
 #include "core/evaluate/driver_mounting.h"
+#include "core/fitout/resolve.h"
 #include "core/judgement/fit_judging.h"
 
 namespace core {

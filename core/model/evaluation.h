@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "core/base/warning.h"
 #include "core/model/computed.h"
 #include "core/model/driver_fit.h"
 #include "core/model/plan.h"
@@ -34,7 +35,7 @@ struct Fitout {
     std::map<DeviceId, Device> devices{};
     std::map<DeviceId, Mount> mounts{};
     std::map<Port, Setting> settings{};
-    std::map<WireId, Wire> wires{};  // both ends exist
+    std::map<WireId, Wire> wires{};         // both ends exist
     std::map<PlaceId, Known> usualHoles{};  // where nobody measured one: by the driver that was found there
     std::vector<WireId> loose{};  // an end names a device or a terminal that is not there: legal, and carries nothing
     bool operator==(const Fitout&) const = default;
@@ -62,7 +63,7 @@ struct ConeShare {
     std::vector<std::string> coils{};
     std::vector<Eigen::ArrayXcd> current_a{};  // of each
     std::vector<double> re_ohm{};
-    Eigen::ArrayXcd drive{};   // mean of the coils' volts, each by its sign: what moves the cone
+    Eigen::ArrayXcd drive{};     // mean of the coils' volts, each by its sign: what moves the cone
     Eigen::ArrayXcd motion_a{};  // through the resistance of its suspension
     double suspension_ohm = 0.0;
 };
@@ -81,7 +82,7 @@ struct CircuitResult {
     bool filteredLow = false;                         // a high-pass in the channel, built in or set
     std::vector<PartBurden> burdens{};                // of capacitors, inductors and resistors
     std::vector<ConeShare> cones{};                   // with several coils
-    std::vector<std::string> marks{};                 // names of the rating model's warnings, "RatingsFlat"
+    std::vector<Warning> marks{};                     // the rating model's warnings
     Origin worst = Origin::Measured;
 };
 
@@ -94,10 +95,10 @@ struct Travel {
 // One run with its driver, solved over the grid. Coils of one cone have the cone's sound and travel in common.
 struct RunResult {
     Run run{};
-    DriverParameters driver{};   // with all coils of its cone in parallel
-    Figures coil{};              // completed figures of the coil, each with its origin
-    bool sameCone = false;       // another run of this channel stands for the cone's sound and travel
-    Eigen::ArrayXcd transfer{};  // coil volts per source volt, the channel's own filters and gain included
+    DriverParameters driver{};        // with all coils of its cone in parallel
+    Figures coil{};                   // completed figures of the coil, each with its origin
+    bool sameCone = false;            // another run of this channel stands for the cone's sound and travel
+    Eigen::ArrayXcd transfer{};       // coil volts per source volt, the channel's own filters and gain included
     Eigen::ArrayXcd pressure_pa_v{};  // of its cone: on axis at 1 m, per source volt
     Eigen::ArrayXd excursion_m_v{};   // of its cone: peak, per source volt rms, by this channel alone
     std::optional<double> seriesCapacitance_f{};       // of the capacitors that every way passes
@@ -112,16 +113,16 @@ struct RunResult {
     double midLevel_db = 0.0;                          // on axis, 1 m, 2.83 V at the source, mean of 250 Hz-4 kHz
     std::optional<double> portSpeed_m_s{}, portSpeedAt_hz{};  // peak, largest with the source at its limit
     std::optional<double> blendStep_db{};  // a measured response over the model where they are joined
-    std::vector<std::string> marks{};      // "BlendStep", "PortSpeed"
+    std::vector<Warning> marks{};
     Origin worst = Origin::Measured;
 };
 
 // One cone with all the coils that move it, over all channels.
 struct ConeResult {
-    std::vector<size_t> runs{};   // among the stage's, of its coils; the first one stands for it
-    std::vector<Port> idle{};     // coils of it that no channel plays
-    bool fights = false;          // two of its coils push against each other
-    Eigen::ArrayXd excursion_m_v{};      // peak, per source volt rms
+    std::vector<size_t> runs{};      // among the stage's, of its coils; the first one stands for it
+    std::vector<Port> idle{};        // coils of it that no channel plays
+    bool fights = false;             // two of its coils push against each other
+    Eigen::ArrayXd excursion_m_v{};  // peak, per source volt rms
     Travel travel{};
     Eigen::ArrayXd heat_w_v2{};          // in all its coils, per square source volt
     double programme_w = 0.0;            // in all its coils, programme just touching the source's limit
@@ -163,8 +164,8 @@ struct StageResult {
     std::vector<RunResult> runs{};
     std::vector<ConeResult> cones{};  // every cone that some run moves
     std::vector<RunWays> ways{};      // of each run
-    CleanVoltage clean{};         // of the one volume control
-    double sourceLeast_v = 0.0;   // where the source clips first
+    CleanVoltage clean{};             // of the one volume control
+    double sourceLeast_v = 0.0;       // where the source clips first
     std::map<ListenerId, HearingResult> hearing{};
     std::map<Address, Computed> expected{};                       // what a meter should read
     std::map<DeviceId, std::shared_ptr<const DriverFit>> fits{};  // of the drivers that have a place

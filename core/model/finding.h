@@ -1,7 +1,9 @@
 #pragma once
 
+#include <array>
 #include <optional>
 #include <string_view>
+#include <utility>
 #include <variant>
 #include <vector>
 
@@ -10,47 +12,15 @@
 
 namespace core {
 
-// Rules by what they say; code() gives the letters and number that people use among themselves.
+// Rules by what they say; rules.def has a row for each.
 enum class RuleId {
-    LoadUnderMinimum,
-    LowerLoadOnFactory,
-    LessLevel,
-    CoilOverRating,
-    KeptCapacitor,
-    CapacitorOnFilteredOutput,
-    ClipsEarly,
-    LevelMismatch,
-    DepthAndSpacer,
-    WindowTravel,
-    CutoutAndRing,
-    HoleUnknown,  // of a driver that is added
-    DomeTakenForHole,
-    ScrewHoles,
-    ScrewOutsideFlange,  // a hole of the driver's own pattern
-    FrontClearance,
-    UnderPanel,
-    CoverSwallows,
-    HeavyOnAdhesive,
-    SealMissing,
-    PinchedCable,
-    WireSlack,
-    PlasticAnchors,
-    CountsOpen,
-    ScrewReaches,
-    NeedlessCut,    // of what stands in the way of a driver that clears it
-    FixingOverload,  // a driver too heavy for its screws
-    CoilsFight,      // two coils of one cone push against each other
-    CoilOpen,        // a coil that nothing is wired to
-    DriverUnfed,     // a planned driver that no channel plays
-    TweeterUnprotected,
-    HighPassLost,  // with the old speaker, or bridged
-    TravelWithProgramme,
-    SubwooferTravel,  // of a sine
-    PairTurnedOver,   // one of two sides against the other
-    BassLostByFlip,
-    FuseAndCable,    // of an added source
-    CutAgainstWish  // for good, where the owner wants none
+#define RULE(name, code) name,
+#include "core/model/rules.def"
 };
+inline constexpr auto kRules = std::to_array<std::pair<RuleId, std::string_view>>({
+#define RULE(name, code) {RuleId::name, code},
+#include "core/model/rules.def"
+});
 
 enum class Severity { Note, Care, Stop };
 

@@ -8,10 +8,8 @@ void addWay(Part& driver, const std::string& driverClass, const Known& capacitan
     std::string name = driver.inside.contains("tweeter") ? "mid" : "tweeter";
     while (driver.inside.contains(name)) name += "2";
     const std::string inner = "before " + name;
-    driver.inside[name + "C"] = {.kind = ElementKind::Capacitor,
-                                 .a = first.a,
-                                 .b = inner,
-                                 .figures = {{Quantity::Capacitance_f, capacitance}}};
+    driver.inside[name + "C"] = {
+        .kind = ElementKind::Capacitor, .a = first.a, .b = inner, .figures = {{Quantity::Capacitance_f, capacitance}}};
     driver.inside[name] = {.kind = ElementKind::Coil, .a = inner, .b = first.b, .driverClass = driverClass};
 }
 
@@ -67,7 +65,8 @@ std::string wayCapacitorOf(const Part& driver, const std::string& coil)
     const Element& tweeter = driver.inside.at(coil);
     for (const std::string& name : allOf(driver, ElementKind::Capacitor)) {
         const Element& capacitor = driver.inside.at(name);
-        if (!driver.terminals.contains(tweeter.a) && (capacitor.a == tweeter.a || capacitor.b == tweeter.a)) return name;
+        if (!driver.terminals.contains(tweeter.a) && (capacitor.a == tweeter.a || capacitor.b == tweeter.a))
+            return name;
     }
     return {};
 }

@@ -59,7 +59,8 @@ std::optional<Leads> leadsOf(const Part& part, const std::string& element)
 {
     const auto found = part.inside.find(element);
     if (found == part.inside.end()) return std::nullopt;
-    const auto plus = terminalsFrom(part, found->second.a, element), minus = terminalsFrom(part, found->second.b, element);
+    const auto plus = terminalsFrom(part, found->second.a, element),
+               minus = terminalsFrom(part, found->second.b, element);
     if (plus.empty() || minus.empty()) return std::nullopt;
     return Leads{plus.front(), minus.front()};
 }

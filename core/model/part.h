@@ -34,7 +34,7 @@ enum class PartKind {
     Lead,     // from the vehicle's plug to another one
     Cable,
     Fuse,
-    Spacer,  // or a ring or a bracket: between a driver and its panel
+    Spacer,      // or a ring or a bracket: between a driver and its panel
     Mat,         // sheets that damp a skin
     FoamSheet,   // a decoupler
     BarrierMat,  // heavy and limp

@@ -29,8 +29,7 @@ bool isUsed(const Plan& plan, int number)
 
 int drawNumber(Plan& plan)
 {
-    do
-        plan.lastId = plan.lastId < kMostId ? plan.lastId + 1 : 1;
+    do plan.lastId = plan.lastId < kMostId ? plan.lastId + 1 : 1;
     while (isUsed(plan, plan.lastId));
     return plan.lastId;
 }

@@ -43,7 +43,8 @@ struct StageSpread {
     std::map<Address, Eigen::ArrayXd> draws{};
     std::map<ListenerId, HeardSpread> hearing{};
     std::vector<UncertainInput> inputs{};
-    bool allShifted = true;  // each unmeasured one was shifted by itself; in a very large plan only the most telling are
+    bool allShifted =
+        true;  // each unmeasured one was shifted by itself; in a very large plan only the most telling are
 };
 
 }  // namespace core

@@ -29,18 +29,18 @@ struct Run {
 struct CircuitTap {
     Port element{};
     ElementKind kind = ElementKind::Coil;
-    int plus = 0, minus = 0;          // nodes
-    size_t part = 0;  // the capacitor, inductor, resistor or the coil's wire among the network's elements
-    std::optional<size_t> loss{};     // the resistor that stands for its losses
+    int plus = 0, minus = 0;       // nodes
+    size_t part = 0;               // the capacitor, inductor, resistor or the coil's wire among the network's elements
+    std::optional<size_t> loss{};  // the resistor that stands for its losses
     Origin worst = Origin::Measured;  // of the part's value
     bool operator==(const CircuitTap&) const = default;
 };
 
 // The coils of one cone in a channel's network: all of them, also those that this channel does not reach by wire.
 struct CircuitCone {
-    std::vector<size_t> taps{};    // among the circuit's
-    std::vector<double> signs{};   // of each: -1 where it is made the other way round
-    size_t loss = 0;               // the resistor of its suspension among the network's elements
+    std::vector<size_t> taps{};   // among the circuit's
+    std::vector<double> signs{};  // of each: -1 where it is made the other way round
+    size_t loss = 0;              // the resistor of its suspension among the network's elements
     bool operator==(const CircuitCone&) const = default;
 };
 

@@ -50,7 +50,8 @@ Outcome<double> ampacity_a(const ConductorSetting& setting, std::span<const Ampa
     const bool large = setting.area_m2 > awgArea_m2(table.back().gauge_awg);
     const double free_a =
         heatBalanceCurrent_a({*setting.outsideDiameter_m, rise_k, setting.resistance_ohm_m, practice.stillAir_w_m2k});
-    return Answer<double>{free_a * (large ? practice.largeSize_ratio : 1.0) * setting.bundle, {"OutsideTable"}};
+    return Answer<double>{free_a * (large ? practice.largeSize_ratio : 1.0) * setting.bundle,
+                          {{WarningKind::OutsideTable}}};
 }
 
 }  // namespace core

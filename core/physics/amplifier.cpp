@@ -56,7 +56,7 @@ Outcome<OutputLimits> outputLimits(std::span<const AmplifierRating> ratings, con
         return refuse(ErrorCode::Inconsistent, "ratedPower_w", lowest->power_w,
                       "power that falls no faster than the load");
     if (lowest_v >= highest_v) {
-        if (over(lowest_v, highest_v)) answer.warnings.emplace_back("RatingMoreThanDoubles");
+        if (over(lowest_v, highest_v)) answer.warnings.emplace_back(WarningKind::RatingMoreThanDoubles);
     } else {
         limits.sag_ohm = (highest_v - lowest_v) / (lowest_a - highest_a);
         limits.voltage_v = highest_v + limits.sag_ohm * highest_a;
@@ -64,13 +64,13 @@ Outcome<OutputLimits> outputLimits(std::span<const AmplifierRating> ratings, con
     const double flat = std::pow(highest->load_ohm / lowest->load_ohm, practice.flatExponent_ratio);
     if (under(lowest->power_w / highest->power_w, flat)) {
         limits.cap_v = highest_v;
-        answer.warnings.emplace_back("RatingsFlat");
+        answer.warnings.emplace_back(WarningKind::RatingsFlat);
     }
     constexpr double kMiddleTolerance = 0.10;
     for (const AmplifierRating& rating : ratings)
         if (std::abs(powerInto(limits, rating.load_ohm) / rating.power_w - 1.0) > kMiddleTolerance &&
             rating.load_ohm > lowest->load_ohm && rating.load_ohm < highest->load_ohm)
-            answer.warnings.emplace_back("MiddleRatingOff");
+            answer.warnings.emplace_back(WarningKind::MiddleRatingOff);
     return answer;
 }
 

@@ -209,7 +209,7 @@ Outcome<CoilArrangement> arrangementOf(const CoilTree& tree, const std::vector<C
     const double whole = std::accumulate(answer.value.share.begin(), answer.value.share.end(), 0.0);
     for (double& share : answer.value.share) share /= whole;
     answer.value.unlikeInSeries = unlikeInSeries(tree, coil_ohm);
-    if (answer.value.unlikeInSeries) answer.warnings.emplace_back("UnlikeInSeries");
+    if (answer.value.unlikeInSeries) answer.warnings.emplace_back(WarningKind::UnlikeInSeries);
     return answer;
 }
 

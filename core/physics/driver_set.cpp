@@ -85,7 +85,7 @@ Optional volumeOf(const KnownDriver& known, const DriverParameters& driver)
     return std::nullopt;
 }
 
-void compare(const KnownDriver& known, const CompletedDriver& found, std::vector<std::string>& warnings)
+void compare(const KnownDriver& known, const CompletedDriver& found, std::vector<Warning>& warnings)
 {
     constexpr double kTolerance = 0.05;
     const DriverParameters& p = found.parameters;
@@ -98,10 +98,10 @@ void compare(const KnownDriver& known, const CompletedDriver& found, std::vector
         {known.bl_tm, found.mechanics.bl_tm, "bl_tm"}};
     for (const auto& [stated, computed, name] : pairs)
         if (stated && std::abs(*stated / computed - 1.0) > kTolerance)
-            warnings.push_back(std::string("Differs(") + name + ")");
+            warnings.emplace_back(WarningKind::Differs, name);
     // A level differs by a ratio of pressures.
     if (known.sensitivity_db && std::abs(ratioOf(*known.sensitivity_db - found.sensitivity_db) - 1.0) > kTolerance)
-        warnings.emplace_back("Differs(sensitivity_db)");
+        warnings.emplace_back(WarningKind::Differs, "sensitivity_db");
 }
 
 }  // namespace

@@ -41,7 +41,7 @@ Answer<double> programmeEfficiency(OutputStage stage, double crestFactor_db, dou
         return {full + way * (gaussianEfficiency(stage, kProgrammeCrest_db, lowerRail) - full), {}};
     }
     const double clipped = programmeShare(crestFactor_db) - 1.0;
-    return {full + (1.0 - full) * clipped, {"ClippedProgramme"}};
+    return {full + (1.0 - full) * clipped, {{WarningKind::ClippedProgramme}}};
 }
 
 }  // namespace core

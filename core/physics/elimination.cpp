@@ -73,7 +73,8 @@ private:
         const int column = pivot.entry.column;
         m_left.erase(std::find(m_left.begin(), m_left.end(), pivot.row));
         std::vector<Entry> uppers = std::move(m_rows[static_cast<size_t>(pivot.row)]);
-        uppers.erase(std::find_if(uppers.begin(), uppers.end(), [&](const Entry& one) { return one.column == column; }));
+        uppers.erase(
+            std::find_if(uppers.begin(), uppers.end(), [&](const Entry& one) { return one.column == column; }));
         for (const Entry& upper : uppers) leave(upper.column, pivot.row);
         leave(column, pivot.row);
         Elimination::Step step{pivot.row, column, pivot.entry.slot, {}, {}, {}, {}};
@@ -118,7 +119,7 @@ private:
     }
 
     int m_size = 0;
-    std::vector<std::vector<Entry>> m_rows;  // not yet eliminated, nor their columns
+    std::vector<std::vector<Entry>> m_rows;   // not yet eliminated, nor their columns
     std::vector<std::vector<int>> m_columns;  // the rows that have a place there
     std::vector<int> m_left{};                // rows
     Elimination m_result{};

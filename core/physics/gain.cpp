@@ -20,7 +20,7 @@ Answer<GainSetting> gainSetting(const GainTask& task)
     if (task.tone_dbfs < 0.0 && task.driverPower_w < task.amplifierPower_w) {
         setting.tone_dbfs = 0.0;
         setting.overlapPower_w = std::min(task.amplifierPower_w, setting.power_w * powerRatioOf(-task.tone_dbfs));
-        answer.warnings.emplace_back("OverlapIgnored");
+        answer.warnings.emplace_back(WarningKind::OverlapIgnored);
     }
     setting.sensitivity_v = task.sourceFullScale_v * ratioOf(setting.tone_dbfs);
     setting.gain_db = decibels(setting.target_v / setting.sensitivity_v);

@@ -67,7 +67,7 @@ Outcome<QualityFactors> qualityFactors(const ImpedancePeak& peak)
     const double qms = peak.fs_hz * std::sqrt(ratio) / (peak.high_hz - peak.low_hz);
     answer.value = {ratio, qms, qms / (ratio - 1.0), qms / ratio};
     if (std::abs(std::sqrt(peak.low_hz * peak.high_hz) / peak.fs_hz - 1.0) > kCentreTolerance)
-        answer.warnings.emplace_back("CentreOff");
+        answer.warnings.emplace_back(WarningKind::CentreOff);
     return answer;
 }
 

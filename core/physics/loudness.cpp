@@ -1,8 +1,11 @@
 #include "core/physics/loudness.h"
 
-#include <algorithm>
 #include <array>
+#include <boost/math/tools/toms748_solve.hpp>
 #include <cmath>
+#include <cstdint>
+
+#include "core/base/log_interpolation.h"
 
 namespace core {
 namespace {
@@ -34,41 +37,43 @@ double contour_db(const LoudnessRow& row, double phon)
 
 // Linear in log f between the rows, the ends held.
 template <class Level>
-Eigen::ArrayXd betweenRows(const Eigen::ArrayXd& frequency_hz, Level level)
+double betweenRows(double frequency_hz, Level level)
 {
-    return frequency_hz.unaryExpr([&](double f) {
-        const auto above = std::find_if(kContours.begin(), kContours.end(),
-                                        [&](const LoudnessRow& row) { return row.frequency_hz >= f; });
-        if (above == kContours.begin()) return level(kContours.front());
-        if (above == kContours.end()) return level(kContours.back());
-        const LoudnessRow& below = *(above - 1);
-        const double share = std::log(f / below.frequency_hz) / std::log(above->frequency_hz / below.frequency_hz);
-        return level(below) + share * (level(*above) - level(below));
-    });
+    const auto at = positionInLog(
+        kContours.size(), [](size_t i) { return kContours[i].frequency_hz; }, frequency_hz);
+    return at.of([&](size_t i) { return level(kContours[i]); });
 }
+
+constexpr double kLeast_phon = 20.0, kMost_phon = 90.0;
 
 }  // namespace
 
 std::optional<Eigen::ArrayXd> equalLoudness_db(double phon, const Eigen::ArrayXd& frequency_hz)
 {
-    if (!(phon >= 20.0 && phon <= 90.0)) return std::nullopt;
-    return betweenRows(frequency_hz, [&](const LoudnessRow& row) { return contour_db(row, phon); });
+    if (!(phon >= kLeast_phon && phon <= kMost_phon)) return std::nullopt;
+    return frequency_hz.unaryExpr(
+        [&](double f) { return betweenRows(f, [&](const LoudnessRow& row) { return contour_db(row, phon); }); });
 }
 
 Eigen::ArrayXd hearingThreshold_db(const Eigen::ArrayXd& frequency_hz)
 {
-    return betweenRows(frequency_hz, [](const LoudnessRow& row) { return row.threshold_db; });
+    return frequency_hz.unaryExpr(
+        [](double f) { return betweenRows(f, [](const LoudnessRow& row) { return row.threshold_db; }); });
 }
 
 std::optional<double> loudness_phon(double frequency_hz, double level_db)
 {
-    const LoudnessRow& row = *std::min_element(kContours.begin(), kContours.end(), [&](const auto& a, const auto& b) {
-        return std::abs(std::log(a.frequency_hz / frequency_hz)) < std::abs(std::log(b.frequency_hz / frequency_hz));
-    });
-    const double loud = std::pow(0.4 * std::pow(10.0, (level_db + row.transfer_db) / 10.0 - 9.0), row.exponent) -
-                        thresholdTerm(row) + 4.47e-3 * 1.15;
-    const double phon = 40.0 * std::log10(loud / 4.47e-3);
-    return phon >= 20.0 && phon <= 90.0 ? std::optional(phon) : std::nullopt;
+    const auto above_db = [&](double phon) {
+        return betweenRows(frequency_hz, [&](const LoudnessRow& row) { return contour_db(row, phon); }) - level_db;
+    };
+    constexpr double kSlack_db = 1e-9;  // the ends belong to it
+    if (above_db(kLeast_phon) > kSlack_db || above_db(kMost_phon) < -kSlack_db) return std::nullopt;
+    if (above_db(kLeast_phon) >= 0.0) return kLeast_phon;
+    if (above_db(kMost_phon) <= 0.0) return kMost_phon;
+    boost::math::tools::eps_tolerance<double> close(48);
+    std::uintmax_t most = 100;
+    const auto [low, high] = boost::math::tools::toms748_solve(above_db, kLeast_phon, kMost_phon, close, most);
+    return 0.5 * (low + high);
 }
 
 std::optional<double> loudnessRatio(double frequency_hz, double from_db, double to_db)

@@ -17,7 +17,7 @@ namespace core {
 // source  ISO 226:2003, table 1, from memory
 [[nodiscard]] Eigen::ArrayXd hearingThreshold_db(const Eigen::ArrayXd& frequency_hz);
 
-// How loud a pure tone is in phon; nothing outside 20 to 90. frequency_hz is taken as that of the nearest row.
+// How loud a pure tone is in phon, the inverse of equalLoudness_db at every frequency; nothing outside 20 to 90.
 [[nodiscard]] std::optional<double> loudness_phon(double frequency_hz, double level_db);
 
 // How many times as loud a pure tone gets: 2^(phon/10).

@@ -1,25 +1,12 @@
 #include "core/physics/measured_curve.h"
 
-#include <algorithm>
 #include <cassert>
 #include <cmath>
 #include <numbers>
 
+#include "core/base/log_interpolation.h"
+
 namespace core {
-namespace {
-
-// y at x, linear between rising samples, held beyond the ends.
-double between(const Eigen::ArrayXd& xs, const Eigen::ArrayXd& ys, double x)
-{
-    const auto above = std::upper_bound(xs.begin(), xs.end(), x) - xs.begin();
-    if (above == 0) return ys(0);
-    if (above == xs.size()) return ys(xs.size() - 1);
-    const double way = (x - xs(above - 1)) / (xs(above) - xs(above - 1));
-    return ys(above - 1) + way * (ys(above) - ys(above - 1));
-}
-
-}  // namespace
-
 Eigen::ArrayXd unwrapped_deg(const Eigen::ArrayXd& phase_deg)
 {
     Eigen::ArrayXd unwrapped = phase_deg;
@@ -31,14 +18,20 @@ Eigen::ArrayXd unwrapped_deg(const Eigen::ArrayXd& phase_deg)
 CurveReading readCurve(const MeasuredCurve& curve, const Eigen::ArrayXd& frequency_hz)
 {
     assert(curve.frequency_hz.size() >= 1);
-    const Eigen::ArrayXd known = curve.frequency_hz.log();
+    const Eigen::ArrayXd& known_hz = curve.frequency_hz;
     const Eigen::ArrayXd phase = unwrapped_deg(curve.phase_deg);
     CurveReading reading{Eigen::ArrayXd(frequency_hz.size()), Eigen::ArrayXd(frequency_hz.size()), false};
+    const auto count = static_cast<size_t>(known_hz.size());
+    const auto of = [](const Eigen::ArrayXd& values) {
+        return [&values](size_t i) { return values(static_cast<Eigen::Index>(i)); };
+    };
+    constexpr double kSlack = 1e-12;
     for (Eigen::Index i = 0; i < frequency_hz.size(); ++i) {
-        const double x = std::log(frequency_hz(i));
-        reading.outside |= x < known(0) - 1e-12 || x > known(known.size() - 1) + 1e-12;
-        reading.magnitude(i) = between(known, curve.magnitude, x);
-        reading.phase_deg(i) = between(known, phase, x);
+        const double f = frequency_hz(i);
+        reading.outside |= f < known_hz(0) * (1.0 - kSlack) || f > known_hz(known_hz.size() - 1) * (1.0 + kSlack);
+        const LogPosition at = positionInLog(count, of(known_hz), f);
+        reading.magnitude(i) = at.of(of(curve.magnitude));
+        reading.phase_deg(i) = at.of(of(phase));
     }
     return reading;
 }

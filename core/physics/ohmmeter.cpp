@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/base/threshold.h"
+#include "core/physics/rated_impedance.h"
 
 namespace core {
 
@@ -22,7 +23,7 @@ Outcome<NominalGuess> nominalFromReading(const OhmmeterReading& reading, const O
         return tl::unexpected(ModelError{ErrorCode::Open, "reading_ohm", reading_ohm, "a voice coil"});
     Answer<NominalGuess> answer;
     auto& candidates = answer.value.candidates;
-    for (const double nominal : {2.0, 3.0, 4.0, 6.0, 8.0}) {
+    for (const double nominal : kCarSpeakers_ohm) {
         const double ratio = (reading_ohm - leads_ohm) / nominal;
         const auto inside = [&](double low, double high) { return !under(ratio, low) && !over(ratio, high); };
         const double widening = error_ohm / nominal;
@@ -33,7 +34,7 @@ Outcome<NominalGuess> nominalFromReading(const OhmmeterReading& reading, const O
         return std::abs(std::log(a.ratio / windows.centre)) < std::abs(std::log(b.ratio / windows.centre));
     });
     answer.value.likely = candidates.size() == 1 && candidates.front().core;
-    if (candidates.empty()) answer.warnings.emplace_back("NoCandidate");
+    if (candidates.empty()) answer.warnings.emplace_back(WarningKind::NoCandidate);
     return answer;
 }
 

@@ -29,7 +29,7 @@ struct OhmmeterReading {
     double error_ohm = 0.0;  // of the meter, either way; widens the wide window only
 };
 
-// Which nominal impedance (2, 3, 4, 6, 8 ohm) a direct-current reading speaks for, one moving coil, 20 degC.
+// Which nominal impedance (kCarSpeakers_ohm) a direct-current reading speaks for, one moving coil, 20 degC.
 // errors    Inconsistent (reading not above the leads), Open (above windows.open_ohm), NotFinite, OutOfDomain
 // (negative) warnings  NoCandidate source    common practice; IEC 60268-5 has only the 80 % rule
 [[nodiscard]] Outcome<NominalGuess> nominalFromReading(const OhmmeterReading& reading, const OhmmeterWindows& windows);

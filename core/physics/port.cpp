@@ -41,7 +41,7 @@ Outcome<PortLength> portLength(const BoxPort& port, double box_m3, double tuning
     if (!(length > 0.0))
         return refuse(ErrorCode::PortTooSmall, "tuning_hz", tuning_hz, "lower, or a larger port or box");
     Answer<PortLength> answer{{effective, length, kSoundSpeed_m_s / (2.0 * effective)}, {}};
-    if (boxLength_m > 0.0 && length > boxLength_m) answer.warnings.emplace_back("PortFolds");
+    if (boxLength_m > 0.0 && length > boxLength_m) answer.warnings.emplace_back(WarningKind::PortFolds);
     return answer;
 }
 

@@ -2,12 +2,16 @@
 
 #include <array>
 #include <optional>
+#include <span>
 
 #include "core/base/threshold.h"
 
 namespace core {
 
 inline constexpr std::array kRatedImpedances_ohm{2.0, 3.0, 4.0, 6.0, 8.0, 16.0};
+// Those that a coil in a vehicle has: what reads 12 ohm there is rather two of them in series.
+// source  common practice, no source
+inline constexpr std::span kCarSpeakers_ohm = std::span(kRatedImpedances_ohm).first<5>();
 inline constexpr double kRatedShare = 0.8;  // |Z| may fall to this much of the rated value
 
 // The largest rated impedance Zn that a curve complies with: least |Z| >= 0.8 Zn over the rated range. A test of

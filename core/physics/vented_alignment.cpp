@@ -138,7 +138,7 @@ Outcome<VentedAlignment> ventedAlignment(double qts, double leakQ)
         return refuse(ErrorCode::Singular, "qts", qts, "one for which a B4, QB3 or C4 exists: take a closed box");
     addShape(*found, qts, leakQ);
     Answer<VentedAlignment> answer{*found, {}};
-    if (qts < 0.2 || qts > 0.65) answer.warnings.emplace_back("QtsOutside");
+    if (qts < 0.2 || qts > 0.65) answer.warnings.emplace_back(WarningKind::QtsOutside);
     return answer;
 }
 

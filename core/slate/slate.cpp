@@ -124,7 +124,7 @@ Result<double> unwrap(const Outcome<T>& outcome)
 {
     if (outcome) return outcome->value;
     return refuseLine(fmt::format("{}: found {:g}, allowed {}", outcome.error().quantity, outcome.error().found,
-                              outcome.error().allowed));
+                                  outcome.error().allowed));
 }
 
 Result<SlateAnswer> capacitorCorner(double capacitance_f, double load_ohm)
@@ -237,7 +237,8 @@ std::string namedByUnits(std::string_view text)
 Result<SlateAnswer> understand(std::string_view text, const Practice& practice)
 {
     if (auto named = answerNamedLine(text, practice)) return std::move(*named);
-    if (const std::string named = namedByUnits(text); !named.empty()) return std::move(*answerNamedLine(named, practice));
+    if (const std::string named = namedByUnits(text); !named.empty())
+        return std::move(*answerNamedLine(named, practice));
     if (const size_t to = text.find(" to "); to != std::string_view::npos) {  // two powers: how much louder
         const std::string both = fmt::format("louder {} {}", text.substr(0, to), text.substr(to + 4));
         return std::move(*answerNamedLine(both, practice));

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/base/result.h"
+#include "core/base/warning.h"
 #include "core/calc/calc_value.h"
 #include "core/practice/practice.h"
 #include "core/slate/quantity_text.h"
@@ -53,7 +54,7 @@ struct NamedResult {
     std::vector<std::string> symbols{};                          // of the typed quantities, as the formula has them
     std::vector<std::pair<std::string, TypedQuantity>> usual{};  // values taken because none was typed, by symbol
     std::vector<std::pair<std::string, CalcValue>> results{};    // the answer first; names end in their units
-    std::vector<std::string> warnings{};
+    std::vector<Warning> warnings{};
     bool operator==(const NamedResult&) const = default;
 };
 

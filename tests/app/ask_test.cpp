@@ -10,13 +10,14 @@
 #include <QTest>
 #include <QVBoxLayout>
 
-#include "app/stations/walk/ask.h"
-#include "app/stations/walk/ask_rows.h"
+#include "app/asks/ask.h"
+#include "app/asks/ask_rows.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/elided_label.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/evaluate.h"
+#include "tests/app/shown.h"
 #include "tests/core/demo_plan.h"
 
 namespace app {
@@ -28,8 +29,8 @@ protected:
     {
         snapshot.plan = core::newPlan(core::BodyKind::Estate, shop.vehicles);
         snapshot.evaluation = core::evaluateJob(snapshot.plan, shop.practice);
-        survey.snapshot = &snapshot;
-        survey.shop = &shop;
+        snapshot.shop = tests::unowned(shop);
+        survey.snapshot = tests::unowned(snapshot);
         QObject::connect(&form, &AskForm::edited, [this](const core::Edit& edit) { edits.push_back(edit); });
         form.show();
         QApplication::setActiveWindow(&form);
@@ -56,7 +57,7 @@ protected:
                                   core::Body body = s.plan().body;
                                   body.cabin.erase(core::Quantity::BodyHeight_m);
                                   if (known) body.cabin[core::Quantity::BodyHeight_m] = *known;
-                                  return core::setBody(s.plan(), body, s.shop->vehicles);
+                                  return core::setBody(s.plan(), body, s.shop().vehicles);
                               }});
     }
     template <class Widget>
@@ -187,7 +188,7 @@ TEST_F(Asking, AChoiceIsOneButtonOfSeveral)
                         [](const Survey& s, int id) {
                             core::Body body = s.plan().body;
                             body.wheelOnLeft = id == 1;
-                            return core::setBody(s.plan(), body, s.shop->vehicles);
+                            return core::setBody(s.plan(), body, s.shop().vehicles);
                         }});
     form.present(survey);
     EXPECT_TRUE(find<QPushButton>("side_1")->isChecked());

@@ -7,7 +7,7 @@
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "tests/app/window_driver.h"
 
 namespace {

@@ -5,11 +5,11 @@
 #include <QTemporaryDir>
 #include <cmath>
 
-#include "app/sheet_shelf.h"
-#include "app/shop_settings.h"
-#include "app/stations/walk/audiogram_text.h"
-#include "app/stations/walk/fastener_text.h"
-#include "app/stations/walk/typed_quantity.h"
+#include "app/asks/audiogram_text.h"
+#include "app/asks/fastener_text.h"
+#include "app/asks/typed_quantity.h"
+#include "app/session/sheet_shelf.h"
+#include "app/session/shop_settings.h"
 #include "app/widgets/circuit_layout.h"
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/vehicle_views.h"
@@ -17,7 +17,7 @@
 #include "core/edits/survey_edits.h"
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/model/names.h"
 #include "tests/core/surveyed_plan.h"

@@ -11,8 +11,8 @@
 #include <tuple>
 
 #include "app/shell/main_window.h"
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/plain_label.h"
 #include "core/io/plan_file.h"
 #include "tests/app/window_driver.h"
 #include "tests/core/demo_plan.h"

@@ -24,7 +24,7 @@
 #include "app/widgets/section_drawing.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "tests/app/window_driver.h"
 
 namespace {

@@ -95,11 +95,18 @@ void Monkey::draw()
 
 void Monkey::pressKeys()
 {
-    static const QList<QKeyCombination> kKeys{
-        Qt::CTRL | Qt::Key_1, Qt::CTRL | Qt::Key_3, Qt::CTRL | Qt::Key_9, Qt::CTRL | Qt::Key_Z,
-        Qt::CTRL | Qt::SHIFT | Qt::Key_Z, Qt::CTRL | Qt::Key_Y, Qt::Key_F1 | Qt::NoModifier,
-        Qt::Key_Escape | Qt::NoModifier, Qt::Key_Tab | Qt::NoModifier, Qt::Key_Delete | Qt::NoModifier,
-        Qt::CTRL | Qt::Key_Plus, Qt::CTRL | Qt::Key_0};
+    static const QList<QKeyCombination> kKeys{Qt::CTRL | Qt::Key_1,
+                                              Qt::CTRL | Qt::Key_3,
+                                              Qt::CTRL | Qt::Key_9,
+                                              Qt::CTRL | Qt::Key_Z,
+                                              Qt::CTRL | Qt::SHIFT | Qt::Key_Z,
+                                              Qt::CTRL | Qt::Key_Y,
+                                              Qt::Key_F1 | Qt::NoModifier,
+                                              Qt::Key_Escape | Qt::NoModifier,
+                                              Qt::Key_Tab | Qt::NoModifier,
+                                              Qt::Key_Delete | Qt::NoModifier,
+                                              Qt::CTRL | Qt::Key_Plus,
+                                              Qt::CTRL | Qt::Key_0};
     const QKeyCombination keys = kKeys[upTo(static_cast<int>(kKeys.size()) - 1)];
     m_driver.key(keys.key(), keys.keyboardModifiers());
 }

@@ -34,7 +34,9 @@ int main(int argc, char** argv)
     }
     long made = 0;
     for (const auto& [name, count] : edits) made += count;
-    std::printf("%ld steps, %ld sequences undone, done again, saved, read and kept aside, %ld edits of %zu names; next seed %u\n",
-                steps, sequences, made, edits.size(), seed);
+    std::printf(
+        "%ld steps, %ld sequences undone, done again, saved, read and kept aside, %ld edits of %zu names; next seed "
+        "%u\n",
+        steps, sequences, made, edits.size(), seed);
     return 0;
 }

@@ -1,4 +1,4 @@
-#include "app/plan_session.h"
+#include "app/session/plan_session.h"
 
 #include <gtest/gtest.h>
 #include <sys/stat.h>
@@ -10,14 +10,14 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "app/shop_settings.h"
-#include "app/widening.h"
+#include "app/session/shop_settings.h"
+#include "app/session/widening.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/widen.h"
 #include "core/io/atomic_file.h"
 #include "core/shipped/shipped.h"
+#include "core/spread/widen.h"
 
 namespace app {
 namespace {
@@ -36,10 +36,7 @@ protected:
     {
         return core::readResistance(session.snapshot().plan, core::kFound, {kLeftSpeaker, "1"}, ohm, 0.0);
     }
-    QStringList keptAside() const
-    {
-        return QDir(folder.filePath("recovery")).entryList({"*.reed"}, QDir::Files);
-    }
+    QStringList keptAside() const { return QDir(folder.filePath("recovery")).entryList({"*.reed"}, QDir::Files); }
     QTemporaryDir folder;
 };
 

@@ -61,6 +61,7 @@ TEST_F(ShopShelf, ABrokenShelfKeepsItsGoodLines)
                              "line 4, column 6 (depth_m): found 46, allowed 0 to 1 m", "line 5, column 3 (kind)",
                              "line 6: found 2 cells, expected 6"})
         EXPECT_TRUE(said.contains(QString::fromLatin1(line))) << line << "\n" << said.toStdString();
+    driver.settle();
     EXPECT_GE(model().rowOfKey("mine-1"), 0) << "it can be chosen at once";
     EXPECT_FALSE(dialog->importFile(driver.folder() + "/none.csv"));
     EXPECT_TRUE(dialog->exportFile(driver.folder() + "/out.csv"));
@@ -110,8 +111,8 @@ TEST_F(ShopShelf, TheShopsShelfIsKept)
     EXPECT_TRUE(window.findChild<QLabel*>("noticeText")->text().contains("shelf"));
 }
 
-// Lines that could not be read are told, and are still in the file after the next save; a file that could not be read at
-// all is not written over.
+// Lines that could not be read are told, and are still in the file after the next save; a file that could not be read
+// at all is not written over.
 TEST_F(ShopShelf, BadLinesOfTheShopsShelfAreToldAndKept)
 {
     const std::string path = (driver.folder() + "/shelf.csv").toStdString();

@@ -8,9 +8,9 @@
 #include <QTest>
 #include <QTextBrowser>
 
+#include "app/asks/pin_view.h"
 #include "app/shell/main_window.h"
-#include "app/stations/walk/pin_view.h"
-#include "core/evaluate/pin_table.h"
+#include "core/survey/pin_table.h"
 #include "tests/app/survey_fixture.h"
 
 namespace {

@@ -15,12 +15,12 @@
 #include <QTest>
 #include <QTextBrowser>
 
-#include "app/sheet_shelf.h"
+#include "app/session/sheet_shelf.h"
 #include "app/shell/main_window.h"
 #include "app/shell/rail.h"
 #include "app/theme/theme.h"
 #include "app/widgets/vehicle_drawing.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "tests/app/survey_fixture.h"

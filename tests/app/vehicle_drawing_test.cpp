@@ -13,6 +13,7 @@
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/shop.h"
+#include "tests/app/shown.h"
 
 namespace app {
 namespace {
@@ -25,6 +26,7 @@ protected:
         for (const core::UsualSpot& spot : core::usualSpots(plan.body, shop.vehicles))
             if (spot.name == "front door")
                 plan = core::apply(plan, core::addSpeakers(plan, core::kFactory, spot, shop.practice)).plan;
+        snapshot.shop = tests::unowned(shop);
         snapshot.plan = plan;
         snapshot.evaluation = core::evaluateJob(plan, shop.practice);
         auto* layout = new QVBoxLayout(&page);
@@ -45,7 +47,7 @@ protected:
     void show(const DrawingFocus& wanted)
     {
         focus = wanted;
-        drawing.present(snapshot, focus);
+        drawing.present(tests::unowned(snapshot), focus);
     }
     const DrawnThing& thing(const QString& name)
     {
@@ -65,7 +67,7 @@ protected:
     DrawingFocus focus{};
     QWidget page{};
     QLineEdit before{}, after{};
-    VehicleDrawing drawing{theme, shop.vehicles};
+    VehicleDrawing drawing{theme};
 };
 
 TEST_F(Drawing, TabGoesOverEveryThingAndOn)

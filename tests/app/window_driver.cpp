@@ -11,8 +11,9 @@
 #include <QTest>
 #include <QTimer>
 
+#include "app/session/widening.h"
+#include "app/session/workbench.h"
 #include "app/shell/main_window.h"
-#include "app/widening.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/io/atomic_file.h"
@@ -50,19 +51,21 @@ void WindowDriver::openSmall(const char* path)
 {
     m_session->undoStack().setClean();  // as if it had been saved: nothing asks
     if (!m_session->openText(core::readWholeFile(path).value_or(""), QStringLiteral("demo"))) qFatal("%s", path);
+    settle();
 }
 
 void WindowDriver::openShipped(bool trouble)
 {
     m_session->undoStack().setClean();
     m_window->findChild<QAction*>(trouble ? QStringLiteral("actionTrouble") : QStringLiteral("actionDemo"))->trigger();
+    settle();
 }
 
 void WindowDriver::newJob(const char* kind)
 {
     m_session->undoStack().setClean();  // as if it had been saved: nothing asks
     m_session->dropRecovery();
-    m_window->showStation(app::MainWindow::Start);
+    m_window->showStart();
     click((std::string("new_") + kind).c_str());
 }
 
@@ -76,6 +79,7 @@ void WindowDriver::clickThing(const QString& name)
     for (const app::DrawnThing& thing : drawing().things())
         if (thing.name == name) {
             QTest::mouseClick(&drawing(), Qt::LeftButton, {}, drawing().pointOf(thing).toPoint());
+            settle();
             return;
         }
     qFatal("%s is not on the drawing", qPrintable(name));
@@ -88,10 +92,11 @@ void WindowDriver::openTrouble()
 
 void WindowDriver::rest()
 {
-    const core::Evaluation& evaluation = m_session->snapshot().evaluation;
+    const auto evaluation = [&]() -> const core::Evaluation& { return m_session->snapshot().evaluation; };
     m_session->widening().setRest(0);
-    m_session->widening().ask(evaluation);
-    static_cast<void>(QTest::qWaitFor([&] { return evaluation.spread.size() == evaluation.stages.size(); }, 20'000));
+    m_session->widening().ask(evaluation());
+    static_cast<void>(
+        QTest::qWaitFor([&] { return evaluation().spread.size() == evaluation().stages.size(); }, 20'000));
     m_session->widening().setRest(kNever_ms);
 }
 
@@ -100,6 +105,16 @@ void WindowDriver::key(int key, Qt::KeyboardModifiers modifiers)
     QCoreApplication::processEvents();  // what the last key made is there when the next one comes
     QWidget* focus = QApplication::focusWidget();
     QTest::keyClick(focus ? focus : m_window.get(), static_cast<Qt::Key>(key), modifiers);
+    settle();
+}
+
+void WindowDriver::settle()
+{
+    const auto waits = [this] {
+        app::Workbench& bench = m_session->bench();
+        return bench.isAsked(QStringLiteral("ranking")) || bench.isAsked(QStringLiteral("comparison"));
+    };
+    if (!QTest::qWaitFor([&] { return !waits(); }, 20'000)) qFatal("the bench does not answer");
 }
 
 void WindowDriver::answerNextBox(QMessageBox::StandardButton button)
@@ -121,6 +136,7 @@ void WindowDriver::click(const char* objectName)
     // A mend of what still settles asks once more; here nothing ever settles by itself.
     const QPointer<QAbstractButton> asks = button;
     if (asks && asks->property("asked").toBool()) QTest::mouseClick(asks, Qt::LeftButton);
+    settle();
 }
 
 void WindowDriver::type(const char* objectName, const QString& text)
@@ -131,6 +147,7 @@ void WindowDriver::type(const char* objectName, const QString& text)
     field->selectAll();
     QTest::keyClicks(field, text);
     QTest::keyClick(field, Qt::Key_Return);
+    settle();
 }
 
 void WindowDriver::pickCandidate(const char* shelfKey)
@@ -142,6 +159,7 @@ void WindowDriver::pickCandidate(const char* shelfKey)
     QTest::keyClick(list, Qt::Key_Home);
     for (int row = model->rowOfKey(shelfKey); row > 0; --row) QTest::keyClick(list, Qt::Key_Down);
     QTest::keyClick(list, Qt::Key_Return);
+    settle();
 }
 
 void WindowDriver::openSlate(const QString& text)

@@ -6,7 +6,7 @@
 #include <QTemporaryDir>
 #include <memory>
 
-#include "app/plan_session.h"
+#include "app/session/plan_session.h"
 
 namespace app {
 class MainWindow;
@@ -28,12 +28,14 @@ public:
     [[nodiscard]] app::VehicleDrawing& drawing();  // of the walk-round
     [[nodiscard]] QString folder() const { return m_folder.path(); }
 
-    void openDemo();  // a pair of wide-bands and nothing else
+    void openDemo();                 // a pair of wide-bands and nothing else
     void openShipped(bool trouble);  // the demos of the menu
-    void newJob(const char* kind);  // on the start page, as in files: "estate"
-    void openTrouble();  // the same with two wrong drivers
+    void newJob(const char* kind);   // on the start page, as in files: "estate"
+    void openTrouble();              // the same with two wrong drivers
     // Waits until what unmeasured values could do is known. It does not come by itself between two keys of a test.
     void rest();
+    // Waits until what the bench was asked for is shown; every step of a test does.
+    void settle();
     void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void click(const char* objectName);
     void clickThing(const QString& name);                    // on the drawing of the walk-round

@@ -22,7 +22,7 @@
 #include "app/stations/job_card_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/vehicle_drawing.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/atomic_file.h"
 #include "core/judgement/held_steady.h"
 #include "core/slate/named_line.h"

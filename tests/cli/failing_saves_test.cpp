@@ -20,10 +20,9 @@ protected:
         tests::fs::remove_all(file("disk"));
         tests::fs::create_directories(file("disk"));
         write("disk/plan.reed", kOld);
-        return tests::runShell("ASAN_OPTIONS=verify_asan_link_order=0:detect_leaks=0 LD_PRELOAD=" FAILING_CALLS
-                               " FAIL_IN=" +
-                               file("disk") + " " + environment + " " CLI_PROGRAM " demo -o " +
-                               file("disk/plan.reed") + " 2>&1");
+        return tests::runShell(
+            "ASAN_OPTIONS=verify_asan_link_order=0:detect_leaks=0 LD_PRELOAD=" FAILING_CALLS " FAIL_IN=" +
+            file("disk") + " " + environment + " " CLI_PROGRAM " demo -o " + file("disk/plan.reed") + " 2>&1");
     }
     [[nodiscard]] std::string content(const std::string& name) const
     {

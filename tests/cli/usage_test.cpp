@@ -11,9 +11,9 @@ class Usage : public tests::Cli {};
 
 TEST_F(Usage, EveryErrorIsJsonUnderJson)
 {
-    for (const char* wrong : {"", "check", "nonsense", "check a b c", "rank x", "rank x d12 --count many", "job x --pdf",
-                              "slate", "evaluate --csv x", "check /nowhere", "slate '3000000000/0'", "calc nope",
-                              "pins /nowhere d10", "netlist /nowhere d10.FL", "shelf /", "check /"}) {
+    for (const char* wrong : {"", "check", "nonsense", "check a b c", "rank x", "rank x d12 --count many",
+                              "job x --pdf", "slate", "evaluate --csv x", "check /nowhere", "slate '3000000000/0'",
+                              "calc nope", "pins /nowhere d10", "netlist /nowhere d10.FL", "shelf /", "check /"}) {
         const Ran ran = run(std::string(wrong) + " --json", "2>/dev/null");
         EXPECT_EQ(ran.code, 2) << wrong;
         ASSERT_TRUE(Json::accept(ran.out)) << wrong << ": " << ran.out;
@@ -24,13 +24,26 @@ TEST_F(Usage, EveryErrorIsJsonUnderJson)
 TEST_F(Usage, EveryAnswerIsJsonUnderJson)
 {
     const std::string plan = file("demo.reed");
-    for (const std::string& asked :
-         {"evaluate " + plan, "check " + plan, std::string("slate '4 ohm'"), std::string("schema"), std::string("calc"),
-          "netlist " + plan + " d10.RL", "inventory " + plan, "continuity " + plan, "pins " + plan + " d10",
-          "job " + plan, "remedies " + plan + " dull", "unplug " + plan + " d12", "rank " + plan + " d12 --count 1",
-          "demo -o " + file("d.reed"), "sheet " + plan + " -o " + file("s.reed"),
-          "start " + plan + " -o " + file("n.reed"), "new boat -o " + file("b.reed"),
-          std::string("shelf " SOURCE_FOLDER "/data/shelf.csv"), "align " + plan, "spots " + plan + " d12 --count 20"}) {
+    for (const std::string& asked : {"evaluate " + plan,
+                                     "check " + plan,
+                                     std::string("slate '4 ohm'"),
+                                     std::string("schema"),
+                                     std::string("calc"),
+                                     "netlist " + plan + " d10.RL",
+                                     "inventory " + plan,
+                                     "continuity " + plan,
+                                     "pins " + plan + " d10",
+                                     "job " + plan,
+                                     "remedies " + plan + " dull",
+                                     "unplug " + plan + " d12",
+                                     "rank " + plan + " d12 --count 1",
+                                     "demo -o " + file("d.reed"),
+                                     "sheet " + plan + " -o " + file("s.reed"),
+                                     "start " + plan + " -o " + file("n.reed"),
+                                     "new boat -o " + file("b.reed"),
+                                     std::string("shelf " SOURCE_FOLDER "/data/shelf.csv"),
+                                     "align " + plan,
+                                     "spots " + plan + " d12 --count 20"}) {
         const Ran ran = run(asked + " --json", "2>/dev/null");
         EXPECT_LE(ran.code, 1) << asked << ": " << ran.out;
         EXPECT_TRUE(Json::accept(ran.out)) << asked << ": " << ran.out.substr(0, 200);
@@ -83,8 +96,8 @@ TEST_F(Usage, AVersionThatNeverWasIsNoNewerOne)
 {
     for (const char* version : {"0", "-3"}) {
         write("old.reed", std::string(R"({"format": "reed", "version": )") + version + "}");
-        EXPECT_EQ(run("check " + file("old.reed")).out, file("old.reed") + " /version: found " + version +
-                                                            ", which no plan has: the first version is 1\n");
+        EXPECT_EQ(run("check " + file("old.reed")).out,
+                  file("old.reed") + " /version: found " + version + ", which no plan has: the first version is 1\n");
     }
     write("new.reed", R"({"format": "reed", "version": 2})");
     EXPECT_NE(run("check " + file("new.reed")).out.find("a newer program"), std::string::npos);

@@ -5,7 +5,7 @@
 #include <string>
 #include <vector>
 
-#include "core/io/netlist_file.h"
+#include "core/netlist/netlist_file.h"
 
 namespace tests {
 

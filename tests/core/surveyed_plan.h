@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 

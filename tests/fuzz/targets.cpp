@@ -9,8 +9,8 @@
 #include <sstream>
 #include <stdexcept>
 
-#include "app/recovery.h"
-#include "app/shop_settings.h"
+#include "app/session/recovery.h"
+#include "app/session/shop_settings.h"
 #include "cli/calc_json.h"
 #include "core/calc/calc_model.h"
 #include "core/design/align.h"
@@ -19,10 +19,8 @@
 #include "core/design/spots.h"
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/widen.h"
+#include "core/fitout/resolve.h"
 #include "core/io/curve_file.h"
-#include "core/io/netlist_file.h"
 #include "core/io/pin_file.h"
 #include "core/io/plan_file.h"
 #include "core/io/shelf_file.h"
@@ -31,8 +29,10 @@
 #include "core/judgement/judge.h"
 #include "core/judgement/measure_next.h"
 #include "core/model/names.h"
+#include "core/netlist/netlist_file.h"
 #include "core/shipped/shipped.h"
 #include "core/slate/slate.h"
+#include "core/spread/widen.h"
 #include "words/finding_words.h"
 
 namespace fuzz {
@@ -104,8 +104,8 @@ void whole(const std::string& text)
     }
     if (turn == 3) static_cast<void>(align(read, shop().practice, std::array{listener}));
     if (turn == 4)
-        static_cast<void>(remedies(read, shop().practice, shop().shelf, shop().vehicles, evaluation, Complaint::Dull,
-                                   listener));
+        static_cast<void>(
+            remedies(read, shop().practice, shop().shelf, shop().vehicles, evaluation, Complaint::Dull, listener));
 }
 
 void sheet(const std::string& text)
@@ -272,10 +272,10 @@ std::vector<std::string> everyModel()
 
 std::span<const Target> targets()
 {
-    static const std::array kTargets{Target{"plan", plan},         Target{"whole", whole},   Target{"sheet", sheet},
-                                     Target{"shelf", shelf},       Target{"pins", pins},     Target{"netlist", netlist},
-                                     Target{"curve", curve},       Target{"slate", line},    Target{"calc", calcJson},
-                                     Target{"settings", settings}, Target{"recovery", recovery}};
+    static const std::array kTargets{
+        Target{"plan", plan},     Target{"whole", whole},       Target{"sheet", sheet},      Target{"shelf", shelf},
+        Target{"pins", pins},     Target{"netlist", netlist},   Target{"curve", curve},      Target{"slate", line},
+        Target{"calc", calcJson}, Target{"settings", settings}, Target{"recovery", recovery}};
     return kTargets;
 }
 
@@ -290,7 +290,8 @@ std::vector<std::string> corpusOf(std::string_view target)
     if (target == "netlist") return filesIn(data, ".cir");
     if (target == "curve") return filesIn(data, ".frd");
     if (target == "slate")
-        return {"68 uF 4 ohm", "4 ohm || 8 ohm + 2", "50 W 4 ohm", "2/0 awg", "3x4 ohm min 2", "5 5/8 in", "1.2 m vs 0.7 m"};
+        return {"68 uF 4 ohm",   "4 ohm || 8 ohm + 2", "50 W 4 ohm",    "2/0 awg",
+                "3x4 ohm min 2", "5 5/8 in",           "1.2 m vs 0.7 m"};
     if (target == "calc") return everyModel();
     if (target == "settings")
         return {"[shop]\nname=Somebody\nsaws=\"44 51, 60 mm\"\nhourlyRate=50\nmissing=1, 2\n[General]\nzoom=1.25\n"};

@@ -107,8 +107,9 @@ int link(const char* from, const char* to) noexcept
 
 int linkat(int fromFolder, const char* from, int toFolder, const char* to, int flags) noexcept
 {
-    return fails(to) ? -1
-                     : next<int(int, const char*, int, const char*, int)>("linkat")(fromFolder, from, toFolder, to, flags);
+    return fails(to)
+               ? -1
+               : next<int(int, const char*, int, const char*, int)>("linkat")(fromFolder, from, toFolder, to, flags);
 }
 
 int unlink(const char* path) noexcept

@@ -6,9 +6,9 @@
 
 #include "core/edits/fit_edits.h"
 #include "core/edits/lead_edits.h"
-#include "core/evaluate/continuity.h"
-#include "core/evaluate/lining.h"
+#include "core/fitout/lining.h"
 #include "core/model/names.h"
+#include "core/survey/continuity.h"
 #include "tests/core/surveyed_plan.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"
@@ -178,16 +178,16 @@ TEST_F(EveryWord, OfThePartsListHoldBackWhatOneVariantTakes)
     EXPECT_TRUE(table[2][1].startsWith("foam gasket, ")) << "with its length";
 }
 
-// A difference is said by what it is to an ear: under 1 dB none, under 3 hardly; common practice, no source.
 TEST_F(EveryWord, OfAFamilyTellWhetherItIsHeard)
 {
-    const auto said = [](double shape_db, double angle_db) {
-        return textOf(core::FamilyMatch{.level_db = -1.5, .shape_db = shape_db, .angle_db = angle_db}, "the other one");
+    const auto said = [](core::Heard heard) {
+        return textOf(core::FamilyMatch{.level_db = -1.5, .shape_db = 0.9, .angle_db = 0.2, .heard = heard},
+                      "the other one");
     };
-    EXPECT_TRUE(said(0.9, 0.2).contains("not heard as another voice"));
-    EXPECT_TRUE(said(1.1, 0.2).contains("hardly heard"));
-    EXPECT_TRUE(said(0.2, 3.1).contains("plainly another voice"));
-    EXPECT_TRUE(said(0.2, 3.1).contains("\u22121.5"));
+    EXPECT_TRUE(said(core::Heard::No).contains("not heard as another voice"));
+    EXPECT_TRUE(said(core::Heard::Hardly).contains("hardly heard"));
+    EXPECT_TRUE(said(core::Heard::Plainly).contains("plainly another voice"));
+    EXPECT_TRUE(said(core::Heard::No).contains("\u22121.5"));
 }
 
 // The drill before a 4.2 mm screw in thin sheet is its core and a little: ISO 1478, core at most 3.10 mm. In plastic

@@ -183,14 +183,29 @@ TEST_F(Words, EveryLostPointDamageAndTurnHasWords)
 {
     for (const core::Criterion criterion : core::criteria()) {
         EXPECT_FALSE(nameOf(criterion).isEmpty());
-        EXPECT_FALSE(
-            reasonOf({criterion, 1.0, core::Quantity::Ratio, 0.5, false}, UnitSystem::Metric, "EUR").isEmpty());
-        EXPECT_TRUE(reasonOf({criterion, 1.0, core::Quantity::Ratio, {}, false}, UnitSystem::Metric, "EUR")
-                        .contains("not known"));
+        EXPECT_FALSE(reasonOf({criterion, 1.0, core::Quantity::Ratio, 0.5, {}}, UnitSystem::Metric, "EUR").isEmpty());
+        EXPECT_TRUE(
+            reasonOf({criterion, 1.0, core::Quantity::Ratio, {}, {}}, UnitSystem::Metric, "EUR").contains("not known"));
     }
-    EXPECT_EQ(plain(lineOf({core::Criterion::Depth, 3.5, core::Quantity::SpacerNeeded_m, 0.0127, false},
+    EXPECT_EQ(plain(lineOf({core::Criterion::Depth, 3.5, core::Quantity::SpacerNeeded_m, 0.0127, {}},
                            UnitSystem::Imperial, {})),
               "−3.5 needs a spacer of 0.50 in");
+    // Every rule that can stop a driver in the ranking says why there.
+    for (const core::RuleId rule :
+         {core::RuleId::DepthAndSpacer, core::RuleId::WindowTravel, core::RuleId::FrontClearance,
+          core::RuleId::UnderPanel, core::RuleId::ScrewReaches, core::RuleId::CutoutAndRing,
+          core::RuleId::DomeTakenForHole, core::RuleId::ScrewOutsideFlange, core::RuleId::HeavyOnAdhesive,
+          core::RuleId::CutAgainstWish, core::RuleId::LoadUnderMinimum, core::RuleId::LowerLoadOnFactory,
+          core::RuleId::CoilOverRating, core::RuleId::TravelWithProgramme, core::RuleId::SubwooferTravel,
+          core::RuleId::TweeterUnprotected})
+        EXPECT_FALSE(
+            reasonOf(core::Verdict{.rule = rule, .figure = {0.1, {}, {}}, .limit = 0.05}, UnitSystem::Metric).isEmpty())
+            << code(rule);
+    const core::Verdict touches{
+        core::RuleId::FrontClearance, core::Severity::Stop, core::Quantity::FrontMargin_m, {-0.002, {}, {}}, 0.0, {}};
+    EXPECT_EQ(plain(lineOf({core::Criterion::Front, 8.0, core::Quantity::FrontMargin_m, -0.002, touches},
+                           UnitSystem::Metric, {})),
+              "Stop: −2 mm in front at full travel");
     EXPECT_TRUE(textOf(core::Damage{core::DamageKind::WiderHole, true, 90.0, {}}).startsWith("For good"));
     EXPECT_TRUE(textOf(core::Damage{core::DamageKind::LeadAdded, false, 2.0, "lead-a"}).contains("lead-a"));
     EXPECT_EQ(textOf(core::TurnChoice{90.0, {}, {core::TurnWish::BadgeUpright}}),
@@ -299,20 +314,20 @@ TEST_F(Words, FiguresOfModelsCarryTheUnitsThatPeopleUse)
 
 TEST_F(Words, WarningsAreSentencesAndVerdictsAreWords)
 {
-    // All that the reference tables know, and every mark of a result.
-    std::set<std::string> warnings{"BelowRatedLoad",    "RatingsFlat",      "UnlikeInSeries", "OverlapIgnored",
-                                   "GainOutOfRange",    "ClippedProgramme", "OutsideTable",   "ClassGuess",
-                                   "Null(same_db)",     "BlendStep",        "PortSpeed",      "SeveralCrossings",
-                                   "RatingsContradict", "IllConditioned"};
-    for (const char* file : tests::kCalcFiles)
-        for (const tests::ReferenceRow& row : tests::referenceRows(file))
-            if (row.at("output") == "warning" && row.at("value") != "none") warnings.insert(row.at("value"));
-    for (const std::string& warning : warnings) {
-        const QString sentence = sentenceOfWarning(warning);
-        EXPECT_TRUE(sentence.endsWith('.')) << warning;
-        EXPECT_TRUE(sentence.contains(' ')) << warning;
+    const core::WarningKind kinds[] = {
+#define WARNING(name, key, sentence) core::WarningKind::name,
+#include "core/base/warnings.def"
+    };
+    for (const core::WarningKind kind : kinds) {
+        const bool about = core::sentenceOf(kind).find("%1") != std::string_view::npos;
+        const core::Warning warning{kind, about ? "what it is about." : ""};
+        const QString sentence = sentenceOf(warning);
+        EXPECT_TRUE(sentence.endsWith('.')) << textOf(warning);
+        EXPECT_TRUE(sentence.contains(' ')) << textOf(warning);
+        EXPECT_FALSE(sentence.contains("%1")) << textOf(warning);
     }
-    EXPECT_EQ(sentenceOfWarning("NotYetKnown"), "NotYetKnown");  // shown rather than lost
+    EXPECT_EQ(sentenceOf({core::WarningKind::Differs, "qts"}),
+              "What was typed for qts differs from what follows from the rest: one of them is wrong.");
     EXPECT_EQ(wordOf("stop"), "stop");
     EXPECT_EQ(wordOf("invert"), "invert one leg");
 }

@@ -8,7 +8,9 @@
 #include <algorithm>
 #include <array>
 
+#include "app/session/workbench.h"
 #include "app/theme/theme.h"
+#include "app/widgets/waiting_line.h"
 #include "core/job/job_plan.h"
 #include "core/physics/smoothing.h"
 #include "words/fit_words.h"
@@ -18,8 +20,9 @@
 namespace app {
 namespace {
 
+const QString kComparison = QStringLiteral("comparison");
 constexpr int kMostCurves = 3;
-constexpr double kPerOctave = 3.0;
+constexpr double kComparedPerOctave = 3.0;
 constexpr std::array<Qt::PenStyle, kMostCurves> kDashes{Qt::SolidLine, Qt::DashLine, Qt::DotLine};
 
 QString countsOf(const std::vector<core::Finding>& findings)
@@ -36,8 +39,8 @@ QString countsOf(const std::vector<core::Finding>& findings)
 
 }  // namespace
 
-CompareView::CompareView(const Theme& theme, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_table(new QTableWidget(this)), m_plot(new QCustomPlot(this))
+CompareView::CompareView(const Theme& theme, Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_bench(bench), m_table(new QTableWidget(this)), m_plot(new QCustomPlot(this))
 {
     m_table->setObjectName(QStringLiteral("compareTable"));
     m_table->setAccessibleName(tr("The drivers held against each other, one a column"));
@@ -60,22 +63,39 @@ CompareView::CompareView(const Theme& theme, QWidget* parent)
     m_plot->xAxis->setRange(20, 20000);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
+    auto* waiting = new WaitingLine(bench, this, kComparison, this);
+    connect(waiting, &WaitingLine::askedAgain, this, &CompareView::askedAgain);
+    layout->addWidget(waiting);
     layout->addWidget(m_table, 3);
     layout->addWidget(m_plot, 2);
 }
 
-void CompareView::present(const Snapshot& snapshot, const core::Practice& practice, core::DeviceId device,
-                          core::ListenerId listener, const std::vector<const core::Candidate*>& held)
+void CompareView::present(const SharedSnapshot& snapshot, core::DeviceId device, core::ListenerId listener,
+                          std::vector<core::Candidate> held)
 {
-    std::vector<core::Trial> trials;
-    for (const core::Candidate* candidate : held)
-        trials.push_back(core::tryDriver(snapshot.plan, practice, candidate->part, device, snapshot.evaluation));
-    fillTable(held, trials, device, listener);
-    drawCurves(trials, held, listener);
+    m_bench.ask(this, kComparison, snapshot->revision,
+                [this, snapshot, device, listener, held = std::move(held)](const std::stop_token& stop) {
+                    std::vector<core::Trial> trials;
+                    for (const core::Candidate& candidate : held) {
+                        if (stop.stop_requested()) break;
+                        trials.push_back(core::tryDriver(snapshot->plan, snapshot->practice(), candidate.part, device,
+                                                         snapshot->evaluation));
+                    }
+                    return [this, device, listener, held, trials = std::move(trials)] {
+                        m_held = held;
+                        m_trials = trials;
+                        show(device, listener);
+                    };
+                });
 }
 
-void CompareView::fillTable(const std::vector<const core::Candidate*>& held, const std::vector<core::Trial>& trials,
-                            core::DeviceId device, core::ListenerId listener)
+void CompareView::show(core::DeviceId device, core::ListenerId listener)
+{
+    fillTable(device, listener);
+    drawCurves(listener);
+}
+
+void CompareView::fillTable(core::DeviceId device, core::ListenerId listener)
 {
     const QStringList rows{
         tr("kind"),          tr("points"),   tr("the rules say"), tr("channel sees"), tr("reach 60–250 Hz"),
@@ -84,11 +104,11 @@ void CompareView::fillTable(const std::vector<const core::Candidate*>& held, con
         tr("to the vehicle")};
     m_table->clear();
     m_table->setRowCount(static_cast<int>(rows.size()));
-    m_table->setColumnCount(static_cast<int>(held.size()));
+    m_table->setColumnCount(static_cast<int>(m_held.size()));
     m_table->setVerticalHeaderLabels(rows);
-    for (size_t i = 0; i < held.size(); ++i) {
-        const core::Candidate& one = *held[i];
-        const core::StageResult& goal = *trials[i].evaluation.stages.at(trials[i].plan.job.goal);
+    for (size_t i = 0; i < m_held.size(); ++i) {
+        const core::Candidate& one = m_held[i];
+        const core::StageResult& goal = *m_trials[i].evaluation.stages.at(m_trials[i].plan.job.goal);
         const core::RunResult* run = core::findRunOfDevice(goal, device);
         const auto heard = goal.hearing.find(listener);
         const auto reach = [&](core::Band band) {
@@ -104,13 +124,13 @@ void CompareView::fillTable(const std::vector<const core::Candidate*>& held, con
         const auto price = core::valueOf(one.part.figures, core::Quantity::Price);
         const auto mass = core::valueOf(one.part.figures, core::Quantity::Mass_kg);
         const core::JobPlan job =
-            core::planJob(trials[i].plan, core::kFound, trials[i].plan.job.goal, trials[i].evaluation);
+            core::planJob(m_trials[i].plan, core::kFound, m_trials[i].plan.job.goal, m_trials[i].evaluation);
         int parts = 0;
         for (const core::PartRow& part : job.parts) parts += part.count;
         const QStringList cells{
             one.part.driverClass.empty() ? tr("not known") : words::nameOfClass(one.part.driverClass),
             words::fixedNumber(one.points, 1),
-            countsOf(trials[i].findings),
+            countsOf(m_trials[i].findings),
             one.connected ? words::ohms(one.least_ohm) : tr("–"),
             reach(core::Band::MidBass),
             reach(core::Band::Mid),
@@ -131,8 +151,7 @@ void CompareView::fillTable(const std::vector<const core::Candidate*>& held, con
     }
 }
 
-void CompareView::drawCurves(const std::vector<core::Trial>& trials, const std::vector<const core::Candidate*>& held,
-                             core::ListenerId listener)
+void CompareView::drawCurves(core::ListenerId listener)
 {
     const Tokens& tokens = m_theme.tokens();
     const std::array colours{tokens.goldText, tokens.slate, tokens.river};
@@ -149,19 +168,19 @@ void CompareView::drawCurves(const std::vector<core::Trial>& trials, const std::
         QCPGraph* graph = m_plot->graph(i);
         graph->setData(QVector<double>{}, QVector<double>{});
         const auto index = static_cast<size_t>(i);
-        if (index >= trials.size()) continue;
-        const core::Trial& trial = trials[index];
+        if (index >= m_trials.size()) continue;
+        const core::Trial& trial = m_trials[index];
         const core::StageResult& goal = *trial.evaluation.stages.at(trial.plan.job.goal);
         const auto heard = goal.hearing.find(listener);
         if (heard == goal.hearing.end()) continue;
         const Eigen::ArrayXd& hz = trial.evaluation.frequency_hz;
-        const Eigen::ArrayXd level = core::smoothed_db(hz, heard->second.curve_db, kPerOctave, hz);
+        const Eigen::ArrayXd level = core::smoothed_db(hz, heard->second.curve_db, kComparedPerOctave, hz);
         graph->setData(QVector<double>(hz.begin(), hz.end()), QVector<double>(level.begin(), level.end()), true);
         graph->setPen(QPen(colours[index], 2.0, kDashes[index]));
         least = std::min(least, level.maxCoeff() - 45.0);
         most = std::max(most, level.maxCoeff() + 3.0);
         auto* label = new QCPItemText(m_plot);
-        label->setText(QString::fromStdString(held[index]->part.name));
+        label->setText(QString::fromStdString(m_held[index].part.name));
         label->setFont(m_theme.small());
         label->setColor(colours[index]);
         label->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);

@@ -3,7 +3,7 @@
 #include <QWidget>
 #include <vector>
 
-#include "app/snapshot.h"
+#include "app/session/snapshot.h"
 #include "core/design/rank_drivers.h"
 #include "core/design/try_driver.h"
 #include "words/figures.h"
@@ -14,23 +14,30 @@ class QTableWidget;
 namespace app {
 
 class Theme;
+class Workbench;
 
 // Two or three drivers held against each other in one role: curves at the ear, load, loudness, limits, fit, cost.
 class CompareView : public QWidget {
     Q_OBJECT
 public:
-    explicit CompareView(const Theme& theme, QWidget* parent = nullptr);
+    CompareView(const Theme& theme, Workbench& bench, QWidget* parent = nullptr);
     void setCurrency(const QString& currency) { m_currency = currency; }
-    void present(const Snapshot& snapshot, const core::Practice& practice, core::DeviceId device,
-                 core::ListenerId listener, const std::vector<const core::Candidate*>& held);
+    // Each of them as a whole plan is worked out on the bench; until then what was compared before stands.
+    void present(const SharedSnapshot& snapshot, core::DeviceId device, core::ListenerId listener,
+                 std::vector<core::Candidate> held);
+
+signals:
+    void askedAgain();
 
 private:
-    void fillTable(const std::vector<const core::Candidate*>& held, const std::vector<core::Trial>& trials,
-                   core::DeviceId device, core::ListenerId listener);
-    void drawCurves(const std::vector<core::Trial>& trials, const std::vector<const core::Candidate*>& held,
-                    core::ListenerId listener);
+    void show(core::DeviceId device, core::ListenerId listener);
+    void fillTable(core::DeviceId device, core::ListenerId listener);
+    void drawCurves(core::ListenerId listener);
 
     const Theme& m_theme;
+    Workbench& m_bench;
+    std::vector<core::Candidate> m_held{};  // that are shown
+    std::vector<core::Trial> m_trials{};    // of them, one each
     QTableWidget* m_table;
     QCustomPlot* m_plot;
     QString m_currency{};

@@ -5,20 +5,21 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/asks/ask.h"
+#include "app/asks/ask_rows.h"
 #include "app/stations/match/spacer_template.h"
-#include "app/stations/walk/ask.h"
-#include "app/stations/walk/ask_rows.h"
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/save_path.h"
 #include "app/widgets/section_drawing.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/fit_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/driver_fit.h"
-#include "core/evaluate/resolve.h"
+#include "core/fit/driver_body.h"
+#include "core/fit/fit_of.h"
+#include "core/fitout/resolve.h"
 #include "core/io/atomic_file.h"
 #include "core/model/names.h"
 #include "words/fit_facts.h"
@@ -131,7 +132,7 @@ void FitPanel::build()
          .choices =
              [](const Survey& survey) {
                  std::vector<std::pair<QString, QString>> choices{{QStringLiteral("0"), tr("none")}};
-                 std::vector<double> stock = survey.shop->practice[core::PracticeList::Spacer_m];
+                 std::vector<double> stock = survey.practice()[core::PracticeList::Spacer_m];
                  const double there_m = spacerOf(survey);
                  if (there_m > 0.0 && std::find(stock.begin(), stock.end(), there_m) == stock.end())
                      stock.push_back(there_m);  // stacked, or a ring
@@ -157,27 +158,25 @@ void FitPanel::build()
              [](const Survey& survey, const QString& key) {
                  return core::fixDriver(survey.plan(), survey.driver, static_cast<core::Fixing>(key.toInt()));
              }});
-    m_decided->addList(
-        {.name = QStringLiteral("plannedCoils"),
-         .label = tr("coils"),
-         .choices =
-             [](const Survey& survey) {
-                 return driverOf(survey)
-                            ? joinChoices(planned(survey), survey.driver, survey.snapshot->evaluation.practice)
-                            : std::vector<std::pair<QString, QString>>{};
-             },
-         .read =
-             [](const Survey& survey) {
-                 if (!driverOf(survey)) return QString();
-                 const auto at =
-                     core::coilsAtDriver(planned(survey), survey.driver, survey.snapshot->evaluation.practice);
-                 return QString::number(static_cast<int>(at.join));
-             },
-         .write =
-             [](const Survey& survey, const QString& key) {
-                 return core::planCoils(survey.plan(), survey.driver, static_cast<core::CoilJoin>(key.toInt()));
-             },
-         .onlyWhereAny = true});
+    m_decided->addList({.name = QStringLiteral("plannedCoils"),
+                        .label = tr("coils"),
+                        .choices =
+                            [](const Survey& survey) {
+                                return driverOf(survey) ? joinChoices(planned(survey), survey.driver, survey.practice())
+                                                        : std::vector<std::pair<QString, QString>>{};
+                            },
+                        .read =
+                            [](const Survey& survey) {
+                                if (!driverOf(survey)) return QString();
+                                const auto at = core::coilsAtDriver(planned(survey), survey.driver, survey.practice());
+                                return QString::number(static_cast<int>(at.join));
+                            },
+                        .write =
+                            [](const Survey& survey, const QString& key) {
+                                return core::planCoils(survey.plan(), survey.driver,
+                                                       static_cast<core::CoilJoin>(key.toInt()));
+                            },
+                        .onlyWhereAny = true});
     layout->addWidget(m_decided);
     m_template->setObjectName(QStringLiteral("spacerTemplate"));
     m_template->setToolTip(tr("A template to print and cut by: rim, opening, screw holes, the cable's way out"));
@@ -205,8 +204,7 @@ void FitPanel::addAsk(const Measure& measure)
                        },
                        .meanwhile = [of, quantity](const Survey& survey) -> std::optional<core::Known> {
                            if (of != Measure::Of::Driver || !driverOf(survey)) return std::nullopt;
-                           const core::Figures all =
-                               core::bodyFigures(*driverOf(survey), survey.snapshot->evaluation.practice);
+                           const core::Figures all = core::bodyFigures(*driverOf(survey), survey.practice());
                            const auto found = all.find(quantity);
                            return found == all.end() ? std::nullopt : std::optional(found->second);
                        },
@@ -280,10 +278,10 @@ void FitPanel::showChips()
 // Whose cut it is stands first: the one that is picked on the shelf, or the one that is there or planned.
 void FitPanel::showFacts(const core::DriverFit& fit, const core::Part& driver, bool picked)
 {
-    QStringList facts = words::fitFacts(
-        {*m_survey.placeThere(), fit, core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver),
-         m_survey.snapshot->evaluation.practice},
-        m_survey.units);
+    QStringList facts =
+        words::fitFacts({*m_survey.placeThere(), fit,
+                         core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver), m_survey.practice()},
+                        m_survey.units);
     const QString name = QString::fromStdString(driver.name);
     facts.prepend(picked ? tr("%1, picked and not planned.").arg(name) : tr("%1, as it stands in the plan.").arg(name));
     m_facts->setText(facts.join(QLatin1Char(' ')));
@@ -298,7 +296,7 @@ double FitPanel::templateThickness_m() const
     if (m_shown->spacers && m_shown->spacers->sum_m > 0.0) return m_shown->spacers->sum_m;
     if (m_shown->spacerNeeded_m.value_or(0.0) > 0.0) return *m_shown->spacerNeeded_m;
     const bool ring = m_shown->hole && m_shown->hole->ring;
-    return ring ? m_survey.snapshot->evaluation.practice[core::PracticeKey::RingThickness_m] : 0.0;
+    return ring ? m_survey.practice()[core::PracticeKey::RingThickness_m] : 0.0;
 }
 
 bool FitPanel::writeTemplate(const QString& path)
@@ -307,7 +305,7 @@ bool FitPanel::writeTemplate(const QString& path)
     if (!(thickness_m > 0.0)) return false;
     const core::Place& place = *m_survey.placeThere();
     const core::SpacerOutline outline =
-        core::spacerOutline(place, mountOf(m_survey), *m_shown, thickness_m, m_survey.snapshot->evaluation.practice);
+        core::spacerOutline(place, mountOf(m_survey), *m_shown, thickness_m, m_survey.practice());
     const auto pair = m_survey.plan().places.find(place.pair);
     const bool both = pair != m_survey.plan().places.end() && pair->second.followsPair;
     const QByteArray pdf = spacerPdf(
@@ -322,9 +320,8 @@ bool FitPanel::writeTemplate(const QString& path)
 
 void FitPanel::askForTemplate()
 {
-    const QString path =
-        askSavePath(this, tr("Save the template"), QStringLiteral("spacer.pdf"), tr("PDF (*.pdf)"),
-                    QStringLiteral(".pdf"));
+    const QString path = askSavePath(this, tr("Save the template"), QStringLiteral("spacer.pdf"), tr("PDF (*.pdf)"),
+                                     QStringLiteral(".pdf"));
     if (!path.isEmpty() && !writeTemplate(path))
         emit said(tr("%1 cannot be written; choose another folder.").arg(path));
 }

@@ -3,7 +3,7 @@
 #include <QWidget>
 #include <map>
 
-#include "app/stations/walk/survey.h"
+#include "app/asks/survey.h"
 #include "core/design/rank_drivers.h"
 
 class QLabel;

@@ -15,39 +15,50 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "app/stations/figure_table.h"
+#include "app/session/workbench.h"
+#include "app/stations/match/candidate_reasons.h"
 #include "app/stations/match/compare_view.h"
 #include "app/stations/match/fit_panel.h"
-#include "app/stations/ohmmeter_line.h"
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/elided_label.h"
+#include "app/widgets/figure_table.h"
 #include "app/widgets/flow_layout.h"
-#include "app/widgets/plain_label.h"
+#include "app/widgets/ohmmeter_line.h"
 #include "app/widgets/quiet_combo.h"
-#include "core/design/amplifier_risk.h"
-#include "core/design/deviations.h"
-#include "core/design/family.h"
+#include "app/widgets/waiting_line.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
-#include "core/evaluate/sides.h"
 #include "words/fit_words.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
 namespace app {
+namespace {
 
-MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent)
-    : QWidget(parent),
+const QString kRanking = QStringLiteral("ranking");
+
+}  // namespace
+
+MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
+    : Station({.name = QStringLiteral("Match"),
+               .title = tr("Match"),
+               .menuText = tr("&Match"),
+               .digit = 3,
+               .keys = tr("On the shelf: arrows choose, Enter plans it, Space holds it against others. In the "
+                          "ohmmeter field: Enter settles Re."),
+               .scrolls = true},
+              parent),
       m_theme(theme),
-      m_shop(shop),
+      m_bench(bench),
       m_fit(new FitPanel(theme, this)),
       m_places(new QWidget(this)),
       m_placeRow(new FlowLayout(6)),
       m_showFit(new QPushButton(tr("The c&ut"), this)),
       m_right(new QWidget(this)),
       m_figures(new FigureTable(theme, this)),
-      m_ohmmeter(new OhmmeterLine(shop.practice, this)),
+      m_ohmmeter(new OhmmeterLine(this)),
       m_shelfTitle(new ElidedLabel(this)),
       m_search(new QLineEdit(this)),
       m_order(new QuietCombo(this)),
@@ -61,7 +72,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
       m_stack(new QStackedWidget(this)),
       m_list(new QListView(this)),
       m_candidates(new CandidateModel(theme, this)),
-      m_compared(new CompareView(theme, this)),
+      m_compared(new CompareView(theme, bench, this)),
       m_reasons(new PlainLabel(this))
 {
     setObjectName(QStringLiteral("stationPage"));
@@ -80,6 +91,7 @@ MatchView::MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent
     connect(m_planSet, &QPushButton::clicked, this, &MatchView::fitSetOfChosen);
     connect(m_hold, &QPushButton::clicked, this, &MatchView::holdChosen);
     connect(m_compare, &QPushButton::toggled, this, &MatchView::showCompared);
+    connect(m_compared, &CompareView::askedAgain, this, &MatchView::showCompared);
     connect(&theme, &Theme::changed, this, [this, &theme] {
         m_shelfTitle->setFont(theme.title());
         arrange();
@@ -172,6 +184,9 @@ QWidget* MatchView::buildShelf()
     auto* under = new QVBoxLayout(page);
     under->setContentsMargins(0, 0, 0, 0);
     under->setSpacing(4);
+    auto* waiting = new WaitingLine(m_bench, this, kRanking, page);
+    connect(waiting, &WaitingLine::askedAgain, this, &MatchView::showCandidates);
+    under->addWidget(waiting);
     under->addWidget(m_list, 1);
     under->addWidget(m_reasons);
     m_stack->addWidget(page);
@@ -194,12 +209,12 @@ core::DeviceId MatchView::chosenDevice() const
     return {};
 }
 
-void MatchView::present(const Snapshot& snapshot, core::ListenerId listener)
+void MatchView::present(const SharedSnapshot& snapshot, core::ListenerId listener)
 {
-    m_snapshot = &snapshot;
+    m_snapshot = snapshot;
     m_listener = listener;
-    if (!snapshot.plan.places.contains(m_place))
-        m_place = snapshot.plan.places.empty() ? core::PlaceId{} : snapshot.plan.places.begin()->first;
+    const auto& places = snapshot->plan.places;
+    if (!places.contains(m_place)) m_place = places.empty() ? core::PlaceId{} : places.begin()->first;
     showPlaces();
     showCandidates();
     showPlace();
@@ -224,20 +239,25 @@ void MatchView::askForMeasure(core::DeviceId device, core::Quantity what)
     m_fit->ask(what);
 }
 
-void MatchView::setCurrency(const QString& currency)
+QString MatchView::owed(const Snapshot& snapshot) const
 {
-    m_candidates->setCurrency(currency);
-    m_compared->setCurrency(currency);
+    const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),
+                                     [](const core::Finding& f) { return f.severity == core::Severity::Stop; });
+    return stops > 0 ? words::counted(stops, tr("%1 Stop"), tr("%1 Stops"))
+                     : words::counted(std::ssize(snapshot.findings), tr("%1 finding"), tr("%1 findings"));
 }
 
-void MatchView::setPaper(bool letter)
+void MatchView::setShop(const ShopSettings& shop)
 {
-    m_fit->setPaper(letter);
+    m_candidates->setCurrency(shop.currency);
+    m_compared->setCurrency(shop.currency);
+    m_fit->setPaper(shop.letterPaper);
 }
 
 void MatchView::startAfresh()
 {
     m_place = {};
+    m_bench.drop(this, kRanking);
     m_search->clear();  // words meant for another place
     m_ohmmeter->startAfresh();
     m_compare->setChecked(false);
@@ -254,7 +274,7 @@ void MatchView::takePlace(core::PlaceId place)
 void MatchView::choosePlace(core::PlaceId place)
 {
     takePlace(place);
-    present(*m_snapshot, m_listener);
+    present(m_snapshot, m_listener);
     emit placeChosen();
 }
 
@@ -279,7 +299,7 @@ void MatchView::showPlaces()
 void MatchView::showPlace()
 {
     m_figures->present(*m_snapshot, chosenDevice());
-    m_ohmmeter->present(*m_snapshot, chosenDevice());
+    m_ohmmeter->present(m_snapshot, chosenDevice());
     showFit();
 }
 
@@ -287,7 +307,7 @@ void MatchView::showFit()
 {
     const core::Candidate* candidate = current();
     m_fit->present({.snapshot = m_snapshot,
-                    .shop = &m_shop,
+                    .bench = &m_bench,
                     .stage = m_snapshot->plan.job.goal,
                     .listener = m_listener,
                     .place = m_place,
@@ -302,14 +322,26 @@ const core::Candidate* MatchView::current() const
     return row < 0 || row >= m_candidates->rowCount() ? nullptr : &m_candidates->candidate(row);
 }
 
+// What was ranked stands until the bench has ranked anew.
 void MatchView::showCandidates()
 {
     const core::DeviceId device = chosenDevice();
+    if (!device) {
+        m_bench.drop(this, kRanking);
+        return takeRanking({});
+    }
+    const auto scope = m_otherKinds->isChecked() ? core::RankScope::Everything : core::RankScope::WhatSuits;
+    m_bench.ask(this, kRanking, m_snapshot->revision,
+                [this, shown = m_snapshot, device, scope](const std::stop_token& stop) {
+                    return [this, ranked = core::rankDrivers(shown->plan, shown->shop->shelf, device, shown->evaluation,
+                                                             scope, stop)] { takeRanking(ranked); };
+                });
+}
+
+void MatchView::takeRanking(std::vector<core::Candidate> ranked)
+{
     const std::string key = current() ? current()->part.shelfKey : std::string();
-    m_candidates->setCandidates(
-        device ? core::rankDrivers(m_snapshot->plan, m_shop.shelf, device, m_snapshot->evaluation,
-                                   m_otherKinds->isChecked() ? core::RankScope::Everything : core::RankScope::WhatSuits)
-               : std::vector<core::Candidate>{});
+    m_candidates->setCandidates(std::move(ranked));
     chooseRow(key);
     showCompared();
 }
@@ -362,42 +394,12 @@ void MatchView::resizeEvent(QResizeEvent* event)
     keepReasonsWhole();
 }
 
-QStringList MatchView::reasonsOf(const core::Candidate& candidate) const
-{
-    QStringList lines, lost;
-    for (const core::LostPoints& one : candidate.lost)
-        if (one.stops || one.points >= 0.05) lost << words::lineOf(one, m_theme.units(), m_candidates->currency());
-    if (!lost.isEmpty()) lines << lost.join(QStringLiteral(" · "));
-    if (candidate.heldBack) lines << words::heldBackText(*candidate.heldBack);
-    for (const core::Damage& damage : candidate.damage) lines << words::textOf(damage);
-    if (m_snapshot->plan.job.goalKind != core::Goal::Improve) {
-        const core::Fitout& before = m_snapshot->before().used;
-        if (const auto old = before.devices.find(chosenDevice()); old != before.devices.end()) {
-            QStringList deviations;
-            for (const core::Deviation& one : core::deviationsFrom(before.parts.at(old->second.part), candidate.part,
-                                                                   m_snapshot->evaluation.practice))
-                deviations << words::textOf(one, m_theme.units());
-            lines << (deviations.isEmpty() ? tr("As the original in all that is known.")
-                                           : tr("Not as the original: %1.").arg(deviations.join(tr("; "))));
-        }
-    }
-    if (!candidate.fitted) return lines;
-    if (const auto risk = core::amplifierRisk(m_snapshot->plan, m_snapshot->evaluation, chosenDevice()))
-        lines << words::textOf(*risk);
-    // The nearest in kind, but for the twin, which is the same.
-    const auto mates = core::mates(m_snapshot->after().used, chosenDevice());
-    for (const core::FamilyMatch& one : core::familyOf(m_snapshot->after(), chosenDevice())) {
-        if (std::find(mates.begin(), mates.end(), one.other) != mates.end()) continue;
-        lines << words::textOf(one, words::nameOf(core::Subject{one.other}, m_snapshot->after().used));
-        break;
-    }
-    return lines;
-}
-
 void MatchView::showReasons()
 {
     const core::Candidate* candidate = m_snapshot ? current() : nullptr;
-    const QStringList lines = candidate ? reasonsOf(*candidate) : QStringList();
+    const QStringList lines = candidate ? candidateReasons(*candidate, *m_snapshot, chosenDevice(),
+                                                           {m_theme.units(), m_candidates->currency()})
+                                        : QStringList();
     m_reasons->setText(lines.join(QLatin1Char('\n')));
     m_reasons->setVisible(!lines.isEmpty());
     const auto set = setOfChosen();
@@ -441,20 +443,21 @@ void MatchView::fitChosen()
     const core::Candidate* candidate = m_snapshot ? current() : nullptr;
     if (!candidate) return;
     emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part,
-                                   core::leadThatSaves(candidate->damage, m_shop.shelf)));
+                                   core::leadThatSaves(candidate->damage, m_snapshot->shop->shelf)));
 }
 
 std::optional<core::ComponentSet> MatchView::setOfChosen() const
 {
     const core::Candidate* candidate = m_snapshot ? current() : nullptr;
-    const core::Part* set = candidate ? core::setWith(m_shop.shelf, candidate->part.shelfKey) : nullptr;
-    return set ? core::contentsOf(m_shop.shelf, *set, m_shop.practice) : std::nullopt;
+    const core::Part* set = candidate ? core::setWith(m_snapshot->shop->shelf, candidate->part.shelfKey) : nullptr;
+    return set ? core::contentsOf(m_snapshot->shop->shelf, *set, m_snapshot->practice()) : std::nullopt;
 }
 
 void MatchView::fitSetOfChosen()
 {
     if (const auto set = setOfChosen(); set && set->woofer->shelfKey == current()->part.shelfKey)
-        emit edited(core::fitSet(m_snapshot->plan, chosenDevice(), *set, m_shop.vehicles, m_shop.practice));
+        emit edited(
+            core::fitSet(m_snapshot->plan, chosenDevice(), *set, m_snapshot->shop->vehicles, m_snapshot->practice()));
 }
 
 void MatchView::holdChosen()
@@ -471,7 +474,10 @@ void MatchView::showCompared()
     const bool shown = m_compare->isChecked() && held.size() >= 2;
     m_stack->setCurrentIndex(shown ? 1 : 0);
     for (QWidget* other : std::initializer_list<QWidget*>{m_figures, m_ohmmeter}) other->setVisible(!shown);
-    if (shown && m_snapshot) m_compared->present(*m_snapshot, m_shop.practice, chosenDevice(), m_listener, held);
+    if (!shown || !m_snapshot) return;
+    std::vector<core::Candidate> candidates;
+    for (const core::Candidate* one : held) candidates.push_back(*one);
+    m_compared->present(m_snapshot, chosenDevice(), m_listener, std::move(candidates));
 }
 
 }  // namespace app

@@ -1,11 +1,8 @@
 #pragma once
 
-#include <QWidget>
-
-#include "app/snapshot.h"
+#include "app/stations/station.h"
 #include "app/widgets/candidate_model.h"
 #include "core/edits/set_edits.h"
-#include "core/io/shop.h"
 
 class QComboBox;
 class QLabel;
@@ -23,29 +20,29 @@ class FitPanel;
 class FlowLayout;
 class OhmmeterLine;
 class Theme;
+class Workbench;
 
 // Station 3: what fits a place and what it would do, from the shelf; with what the place is and becomes, in figures.
-class MatchView : public QWidget {
+class MatchView : public Station {
     Q_OBJECT
 public:
-    MatchView(const Theme& theme, const core::Shop& shop, QWidget* parent = nullptr);
+    MatchView(const Theme& theme, Workbench& bench, QWidget* parent = nullptr);
 
-    void present(const Snapshot& snapshot, core::ListenerId listener);
-    void setCurrency(const QString& currency);  // of the shop
-    void setPaper(bool letter);
-    void startAfresh();  // another plan: nothing chosen in the last one counts
-    [[nodiscard]] core::DeviceId chosenDevice() const;
+    void present(const SharedSnapshot& snapshot, core::ListenerId listener) override;
+    [[nodiscard]] QString owed(const Snapshot& snapshot) const override;
+    [[nodiscard]] bool wantsToBeFirst(const Snapshot& snapshot) const override
+    {
+        return !snapshot.after().runs.empty();
+    }
+    void setShop(const ShopSettings& shop) override;
+    void startAfresh() override;
+    [[nodiscard]] core::DeviceId chosenDevice() const override;
     void choosePlace(core::PlaceId place);
-    void takePlace(core::PlaceId place);  // shown with the next plan that is presented
-    [[nodiscard]] core::PlaceId place() const { return m_place; }
-    void askForReading(core::DeviceId device, core::StageId stage);
-    void askForMeasure(core::DeviceId device, core::Quantity what);
-
-signals:
-    void edited(const core::Edit& edit);
-    void placeChosen();
-    void shelfAsked();
-    void said(const QString& text);
+    void takePlace(core::PlaceId place) override;
+    [[nodiscard]] core::PlaceId place() const override { return m_place; }
+    [[nodiscard]] bool takesReadings() const override { return true; }
+    void askForReading(core::DeviceId device, core::StageId stage) override;
+    void askForMeasure(core::DeviceId device, core::Quantity what) override;
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -60,11 +57,11 @@ private:
     void showPlace();
     void showFit();
     void showCandidates();
+    void takeRanking(std::vector<core::Candidate> ranked);
     void takeFilter();
     void chooseRow(const std::string& before);
     void showReasons();
     void keepReasonsWhole();
-    [[nodiscard]] QStringList reasonsOf(const core::Candidate& candidate) const;
     [[nodiscard]] const core::Candidate* current() const;
     void fitChosen();
     void fitSetOfChosen();
@@ -73,7 +70,7 @@ private:
     void showCompared();
 
     const Theme& m_theme;
-    const core::Shop& m_shop;
+    Workbench& m_bench;
     FitPanel* m_fit;
     QWidget* m_places;
     FlowLayout* m_placeRow;
@@ -96,7 +93,7 @@ private:
     CandidateModel* m_candidates;
     CompareView* m_compared;
     QLabel* m_reasons;  // what cost the chosen candidate its points
-    const Snapshot* m_snapshot = nullptr;
+    SharedSnapshot m_snapshot{};
     core::PlaceId m_place{};
     core::ListenerId m_listener{};
 };

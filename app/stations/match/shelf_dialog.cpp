@@ -15,9 +15,9 @@
 #include <QVBoxLayout>
 #include <sstream>
 
-#include "app/widgets/plain_label.h"
-#include "app/widgets/save_path.h"
+#include "app/theme/plain_label.h"
 #include "app/widgets/quiet_combo.h"
+#include "app/widgets/save_path.h"
 #include "app/widgets/shelf_model.h"
 #include "core/design/shelf_facts.h"
 #include "core/io/atomic_file.h"
@@ -55,10 +55,10 @@ private:
 
 }  // namespace
 
-ShelfDialog::ShelfDialog(core::Shelf shelf, const core::Practice& practice, words::UnitSystem units, QWidget* parent)
+ShelfDialog::ShelfDialog(std::shared_ptr<const core::Shop> shop, words::UnitSystem units, QWidget* parent)
     : QDialog(parent),
-      m_shelf(std::move(shelf)),
-      m_practice(practice),
+      m_shop(std::move(shop)),
+      m_shelf(m_shop->shelf),
       m_units(units),
       m_model(new ShelfModel(this)),
       m_proxy(new ShelfProxy(this)),
@@ -162,7 +162,7 @@ bool ShelfDialog::importFile(const QString& path)
         say({tr("%1 cannot be read; is the name right?").arg(name)});
         return false;
     }
-    const auto file = core::readShelf(*text, name.toUtf8().toStdString(), m_practice);
+    const auto file = core::readShelf(*text, name.toUtf8().toStdString(), m_shop->practice);
     if (!file) {
         say({QString::fromStdString(core::oneLine(file.error()))});
         return false;
@@ -201,9 +201,8 @@ void ShelfDialog::askImport()
 
 void ShelfDialog::askExport()
 {
-    const QString path =
-        askSavePath(this, tr("Write the shelf"), QStringLiteral("shelf.csv"), tr("Tables (*.csv)"),
-                    QStringLiteral(".csv"));
+    const QString path = askSavePath(this, tr("Write the shelf"), QStringLiteral("shelf.csv"), tr("Tables (*.csv)"),
+                                     QStringLiteral(".csv"));
     if (!path.isEmpty()) exportFile(path);
 }
 

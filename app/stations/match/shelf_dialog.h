@@ -1,8 +1,10 @@
 #pragma once
 
 #include <QDialog>
+#include <memory>
 
 #include "core/io/shelf_file.h"
+#include "core/io/shop.h"
 #include "words/figures.h"
 
 class QComboBox;
@@ -20,7 +22,7 @@ class ShelfModel;
 class ShelfDialog : public QDialog {
     Q_OBJECT
 public:
-    ShelfDialog(core::Shelf shelf, const core::Practice& practice, words::UnitSystem units, QWidget* parent = nullptr);
+    ShelfDialog(std::shared_ptr<const core::Shop> shop, words::UnitSystem units, QWidget* parent = nullptr);
     // Takes what is good of it onto the shelf. False: nothing of it could be read.
     bool importFile(const QString& path);
     bool exportFile(const QString& path);
@@ -36,8 +38,8 @@ private:
     void askExport();
     void say(const QStringList& lines);
 
+    std::shared_ptr<const core::Shop> m_shop;  // as it was when it was opened: for its practice
     core::Shelf m_shelf;
-    const core::Practice& m_practice;  // of the shop
     words::UnitSystem m_units;
     ShelfModel* m_model;
     QSortFilterProxyModel* m_proxy;

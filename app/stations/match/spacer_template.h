@@ -3,7 +3,7 @@
 #include <QByteArray>
 #include <QString>
 
-#include "core/evaluate/spacer_outline.h"
+#include "core/fit/spacer_outline.h"
 
 namespace app {
 

@@ -3,8 +3,8 @@
 #include <QLabel>
 #include <QVBoxLayout>
 
+#include "app/theme/plain_label.h"
 #include "app/widgets/fit_to_rows.h"
-#include "app/widgets/plain_label.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 

@@ -4,8 +4,8 @@
 #include <QListView>
 #include <QWidget>
 
-#include "app/snapshot.h"
-#include "core/evaluate/channel_map.h"
+#include "app/session/snapshot.h"
+#include "core/survey/channel_map.h"
 
 class QLabel;
 

@@ -9,25 +9,32 @@
 #include <algorithm>
 
 #include "app/stations/walk/inventory_view.h"
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/circuit_view.h"
-#include "app/widgets/plain_label.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/edits/layers.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/sides.h"
-#include "words/finding_words.h"
+#include "core/fitout/sides.h"
+#include "words/figures.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
 namespace app {
 
-WalkView::WalkView(const Theme& theme, const core::Shop& shop, QWidget* parent)
-    : QWidget(parent),
+WalkView::WalkView(const Theme& theme, Workbench& bench, QWidget* parent)
+    : Station({.name = QStringLiteral("Walk"),
+               .title = tr("Walk-round"),
+               .menuText = tr("&Walk-round"),
+               .digit = 1,
+               .keys = tr("On the drawing: Tab and arrows choose, Enter adds what is offered or takes hold, arrows "
+                          "move, Shift finely, Ctrl up and down, Enter puts down, Esc returns it; N new place, Delete "
+                          "removes, Space opens its questions."),
+               .tracesFolded = true},
+              parent),
       m_theme(theme),
-      m_shop(shop),
-      m_drawing(new VehicleDrawing(theme, shop.vehicles, this)),
+      m_drawing(new VehicleDrawing(theme, this)),
       m_circuit(new CircuitView(theme, this)),
       m_inventory(new InventoryView(this)),
       m_left(new QWidget(this)),
@@ -38,7 +45,7 @@ WalkView::WalkView(const Theme& theme, const core::Shop& shop, QWidget* parent)
       m_askColumn(new QVBoxLayout)
 {
     setObjectName(QStringLiteral("stationPage"));
-    m_survey.shop = &shop;
+    m_survey.bench = &bench;
     build();
     connectDrawing();
     connect(m_inventory, &InventoryView::placeChosen, this, &WalkView::choosePlace);
@@ -83,7 +90,7 @@ void WalkView::build()
     addAsks(Topic::Customer, makeCustomerAsks(m_theme, page));
     addAsks(Topic::Sources, makeSourceAsks(m_theme, page));
     addAsks(Topic::Inventory, makeInventoryAsks(m_theme, page));
-    addAsks(Topic::Place, makePlaceAsks(m_theme, m_shop.practice, page));
+    addAsks(Topic::Place, makePlaceAsks(m_theme, page));
     const Asks wiring = makeWiringAsks(m_theme, page);
     m_wires = wiring.front();
     addAsks(Topic::Place, wiring);
@@ -194,7 +201,7 @@ void WalkView::connectDrawing()
     });
     connect(m_drawing, &VehicleDrawing::seatChosen, this, &WalkView::seatChosen);
     connect(m_drawing, &VehicleDrawing::spotChosen, this, [this](const core::UsualSpot& spot) {
-        take(core::addSpeakers(m_survey.plan(), m_survey.stage, spot, m_shop.practice));
+        take(core::addSpeakers(m_survey.plan(), m_survey.stage, spot, m_survey.practice()));
     });
     connect(m_drawing, &VehicleDrawing::pointChosen, this, [this](const core::Vec3& point_m, DrawnFrom from) {
         m_survey.fresh_m = point_m;
@@ -221,10 +228,10 @@ void WalkView::connectDrawing()
     });
 }
 
-void WalkView::present(const Snapshot& snapshot, core::ListenerId listener)
+void WalkView::present(const SharedSnapshot& snapshot, core::ListenerId listener)
 {
     const bool first = m_survey.snapshot == nullptr;
-    m_survey.snapshot = &snapshot;
+    m_survey.snapshot = snapshot;
     m_survey.listener = listener;
     m_survey.units = m_theme.units();
     if (first)
@@ -233,8 +240,16 @@ void WalkView::present(const Snapshot& snapshot, core::ListenerId listener)
         refresh();
 }
 
+QString WalkView::owed(const Snapshot& snapshot) const
+{
+    const auto places = std::ssize(snapshot.plan.places);
+    return places == 0 ? tr("nothing noted yet") : words::counted(places, tr("%1 place"), tr("%1 places"));
+}
+
 void WalkView::startAfresh()
 {
+    m_survey.snapshot.reset();
+    m_survey.withGoal.reset();
     m_survey.place = {};
     m_survey.source = {};
     m_survey.fresh_m.reset();
@@ -246,9 +261,9 @@ void WalkView::startAfresh()
     showTopic(Topic::Vehicle);
 }
 
-void WalkView::setCurrency(const QString& currency)
+void WalkView::setShop(const ShopSettings& shop)
 {
-    m_survey.currency = currency;
+    m_survey.currency = shop.currency;
 }
 
 // What is picked has to be there still.
@@ -284,7 +299,7 @@ void WalkView::refresh()
     DrawingFocus focus{.listener = m_survey.listener, .fresh_m = m_survey.fresh_m, .survey = true};
     if (m_topic == Topic::Place) focus.place = m_survey.place;
     if (m_topic == Topic::Sources) focus.source = m_survey.source;
-    m_drawing->present(*m_survey.snapshot, focus);
+    m_drawing->present(m_survey.snapshot, focus);
     for (size_t i = 0; i < m_topics.size(); ++i) m_topics[i]->setChecked(static_cast<size_t>(m_topic) == i);
     for (size_t i = 0; i < m_stages.size(); ++i)
         m_stages[i]->setChecked(i == 2       ? m_planning
@@ -292,7 +307,7 @@ void WalkView::refresh()
                                              : m_survey.stage == (i == 0 ? core::kFactory : core::kFound));
     m_stageRow->setVisible(m_topic == Topic::Place || m_topic == Topic::Sources || m_topic == Topic::Fresh);
     m_head->setText(headNow());
-    const QString verdict = verdictNow();
+    const QString verdict = m_topic == Topic::Place ? placeVerdict(m_survey) : QString();
     m_verdict->setText(verdict);
     m_verdict->setVisible(!verdict.isEmpty());
     m_inventory->setVisible(m_topic == Topic::Inventory);
@@ -307,7 +322,7 @@ void WalkView::refresh()
     m_circuit->setVisible(wires);
     constexpr int kRoomForBoth = 420;  // in a low window the circuit stands in the drawing's place
     m_drawing->setVisible(!m_circuit->isVisibleTo(m_left) || height() >= m_theme.px(kRoomForBoth));
-    if (wires) m_circuit->present(*m_survey.snapshot, m_survey.driver, m_planning);
+    if (wires) m_circuit->present(m_survey.snapshot, m_survey.driver, m_planning);
     m_steps->setVisible(m_bay);
 }
 
@@ -330,20 +345,6 @@ QString WalkView::headNow() const
             return tr("A new place");
     }
     return {};
-}
-
-// The first thing to be said about the picked place, so that three numbers give an answer.
-QString WalkView::verdictNow() const
-{
-    if (m_topic != Topic::Place) return {};
-    const std::vector<core::DeviceId> ours =
-        m_survey.driver ? core::mates(m_survey.fitout(), m_survey.driver) : std::vector<core::DeviceId>{};
-    if (ours.empty()) return tr("Nothing is fitted here, as far as anybody has said.");
-    for (const core::Finding& finding : m_survey.snapshot->findings)
-        for (const core::DeviceId device : ours)
-            if (std::find(finding.where.begin(), finding.where.end(), core::Subject{device}) != finding.where.end())
-                return tr("%1: %2").arg(words::nameOf(finding.severity), words::textOf(finding).title);
-    return tr("None of the rules checked so far has anything to say here.");
 }
 
 void WalkView::choosePlace(core::PlaceId place)

@@ -1,10 +1,10 @@
 #pragma once
 
-#include <QWidget>
 #include <array>
 #include <optional>
 
-#include "app/stations/walk/asks.h"
+#include "app/asks/asks.h"
+#include "app/stations/station.h"
 #include "app/widgets/drawn_things.h"
 
 class QLabel;
@@ -21,28 +21,22 @@ class VehicleDrawing;
 
 // Station 1: what came in and what is wanted. The drawing is the way in: what is picked there opens its questions
 // beside it, one at a time. In bay mode one question fills the station.
-class WalkView : public QWidget {
+class WalkView : public Station {
     Q_OBJECT
 public:
     enum class Topic { Vehicle, Customer, Sources, Inventory, Place, Fresh };
 
-    WalkView(const Theme& theme, const core::Shop& shop, QWidget* parent = nullptr);
+    WalkView(const Theme& theme, Workbench& bench, QWidget* parent = nullptr);
 
-    void present(const Snapshot& snapshot, core::ListenerId listener);
-    void startAfresh();  // another plan: nothing chosen in the last one counts
+    void present(const SharedSnapshot& snapshot, core::ListenerId listener) override;
+    [[nodiscard]] QString owed(const Snapshot& snapshot) const override;
+    void startAfresh() override;
     void choosePlace(core::PlaceId place);
     void showTopic(Topic topic);
-    void setBay(bool on);
-    void setCurrency(const QString& currency);
-    [[nodiscard]] core::PlaceId place() const { return m_survey.place; }
-    [[nodiscard]] core::DeviceId chosenDevice() const { return m_survey.driver; }
-
-signals:
-    void edited(const core::Edit& edit);
-    void dragged(const core::Edit& edit);
-    void dragEnded(bool keep);
-    void chosen();
-    void seatChosen(core::ListenerId listener);
+    void setBay(bool on) override;
+    void setShop(const ShopSettings& shop) override;
+    [[nodiscard]] core::PlaceId place() const override { return m_survey.place; }
+    [[nodiscard]] core::DeviceId chosenDevice() const override { return m_survey.driver; }
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -65,10 +59,8 @@ private:
     void resolveChoice();
     [[nodiscard]] const Asks& asksNow() const { return m_asks[static_cast<size_t>(m_topic)]; }
     [[nodiscard]] QString headNow() const;
-    [[nodiscard]] QString verdictNow() const;
 
     const Theme& m_theme;
-    const core::Shop& m_shop;
     Survey m_survey{};
     Topic m_topic = Topic::Vehicle;
     bool m_bay = false;

@@ -87,7 +87,8 @@ TEST_P(Reference, GivesThePrintedValue)
                         << answer.error().allowed;
     if (output == "warning") {
         const auto& warnings = answer->warnings;
-        const bool there = std::find(warnings.begin(), warnings.end(), expected) != warnings.end();
+        const bool there = std::any_of(warnings.begin(), warnings.end(),
+                                       [&](const Warning& warning) { return textOf(warning) == expected; });
         EXPECT_TRUE(expected == "none" ? warnings.empty() : there);
         return;
     }

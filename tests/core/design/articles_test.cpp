@@ -4,7 +4,7 @@
 #include "core/design/choose_bracket.h"
 #include "core/design/shelf_facts.h"
 #include "core/edits/set_edits.h"
-#include "core/evaluate/expected_ohms.h"
+#include "core/survey/expected_ohms.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/judgement/fitting.h"
 

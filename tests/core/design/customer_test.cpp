@@ -9,10 +9,10 @@
 #include "core/design/remedies.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/variant.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "core/physics/loudness.h"
+#include "core/survey/variant.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {

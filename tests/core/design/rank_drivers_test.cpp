@@ -5,11 +5,11 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/design/amplifier_risk.h"
-#include "core/design/deviations.h"
-#include "core/design/family.h"
+#include "core/advice/amplifier_risk.h"
+#include "core/advice/deviations.h"
+#include "core/advice/family.h"
 #include "core/design/shelf_facts.h"
-#include "core/evaluate/driver_work.h"
+#include "core/fitout/driver_work.h"
 #include "core/model/inside_ways.h"
 #include "tests/core/demo_plan.h"
 
@@ -138,7 +138,8 @@ TEST_F(Ranking, IsTheSameFromAShelfTurnedRound)
     // Which candidate of a shape came first decides the order of elimination, and with it the last digits.
     for (size_t i = 0; i < ranked.size(); ++i) EXPECT_NEAR(other[i].points, ranked[i].points, 1e-6);
     Shelf three;
-    for (const char* key : {"wb-alder-4", "cx165-oak-4", "dc165-thrush-4"}) three.parts.push_back(*shop.shelf.find(key));
+    for (const char* key : {"wb-alder-4", "cx165-oak-4", "dc165-thrush-4"})
+        three.parts.push_back(*shop.shelf.find(key));
     for (const Candidate& candidate : rankDrivers(plan, three, tests::kLeftSpeaker, tests::evaluated(plan))) {
         EXPECT_NEAR(candidate.least_ohm, named(ranked, candidate.part.shelfKey).least_ohm, 1e-9);
         EXPECT_NEAR(candidate.levelChange_db, named(ranked, candidate.part.shelfKey).levelChange_db, 1e-6);
@@ -249,16 +250,29 @@ TEST(Family, TwinsAreAlikeAndLouderOnesAreOnlyLouder)
 {
     Plan plan = tests::demoPlan();
     const Evaluation alike = tests::evaluated(plan);
-    const auto twins = familyOf(*alike.stages.at(plan.job.goal), tests::kLeftSpeaker);
+    const auto twins = familyOf(*alike.stages.at(plan.job.goal), tests::kLeftSpeaker, alike.practice);
     ASSERT_EQ(twins.size(), 1U);
     EXPECT_EQ(twins[0].other, tests::kRightSpeaker);
     EXPECT_NEAR(twins[0].level_db, 0.0, 1e-9);
     EXPECT_NEAR(twins[0].shape_db, 0.0, 1e-9);
     plan.settings[{kFound, {tests::kRadio, "RR"}}] = Setting{.gain_db = -4.0};
     const Evaluation quieter = tests::evaluated(plan);
-    const auto other = familyOf(*quieter.stages.at(plan.job.goal), tests::kLeftSpeaker);
+    const auto other = familyOf(*quieter.stages.at(plan.job.goal), tests::kLeftSpeaker, quieter.practice);
     EXPECT_NEAR(other[0].level_db, -4.0, 1e-9);
     EXPECT_NEAR(other[0].shape_db, 0.0, 1e-9);
+}
+
+// On both sides of each limit, by colour and by spread.
+TEST(Family, IsHeardByTheWorseOfColourAndSpread)
+{
+    const Practice practice = shippedShop().practice;
+    const auto heard = [&](double shape_db, double angle_db) {
+        return heardAs({.shape_db = shape_db, .angle_db = angle_db}, practice);
+    };
+    EXPECT_EQ(heard(0.99, 0.2), Heard::No);
+    EXPECT_EQ(heard(1.0, 0.2), Heard::Hardly);
+    EXPECT_EQ(heard(0.2, 2.99), Heard::Hardly);
+    EXPECT_EQ(heard(0.2, 3.0), Heard::Plainly);
 }
 
 // Pearson's r by hand: (1, 2, 3) against (1, 3, 2) is 1/2.

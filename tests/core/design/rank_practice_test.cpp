@@ -5,7 +5,7 @@
 
 #include "core/design/rank_drivers.h"
 #include "core/edits/place_edits.h"
-#include "core/evaluate/choose_turn.h"
+#include "core/fit/choose_turn.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {

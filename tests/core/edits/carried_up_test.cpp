@@ -5,10 +5,10 @@
 #include "core/edits/filter_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/lead_back.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/shop.h"
 #include "core/model/validate.h"
+#include "core/survey/lead_back.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {
@@ -90,8 +90,8 @@ TEST(CarriedUp, ALoopThroughBelowClosesNoRingAbove)
         for (const StageId stage : {kFactory, kFound}) EXPECT_EQ(car.at(stage, driver).size(), 1U);
 }
 
-// With a capacitor before the first, the second one's plus is joined to its wire before the capacitor: the way back goes
-// along that wire, not through the capacitor to the first driver.
+// With a capacitor before the first, the second one's plus is joined to its wire before the capacitor: the way back
+// goes along that wire, not through the capacitor to the first driver.
 TEST(LeadBack, GoesOnByAWireThatIsJoinedAtAPin)
 {
     Car car;

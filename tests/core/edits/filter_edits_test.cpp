@@ -7,8 +7,8 @@
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/grid_tables.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/model/validate.h"
 #include "tests/core/mends_help.h"
 

@@ -5,7 +5,7 @@
 
 #include "core/design/damage.h"
 #include "core/edits/layers.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/job/job_plan.h"
 #include "tests/core/surveyed_plan.h"
 

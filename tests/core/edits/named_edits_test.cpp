@@ -2,7 +2,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 

@@ -1,12 +1,12 @@
 // A network between a channel, a woofer and its tweeter: what it must bring about at the wires of a whole car.
 #include "core/edits/network_edits.h"
 
+#include "core/advice/run_change.h"
 #include "core/design/remedies.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/set_edits.h"
-#include "core/evaluate/lead_back.h"
-#include "core/evaluate/run_change.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/wiring_graph.h"
+#include "core/survey/lead_back.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {

@@ -6,7 +6,7 @@
 
 #include <cmath>
 
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/model/validate.h"
 #include "tests/core/random_values.h"
 #include "tests/core/surveyed_plan.h"

@@ -3,7 +3,7 @@
 
 #include "core/edits/source_edits.h"
 #include "core/edits/supply_edits.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/job/job_plan.h"
 #include "core/physics/wire.h"
 #include "tests/core/mends_help.h"

@@ -9,14 +9,14 @@
 #include "core/edits/panel_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/source_edits.h"
-#include "core/evaluate/channel_map.h"
 #include "core/evaluate/driver_mounting.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/unplug.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/job/job_plan.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
+#include "core/survey/channel_map.h"
+#include "core/survey/unplug.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {

@@ -5,9 +5,9 @@
 
 #include <sstream>
 
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/uncertain_inputs.h"
+#include "core/fitout/resolve.h"
 #include "core/model/validate.h"
+#include "core/spread/uncertain_inputs.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/twelve_runs.h"
 

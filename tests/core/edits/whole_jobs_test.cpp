@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/advice/run_change.h"
 #include "core/design/choose_bracket.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/filter_edits.h"
@@ -15,10 +16,9 @@
 #include "core/edits/place_edits.h"
 #include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
-#include "core/evaluate/coil_wiring.h"
-#include "core/evaluate/run_change.h"
-#include "core/evaluate/unplug.h"
-#include "core/evaluate/wiring_graph.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/fitout/wiring_graph.h"
+#include "core/survey/unplug.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {

@@ -5,7 +5,7 @@
 #include <array>
 #include <sstream>
 
-#include "core/evaluate/boundary_advice.h"
+#include "core/advice/boundary_advice.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/ways.h"
@@ -239,7 +239,7 @@ TEST(BoundaryAdvice, TakesTheSurfacesAtRightAnglesNearby)
                      {{0.0, 0.0, 0.0}, {3.0, 0.0, 0.0}, {0.0, 0.0, 1.5}},   // side
                      {{0.0, 0.0, 0.0}, {0.0, 2.0, 0.0}, {0.0, 0.0, 1.5}},   // end
                      {{0.0, 0.0, 1.5}, {3.0, 0.0, 0.0}, {0.0, 2.0, 0.0}}};  // roof: the floor is nearer
-    const auto advice = boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, corner);
+    const auto advice = boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, corner, shippedShop().practice);
     ASSERT_TRUE(advice);
     ASSERT_EQ(advice->distances_m.size(), 3U);
     EXPECT_NEAR(advice->distances_m[0], 0.2, 1e-12);
@@ -248,12 +248,13 @@ TEST(BoundaryAdvice, TakesTheSurfacesAtRightAnglesNearby)
     EXPECT_LT(advice->gainAt50_db, 9.0309);  // three planes at no distance: 10 log 8
     EXPECT_LT(advice->dip_db, 0.2);          // 0.153116 dB at 300 Hz already
     EXPECT_LE(advice->dip_hz, 300.0);
-    EXPECT_FALSE(boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, Cabin{}));
+    EXPECT_FALSE(boundaryAdvice({.at_m = {0.5, 0.3, 0.2}}, Cabin{}, shippedShop().practice));
     const tests::TwelveRuns twelve;
     const Evaluation evaluation = evaluated(twelve.plan);
     for (size_t i = 0; i < 12; ++i)
-        EXPECT_EQ(boundaryAdvice(found(evaluation), i).has_value(), found(evaluation).runs[i].driver.fs_hz < 1000.0);
-    const auto onFloor = boundaryAdvice({.at_m = {0.5, 0.3, 0.01}}, corner);
+        EXPECT_EQ(boundaryAdvice(found(evaluation), i, evaluation.practice).has_value(),
+                  found(evaluation).runs[i].driver.fs_hz < 1000.0);
+    const auto onFloor = boundaryAdvice({.at_m = {0.5, 0.3, 0.01}}, corner, shippedShop().practice);
     ASSERT_EQ(onFloor->distances_m.size(), 3U);  // the roof instead: the floor is its half space
     EXPECT_NEAR(onFloor->distances_m[2], 1.49, 1e-12);
 }

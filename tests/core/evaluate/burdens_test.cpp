@@ -97,7 +97,7 @@ TEST(SecondRating, ThatContradictsLeavesTheFirstAndAMark)
     const Evaluation evaluation = evaluateJob(withSecondRating(30.0, 2.0), shippedShop().practice);
     const CircuitResult& circuit = factoryCircuit(evaluation);
     EXPECT_EQ(circuit.limits.sag_ohm, 0.0);
-    EXPECT_EQ(circuit.marks, std::vector<std::string>{"RatingsContradict"});
+    EXPECT_EQ(circuit.marks, std::vector<Warning>{{WarningKind::RatingsContradict}});
 }
 
 }  // namespace

@@ -5,7 +5,7 @@
 
 #include "core/base/grid.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/physics/bands.h"
 #include "core/physics/part_stress.h"
 #include "core/physics/programme.h"

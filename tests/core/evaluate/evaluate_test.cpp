@@ -7,9 +7,9 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/evaluate/complete.h"
+#include "core/advice/run_change.h"
 #include "core/evaluate/hearing.h"
-#include "core/evaluate/run_change.h"
+#include "core/fitout/complete.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
@@ -180,8 +180,7 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
     for (auto& [id, part] : plan.parts) {
         for (const QuantityRow& limits : quantities()) {
             if (*rc::gen::inRange(0, 4) != 0) continue;
-            const double value =
-                limits.least + (limits.greatest - limits.least) * *rc::gen::inRange(0, 1001) / 1000.0;
+            const double value = limits.least + (limits.greatest - limits.least) * *rc::gen::inRange(0, 1001) / 1000.0;
             part.figures[limits.quantity] = Known{limits.whole ? std::round(value) : value};
         }
         for (auto& [name, element] : part.inside)

@@ -4,7 +4,7 @@
 
 #include <cmath>
 
-#include "core/evaluate/practice_shapes.h"
+#include "core/practice/practice_shapes.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {

@@ -4,18 +4,18 @@
 #include <array>
 #include <numbers>
 
-#include "core/evaluate/cabin.h"
-#include "core/evaluate/complete.h"
+#include "core/evaluate/cabin_of.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/hearing.h"
-#include "core/evaluate/practice_shapes.h"
-#include "core/evaluate/resolve.h"
 #include "core/evaluate/ways.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/resolve.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "core/physics/closed_box.h"
 #include "core/physics/radiation.h"
+#include "core/practice/practice_shapes.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/twelve_runs.h"
 
@@ -295,8 +295,7 @@ TEST(Mounting, APortsAirSpeedIsThatOfItsFlow)
     one.place.room[Quantity::PortCount] = Known{2.0};
     EXPECT_NEAR(*one.result().runs.front().portSpeed_m_s, 0.5 * *single.portSpeed_m_s, 1e-9);
     one.place.room[Quantity::PortDiameter_m] = Known{0.01};
-    const std::vector<std::string> marks = one.result().runs.front().marks;
-    EXPECT_NE(std::find(marks.begin(), marks.end(), "PortSpeed"), marks.end());
+    EXPECT_EQ(one.result().runs.front().marks, std::vector<Warning>{{WarningKind::PortSpeed}});
 }
 
 }  // namespace

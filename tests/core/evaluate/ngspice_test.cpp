@@ -4,10 +4,10 @@
 
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/resolve.h"
-#include "core/io/circuit_netlist.h"
+#include "core/fitout/resolve.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
+#include "core/netlist/circuit_netlist.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/spice.h"
 

@@ -8,9 +8,9 @@
 
 #include "core/base/grid.h"
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/resolve.h"
-#include "core/io/circuit_netlist.h"
+#include "core/fitout/resolve.h"
 #include "core/model/validate.h"
+#include "core/netlist/circuit_netlist.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/random_values.h"
 
@@ -106,7 +106,8 @@ RC_GTEST_PROP(RandomNetworkProperty, ResultsStayFiniteAndPartsAreRated, ())
         }
     }
     for (const RunResult& run : evaluation.stages.at(plan.job.goal)->runs)
-        RC_ASSERT(finite(run.travel.sine_m) && finite(run.travel.programme_m) && finite(run.most_v) && finite(run.programme_w));
+        RC_ASSERT(finite(run.travel.sine_m) && finite(run.travel.programme_m) && finite(run.most_v) &&
+                  finite(run.programme_w));
 }
 
 RC_GTEST_PROP(RandomNetworkProperty, ItsNetlistSolvesToTheSameVoltages, ())

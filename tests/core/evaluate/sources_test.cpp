@@ -5,10 +5,10 @@
 
 #include "core/edits/source_edits.h"
 #include "core/edits/vehicle_sheet.h"
-#include "core/evaluate/complete.h"
-#include "core/evaluate/held_back.h"
-#include "core/evaluate/source_gaps.h"
+#include "core/fitout/complete.h"
 #include "core/io/pin_file.h"
+#include "core/survey/held_back.h"
+#include "core/survey/source_gaps.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {
@@ -113,6 +113,9 @@ TEST(Pins, ABrokenLineIsSaidAndTheGoodOnesAreKept)
     EXPECT_EQ(file->errors[1].where, "line 4");
     EXPECT_EQ(file->errors[2].where, "line 5");
     EXPECT_EQ(file->errors[3].message, "found 1 cells, expected 2");
+    const auto foreign = readPins("terminal,colur,note,pin\nFL+,red,a,1\n", "pins.csv");
+    EXPECT_EQ(foreign->unknown, (std::vector<std::string>{"colur", "note"}));
+    EXPECT_EQ(foreign->rows.front().number, "1");
     for (const char* hopeless : {"", "pin,plug\n1,2\n"}) EXPECT_FALSE(readPins(hopeless, "pins.csv")) << hopeless;
 }
 

@@ -47,7 +47,7 @@ TEST(CurveFile, AveragesEqualFrequenciesRoundTheCircle)
     ASSERT_TRUE(file);
     EXPECT_EQ(file->curve.magnitude(0), 81.0);
     EXPECT_EQ(file->curve.phase_deg(0), 180.0);
-    EXPECT_EQ(file->warnings, std::vector<std::string>{"2 lines at 100 Hz averaged"});
+    EXPECT_EQ(file->warnings, (std::vector<Warning>{{WarningKind::ReaderNote, "2 lines at 100 Hz averaged"}}));
 }
 
 TEST(CurveFile, WithoutPhaseSaysSo)
@@ -55,7 +55,7 @@ TEST(CurveFile, WithoutPhaseSaysSo)
     const auto file = readCurveFile("100 80\n200 81\n", CurveFileKind::Response, "a.frd");
     ASSERT_TRUE(file);
     EXPECT_FALSE(file->curve.hasPhase);
-    EXPECT_EQ(file->warnings, std::vector<std::string>{"no phase"});
+    EXPECT_EQ(file->warnings, (std::vector<Warning>{{WarningKind::ReaderNote, "no phase"}}));
 }
 
 struct BadRow {

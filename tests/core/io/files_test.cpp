@@ -8,14 +8,14 @@
 #include <sstream>
 
 #include "core/evaluate/circuit.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/atomic_file.h"
-#include "core/io/circuit_netlist.h"
 #include "core/io/csv.h"
 #include "core/io/practice_file.h"
 #include "core/io/shelf_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
+#include "core/netlist/circuit_netlist.h"
 #include "core/physics/air.h"
 #include "tests/core/demo_plan.h"
 
@@ -76,11 +76,14 @@ RC_GTEST_PROP(CsvProperty, WriteThenReadGivesTheSameCells, ())
 // back as it was. The six of OWASP's page on CSV injection; one more for the line end.
 TEST(Csv, WhatLooksLikeAFormulaIsText)
 {
-    const std::vector<std::pair<std::string, std::string>> kWritten{
-        {"=1+1", "'=1+1"},   {"+49 30", "'+49 30"}, {"-2+3", "'-2+3"}, {"@SUM(A1)", "'@SUM(A1)"}, {"\tx", "'\tx"},
-        {"'=1", "''=1"},     {"-3.25", "-3.25"},    {"+4", "+4"},      {"-", "-"},               {"+", "+"},
-        {"'tis", "'tis"},    {"a=b", "a=b"},        {"", ""},          {"-1e-6", "-1e-6"},       {"-inf", "'-inf"},
-        {"--5", "'--5"}};
+    const std::vector<std::pair<std::string, std::string>> kWritten{{"=1+1", "'=1+1"},  {"+49 30", "'+49 30"},
+                                                                    {"-2+3", "'-2+3"},  {"@SUM(A1)", "'@SUM(A1)"},
+                                                                    {"\tx", "'\tx"},    {"'=1", "''=1"},
+                                                                    {"-3.25", "-3.25"}, {"+4", "+4"},
+                                                                    {"-", "-"},         {"+", "+"},
+                                                                    {"'tis", "'tis"},   {"a=b", "a=b"},
+                                                                    {"", ""},           {"-1e-6", "-1e-6"},
+                                                                    {"-inf", "'-inf"},  {"--5", "'--5"}};
     for (const auto& [cell, stands] : kWritten) {
         std::ostringstream out;
         writeCsvRow(out, {"x", cell});
@@ -138,12 +141,13 @@ TEST(ShelfFile, KeepsGoodLinesAndNamesTheBadCells)
 // ours. Where columns come in, a line of the wrong length stays one.
 TEST(ShelfFile, KeepsWhatItCouldNotReadAndTheShopsOwnColumns)
 {
-    const auto file = readShelf(
-        "colour,key,name,re_ohm\nred,a,A,3.3\nblue,b,B,three\nred,c,C\nred,d,D,1,2\n,f,F,\n", "s.csv", kPractice);
+    const auto file = readShelf("colour,key,name,re_ohm\nred,a,A,3.3\nblue,b,B,three\nred,c,C\nred,d,D,1,2\n,f,F,\n",
+                                "s.csv", kPractice);
     ASSERT_TRUE(file);
     ASSERT_EQ(file->errors.size(), 3U);
     Shelf shelf = file->shelf;
-    shelf.parts.push_back({.kind = PartKind::Mat, .name = "new", .shelfKey = "m", .figures = {{Quantity::Price, {5.0}}}});
+    shelf.parts.push_back(
+        {.kind = PartKind::Mat, .name = "new", .shelfKey = "m", .figures = {{Quantity::Price, {5.0}}}});
     std::ostringstream out;
     writeShelf(out, shelf, file->rest);
     EXPECT_EQ(out.str().find("colour,key,name,re_ohm,kind,"), 0U) << "columns stay where they were";
@@ -171,7 +175,8 @@ TEST(ShelfFile, HasAnEnd)
 
 TEST(ShelfFile, NeedsAHeading)
 {
-    EXPECT_EQ(oneLine(readShelf("", "s.csv", kPractice).error()), "s.csv: is empty; expected a heading line with key and name");
+    EXPECT_EQ(oneLine(readShelf("", "s.csv", kPractice).error()),
+              "s.csv: is empty; expected a heading line with key and name");
     EXPECT_EQ(oneLine(readShelf("a,b\n1,2\n", "s.csv", kPractice).error()),
               "s.csv line 1: the heading needs the columns key and name, parted by commas");
     EXPECT_FALSE(readShelf("key;name\n1;2\n", "s.csv", kPractice)) << "semicolons are not guessed at";
@@ -192,7 +197,8 @@ TEST(ShelfFile, WriteThenReadGivesAnEqualShelf)
 RC_GTEST_PROP(ShelfFileProperty, AnyNameAndFigureComesBack, ())
 {
     Part part{.kind = PartKind::Spacer, .shelfKey = "k"};
-    const std::vector<std::string> characters{"a", "é", "€", "=", "-", "@", "'", ",", ";", "\"", "\n", "\r", "\t", " ", "7"};
+    const std::vector<std::string> characters{"a", "é",  "€",  "=",  "-",  "@", "'", ",",
+                                              ";", "\"", "\n", "\r", "\t", " ", "7"};
     for (int i = *rc::gen::inRange(1, 20); i > 0; --i) part.name += *rc::gen::elementOf(characters);
     const double value = *rc::gen::inRange(0, 100'000) * 1e-6;
     part.figures[Quantity::Thickness_m] = Known{value};

@@ -3,7 +3,7 @@
 
 #include "core/edits/network_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/resolve.h"
+#include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/io/plan_json.h"
 #include "core/io/shop.h"
@@ -61,8 +61,8 @@ INSTANTIATE_TEST_SUITE_P(
         Nonsense{"/stages/s1/wires/w16/b", "d11.x+", "/stages/s1/wires/w16/b", "d11.x+, which none of its parts has"},
         Nonsense{"/stages/s1/wires/w16/a", "d99.1+", "/stages/s1/wires/w16/a", "d99, which no stage has"},
         // what can only be counted
-        Nonsense{"/parts/t7/inside/RL/figures/highPassOrder/value", 2.5,
-                 "/parts/t7/inside/RL/figures/highPassOrder", "found 2.5, allowed 1 to 8, whole numbers"},
+        Nonsense{"/parts/t7/inside/RL/figures/highPassOrder/value", 2.5, "/parts/t7/inside/RL/figures/highPassOrder",
+                 "found 2.5, allowed 1 to 8, whole numbers"},
         Nonsense{"/parts/t9/figures/screwCount", {{"value", 3.1}}, "/parts/t9/figures/screwCount", "whole numbers"},
         Nonsense{"/practice/leastHoles_count", 2.5, "/practice/leastHoles_count", "allowed 1 to 12, whole numbers"},
         // lengths, readings, leads and spreads below nothing
@@ -112,9 +112,8 @@ TEST(SenseInAPlan, AWireToAnEarlierPartIsRead)
 TEST(UnknownNeighbours, AreKeptAndNamed)
 {
     Json plan = Json::parse(shippedTroubleText());
-    for (const char* pointer :
-         {"/paint", "/body/paint", "/parts/t9/figures/re_ohms", "/stages/s1/wires/w16/gauge", "/stages/s1/colour",
-          "/parts/t9/inside/1/turns", "/practice/notYet"})
+    for (const char* pointer : {"/paint", "/body/paint", "/parts/t9/figures/re_ohms", "/stages/s1/wires/w16/gauge",
+                                "/stages/s1/colour", "/parts/t9/inside/1/turns", "/practice/notYet"})
         plan[Json::json_pointer(pointer)] = {{"value", 3}};
     plan["panels"]["n40"] = {{"name", "trim"}, {"fasteners", {{{"kind", "clip"}, {"colour", "red"}}}}};
     const auto document = readPlanText(plan.dump(), "x");
@@ -122,9 +121,8 @@ TEST(UnknownNeighbours, AreKeptAndNamed)
     std::vector<std::string> named;
     for (const auto& [pointer, value] : document->unknown) named.push_back(pointer);
     EXPECT_EQ(named, (std::vector<std::string>{"/body/paint", "/paint", "/panels/n40/fasteners/0/colour",
-                                               "/parts/t9/figures/re_ohms", "/parts/t9/inside/1/turns",
-                                               "/practice", "/stages/s1/colour",
-                                               "/stages/s1/wires/w16/gauge"}));
+                                               "/parts/t9/figures/re_ohms", "/parts/t9/inside/1/turns", "/practice",
+                                               "/stages/s1/colour", "/stages/s1/wires/w16/gauge"}));
     const Json again = Json::parse(planText(*document));
     for (const std::string& pointer : named) EXPECT_TRUE(again.contains(Json::json_pointer(pointer))) << pointer;
 }

@@ -7,7 +7,7 @@
 #include "core/edits/fit_edits.h"
 #include "core/edits/lining_edits.h"
 #include "core/edits/panel_edits.h"
-#include "core/evaluate/lining.h"
+#include "core/fitout/lining.h"
 #include "tests/core/job/job_of.h"
 #include "tests/core/surveyed_plan.h"
 

@@ -310,7 +310,7 @@ TEST(FitOnCard, AnAddedDriverAsksForItsHole)
         if (device.at == sail) tweeter = id;
     EXPECT_TRUE(stepsOf(jobOf(plan), StepKind::CutHole).empty());
     const Finding found = findingIn(plan, RuleId::HoleUnknown);
-    EXPECT_EQ(code(found.rule), "FIT3");
+    EXPECT_EQ(code(found.rule), "FIT18");
     EXPECT_EQ(found.severity, Severity::Care);
     EXPECT_EQ(found.where.size(), 2U) << "both sides at once";
     ASSERT_EQ(found.mends.size(), 2U);

@@ -6,7 +6,7 @@
 #include "core/edits/lining_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/vehicle_sheet.h"
-#include "core/evaluate/lining.h"
+#include "core/fitout/lining.h"
 #include "tests/core/job/job_of.h"
 #include "tests/core/surveyed_plan.h"
 

@@ -7,7 +7,7 @@
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
-#include "core/evaluate/widen.h"
+#include "core/spread/widen.h"
 #include "tests/core/mends_help.h"
 
 namespace core {

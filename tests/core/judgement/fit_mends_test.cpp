@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "core/edits/fit_edits.h"
-#include "core/evaluate/screw_choice.h"
+#include "core/fit/screw_choice.h"
 #include "core/model/validate.h"
 #include "tests/core/judgement/fitting.h"
 

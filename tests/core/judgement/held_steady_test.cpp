@@ -3,7 +3,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/evaluate/widen.h"
+#include "core/spread/widen.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {

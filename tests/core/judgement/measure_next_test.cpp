@@ -3,9 +3,9 @@
 
 #include <gtest/gtest.h>
 
-#include "core/evaluate/complete.h"
-#include "core/evaluate/resolve.h"
-#include "core/evaluate/widen.h"
+#include "core/fitout/complete.h"
+#include "core/fitout/resolve.h"
+#include "core/spread/widen.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {

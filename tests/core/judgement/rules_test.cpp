@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <fstream>
 #include <functional>
 #include <set>
 
@@ -187,6 +188,25 @@ INSTANTIATE_TEST_SUITE_P(
                             {}}));
 
 // Every mend that is an edit does away with its finding.
+// docs/rules.md has a row for each rule, with its code, and none for any other.
+TEST(Rules, EachHasItsRowInTheDocs)
+{
+    std::ifstream in(TEST_FOLDER "/../docs/rules.md");
+    std::set<std::string> rows, wanted;
+    for (std::string line; std::getline(in, line);) {
+        const auto name = line.find("| `");
+        if (line.starts_with("| ") && name != std::string::npos) rows.insert(line.substr(0, line.find('`', name + 3)));
+    }
+    for (const auto& [rule, code] : kRules) {
+        static const char* const kNames[] = {
+#define RULE(name, code) #name,
+#include "core/model/rules.def"
+        };
+        wanted.insert("| " + std::string(code) + " | `" + kNames[static_cast<size_t>(rule)]);
+    }
+    EXPECT_EQ(rows, wanted);
+}
+
 TEST(Mends, EachEditSilencesItsFinding)
 {
     int tried = 0;

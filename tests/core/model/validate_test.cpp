@@ -54,7 +54,10 @@ INSTANTIATE_TEST_SUITE_P(
                    "/places/p3/wayIn"},
         InvalidRow{"a panel that is its own other side", [](Plan& p) { p.panels[{9}] = {.pair = {9}}; },
                    "/panels/n9/pair"},
-        InvalidRow{"fewer fasteners than none", [](Plan& p) { p.panels[{9}].fasteners = {{}, {.count = -1}}; },
+        InvalidRow{"fewer fasteners than none",
+                   [](Plan& p) {
+                       p.panels[{9}].fasteners = {{}, {.count = -1}};
+                   },
                    "/panels/n9/fasteners/1/count"},
         InvalidRow{"an audiogram that is not there", [](Plan& p) { p.job.hearingLeft = {9}; }, "/job"},
         InvalidRow{"a budget below nothing", [](Plan& p) { p.job.budget = -1.0; }, "/job/budget"},

@@ -287,11 +287,15 @@ RC_GTEST_PROP(CabinProperty, GainIsOneFarAboveAndItsPlateauFarBelow, ())
 // Source: ISO 226:2003: a contour's level is as loud as its phon; S. S. Stevens (1955): 10 phon more is twice as loud.
 TEST(Loudness, IsTheInverseOfTheContours)
 {
-    for (const double phon : {25.0, 40.0, 60.0, 85.0})
-        for (const double f : {20.0, 50.0, 100.0, 1000.0, 4000.0, 12500.0}) {
+    // At the standard's frequencies, between them and beyond its ends.
+    for (const double phon : {20.0, 25.0, 40.0, 60.0, 85.0, 90.0})
+        for (const double f : {15.0, 20.0, 50.0, 57.0, 100.0, 901.0, 1000.0, 3500.0, 4000.0, 12500.0, 18000.0}) {
             const double level_db = (*equalLoudness_db(phon, Eigen::ArrayXd::Constant(1, f)))(0);
-            EXPECT_NEAR(*loudness_phon(f, level_db), phon, 0.1);
+            EXPECT_NEAR(*loudness_phon(f, level_db), phon, 1e-6) << f;
         }
+    for (const double f : {20.0, 57.0, 4000.0, 18000.0})  // a tenth of a decibel beyond either end it says nothing
+        for (const auto& [phon, beyond_db] : {std::pair{20.0, -0.1}, std::pair{90.0, 0.1}})
+            EXPECT_FALSE(loudness_phon(f, (*equalLoudness_db(phon, Eigen::ArrayXd::Constant(1, f)))(0) + beyond_db));
     EXPECT_NEAR(*loudnessRatio(1000.0, 60.0, 70.0), 2.0, 0.01);
     EXPECT_FALSE(loudness_phon(1000.0, 120.0));
 }

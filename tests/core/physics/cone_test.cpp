@@ -33,9 +33,9 @@ struct ConeRow {
     const char* wiring;
     std::array<int, 2> plus, minus;
     double coupling;
-    std::array<double, 3> load_ohm;  // at 20, 32, 100 Hz
+    std::array<double, 3> load_ohm;   // at 20, 32, 100 Hz
     std::array<double, 2> travel_mm;  // at 20, 32 Hz, 10 V
-    double level_db;                 // at 100 Hz, 1 m; 0: none
+    double level_db;                  // at 100 Hz, 1 m; 0: none
 };
 void PrintTo(const ConeRow& row, std::ostream* out)
 {
@@ -72,7 +72,9 @@ class SharedCone : public testing::TestWithParam<ConeRow> {};
 TEST_P(SharedCone, AgreesWithTheTable)
 {
     const ConeRow& row = GetParam();
-    const auto near = [](double value, double printed) { EXPECT_NEAR(value, printed, 6e-6 * std::abs(printed) + 1e-9); };
+    const auto near = [](double value, double printed) {
+        EXPECT_NEAR(value, printed, 6e-6 * std::abs(printed) + 1e-9);
+    };
     constexpr std::array kHz{20.0, 32.0, 100.0};
     for (size_t i = 0; i < kHz.size(); ++i)
         if (row.load_ohm[i] > 0.0) near(driven(row, kHz[i]).load_ohm, row.load_ohm[i]);
@@ -98,8 +100,8 @@ TEST(SharedConeAgainstSpice, CoilsCoupledByTheirFlux)
 {
     constexpr double kCoupling = 0.9;
     const double w = 2.0 * std::numbers::pi * 32.0, re = kRe_ohm / 2.0;
-    const std::string motion = fmt::format("Rm m 0 {}\nCm m 0 {}\nLm m 0 {}\n", re * 6.0 / 0.55, 0.55 / (w * re),
-                                           re / (w * 0.55));
+    const std::string motion =
+        fmt::format("Rm m 0 {}\nCm m 0 {}\nLm m 0 {}\n", re * 6.0 / 0.55, 0.55 / (w * re), re / (w * 0.55));
     const auto coil = [](const char* name, const char* plus, const char* minus) {
         return fmt::format(
             "Vs{0} {1} s{0} 0\nR{0} s{0} r{0} {3}\nL{0} r{0} l{0} {4}\nE{0} l{0} {2} m 0 1\nF{0} 0 m Vs{0} 1\n", name,
@@ -110,10 +112,9 @@ TEST(SharedConeAgainstSpice, CoilsCoupledByTheirFlux)
         {"series", {"", {1, 2}, {2, 0}, kCoupling, {}, {}, 0.0}, coil("a", "in", "j") + coil("b", "j", "0")},
         {"reversed", {"", {1, 0}, {0, 1}, kCoupling, {}, {}, 0.0}, coil("a", "in", "0") + coil("b", "0", "in")}};
     for (const auto& [name, row, coils] : wirings) {
-        const auto spice = tests::runSpiceText(
-            "two coils\nV1 in 0 AC 1\n" + coils + motion +
-                fmt::format("K1 La Lb {}\n.ac dec 5 20 20k\n.end\n", kCoupling),
-            std::string("coils-") + name);
+        const auto spice = tests::runSpiceText("two coils\nV1 in 0 AC 1\n" + coils + motion +
+                                                   fmt::format("K1 La Lb {}\n.ac dec 5 20 20k\n.end\n", kCoupling),
+                                               std::string("coils-") + name);
         ASSERT_GT(spice.frequency_hz.size(), 10U);
         for (size_t i = 0; i < spice.frequency_hz.size(); ++i) {
             const double theirs_ohm = 1.0 / std::abs(spice.values.at("i(v1)")[i]);

@@ -2,8 +2,8 @@
 
 #include <gtest/gtest.h>
 
-#include "core/evaluate/practice_shapes.h"
 #include "core/io/shop.h"
+#include "core/practice/practice_shapes.h"
 
 namespace core {
 namespace {

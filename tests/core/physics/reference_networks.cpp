@@ -5,7 +5,7 @@
 #include <algorithm>
 
 #include "core/io/atomic_file.h"
-#include "core/io/netlist_file.h"
+#include "core/netlist/netlist_file.h"
 #include "tests/core/reference_csv.h"
 
 namespace tests {

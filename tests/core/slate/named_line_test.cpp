@@ -119,9 +119,9 @@ TEST(NamedLines, SayWhatTheyCountedAndWhatIsTooMuch)
     EXPECT_NE(blade.error().message.find("anl 80 A"), std::string::npos) << blade.error().message;
     const auto warnings = [&](const char* line) { return slate(line, practice)->named.warnings; };
     EXPECT_TRUE(warnings("heat 3.3 ohm 15 V").empty());
-    EXPECT_EQ(warnings("heat 3.3 ohm 40 V"), std::vector<std::string>{"CoilTooHot"});
+    EXPECT_EQ(warnings("heat 3.3 ohm 40 V"), std::vector<Warning>{{WarningKind::CoilTooHot}});
     EXPECT_TRUE(warnings("draw 75 W 3.01 dB switching").empty()) << "a sine";
-    EXPECT_EQ(warnings("draw 75 W 3 dB switching"), std::vector<std::string>{"ClippedProgramme"});
+    EXPECT_EQ(warnings("draw 75 W 3 dB switching"), std::vector<Warning>{{WarningKind::ClippedProgramme}});
 }
 
 // 2 kg at 8 times the fall's acceleration on four screws: the shock that was taken is said.

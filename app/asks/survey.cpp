@@ -1,0 +1,61 @@
+#include "app/asks/survey.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+#include "core/edits/named_edits.h"
+#include "core/edits/survey_edits.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/fitout/sides.h"
+#include "words/finding_words.h"
+#include "words/name_words.h"
+#include "words/survey_words.h"
+
+namespace app {
+
+std::vector<std::pair<QString, QString>> joinChoices(const core::Fitout& fitout, core::DeviceId driver,
+                                                     const core::Practice& practice)
+{
+    std::vector<std::pair<QString, QString>> choices;
+    for (const auto& [join, ohm] : core::coilChoices(fitout, driver, practice))
+        choices.emplace_back(QString::number(static_cast<int>(join)), words::textOf(join, ohm));
+    if (!choices.empty() && core::coilsAtDriver(fitout, driver, practice).join == core::CoilJoin::Other)
+        choices.emplace_back(QString::number(static_cast<int>(core::CoilJoin::Other)),
+                             words::textOf(core::CoilJoin::Other, 0.0));
+    return choices;
+}
+
+core::Edit partNow(const Survey& survey, core::DeviceId device, const core::Part& part, bool seen)
+{
+    const auto& found = survey.snapshot->before().used.devices;
+    const auto there = found.find(device);
+    if (survey.planning() && there != found.end() && there->second.part == survey.fitout().devices.at(device).part) {
+        core::Part planned = part;
+        planned.shelfKey.clear();  // it is not quite the shelf's any more
+        return core::fitPart(survey.plan(), device, planned);
+    }
+    return seen ? core::seenThere(survey.plan(), survey.stage, device, part)
+                : core::changePart(survey.plan(), survey.stage, device, part);
+}
+
+namespace {
+
+struct Verdict {
+    Q_DECLARE_TR_FUNCTIONS(app::Verdict)
+};
+
+}  // namespace
+
+QString placeVerdict(const Survey& survey)
+{
+    const std::vector<core::DeviceId> ours =
+        survey.driver ? core::mates(survey.fitout(), survey.driver) : std::vector<core::DeviceId>{};
+    if (ours.empty()) return Verdict::tr("Nothing is fitted here, as far as anybody has said.");
+    for (const core::Finding& finding : survey.snapshot->findings)
+        for (const core::DeviceId device : ours)
+            if (std::find(finding.where.begin(), finding.where.end(), core::Subject{device}) != finding.where.end())
+                return Verdict::tr("%1: %2").arg(words::nameOf(finding.severity), words::textOf(finding).title);
+    return Verdict::tr("None of the rules checked so far has anything to say here.");
+}
+
+}  // namespace app

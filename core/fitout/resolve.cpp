@@ -1,0 +1,68 @@
+#include "core/fitout/resolve.h"
+
+#include <algorithm>
+
+namespace core {
+namespace {
+
+template <class Key, class Item>
+std::map<Key, Item> flatten(const Layered<Key, Item>& table, const std::vector<StageId>& way)
+{
+    std::map<Key, Item> flat;
+    for (const StageId stage : way) {
+        for (auto entry = table.lower_bound({stage, Key{}}); entry != table.end() && entry->first.stage == stage;
+             ++entry) {
+            if (entry->second)
+                flat.insert_or_assign(entry->first.key, *entry->second);
+            else
+                flat.erase(entry->first.key);
+        }
+    }
+    return flat;
+}
+
+bool hasTerminal(const Fitout& fitout, const Pin& pin)
+{
+    const auto device = fitout.devices.find(pin.device);
+    if (device == fitout.devices.end()) return false;
+    return fitout.parts.at(device->second.part).terminals.contains(pin.terminal);
+}
+
+}  // namespace
+
+std::vector<StageId> wayTo(const Plan& plan, StageId stage)
+{
+    std::vector<StageId> way;
+    for (StageId at = stage; at; at = plan.stages.at(at).on) way.push_back(at);
+    std::reverse(way.begin(), way.end());
+    return way;
+}
+
+Fitout resolve(const Plan& plan, StageId stage)
+{
+    const std::vector<StageId> way = wayTo(plan, stage);
+    Fitout fitout{.body = plan.body,
+                  .places = plan.places,
+                  .panels = plan.panels,
+                  .surfaces = plan.surfaces,
+                  .listeners = plan.listeners};
+    fitout.curves = plan.curves;
+    fitout.devices = flatten(plan.devices, way);
+    for (const auto& [id, device] : fitout.devices) fitout.parts.try_emplace(device.part, plan.parts.at(device.part));
+    fitout.mounts = flatten(plan.mounts, way);
+    for (const auto& [id, mount] : fitout.mounts)
+        if (mount.spacer) fitout.parts.try_emplace(mount.spacer, plan.parts.at(mount.spacer));
+    fitout.settings = flatten(plan.settings, way);
+    fitout.wires = flatten(plan.wires, way);
+    fitout.alterations = flatten(plan.alterations, way);
+    for (const auto& [id, one] : fitout.alterations)
+        if (one.material) fitout.parts.try_emplace(one.material, plan.parts.at(one.material));
+    std::erase_if(fitout.wires, [&](const auto& entry) {
+        const bool loose = !hasTerminal(fitout, entry.second.a) || !hasTerminal(fitout, entry.second.b);
+        if (loose) fitout.loose.push_back(entry.first);
+        return loose;
+    });
+    return fitout;
+}
+
+}  // namespace core
