@@ -214,6 +214,7 @@ TEST_F(Match, ARestorationListsWhatIsNotAsTheOriginal)
     core::Plan plan = driver.session().snapshot().plan;
     plan.job.goalKind = core::Goal::Restore;
     driver.session().apply(core::difference(core::EditName::SetJob, driver.session().snapshot().plan, plan));
+    driver.settle();
     EXPECT_TRUE(driver.text("candidateReasons").contains("nominal: 4 ohm instead of 6 ohm"))
         << driver.text("candidateReasons").toStdString();
 }

@@ -116,7 +116,7 @@ TEST_F(Planned, ASubwoofersCoilsAreJoinedByChoice)
     EXPECT_TRUE(driver.finding("LOAD1").isEmpty());
     choose("coilJoin", QStringLiteral("one alone"));
     EXPECT_EQ(join(), core::CoilJoin::One);
-    EXPECT_FALSE(driver.finding("LOAD21").isEmpty());
+    EXPECT_FALSE(driver.finding("LOAD20").isEmpty());
     for (int i = 0; i < 3; ++i) driver.key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_NE(join(), core::CoilJoin::One);
 }

@@ -9,6 +9,7 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QTest>
+#include <algorithm>
 
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
@@ -29,10 +30,20 @@ class Width : public testing::TestWithParam<Size> {
 protected:
     void TearDown() override { theme.setZoom(1.0); }
 
+    bool scrollsSideways()
+    {
+        const auto areas = driver.window().findChildren<QScrollArea*>();
+        return std::any_of(areas.begin(), areas.end(), [](const QScrollArea* area) {
+            return area->isVisible() && area->widget() && area->widget()->width() > area->viewport()->width();
+        });
+    }
     // Everything that can be pressed, typed into or read by scrolling lies within the window from side to side.
     void expectNothingCutOff(const char* where)
     {
+        driver.settle();
         QTest::qWait(30);
+        // A page whose text has just changed its height is laid out in several turns.
+        static_cast<void>(QTest::qWaitFor([this] { return !scrollsSideways(); }, 1'000));
         const int wide = driver.window().width();
         EXPECT_LE(driver.window().minimumSizeHint().width(), wide) << where;
         for (QWidget* widget : driver.window().findChildren<QWidget*>()) {

@@ -154,6 +154,8 @@ void WindowDriver::pickCandidate(const char* shelfKey)
 {
     auto* list = m_window->findChild<QListView*>(QStringLiteral("candidateList"));
     const auto* model = qobject_cast<const app::CandidateModel*>(list->model());
+    if (!list->isVisible()) key(Qt::Key_3, Qt::ControlModifier);
+    settle();
     if (model->rowOfKey(shelfKey) < 0) qFatal("%s is not in the list", shelfKey);
     list->setFocus();
     QTest::keyClick(list, Qt::Key_Home);

@@ -258,6 +258,7 @@ void MatchView::startAfresh()
 {
     m_place = {};
     m_bench.drop(this, kRanking);
+    m_fitWhenRanked.clear();
     m_search->clear();  // words meant for another place
     m_ohmmeter->startAfresh();
     m_compare->setChecked(false);
@@ -328,6 +329,7 @@ void MatchView::showCandidates()
     const core::DeviceId device = chosenDevice();
     if (!device) {
         m_bench.drop(this, kRanking);
+        m_fitWhenRanked.clear();
         return takeRanking({});
     }
     const auto scope = m_otherKinds->isChecked() ? core::RankScope::Everything : core::RankScope::WhatSuits;
@@ -344,6 +346,8 @@ void MatchView::takeRanking(std::vector<core::Candidate> ranked)
     m_candidates->setCandidates(std::move(ranked));
     chooseRow(key);
     showCompared();
+    const std::string wanted = std::exchange(m_fitWhenRanked, {});
+    if (!wanted.empty() && current() && current()->part.shelfKey == wanted) fitChosen();
 }
 
 void MatchView::takeFilter()
@@ -442,6 +446,9 @@ void MatchView::fitChosen()
 {
     const core::Candidate* candidate = m_snapshot ? current() : nullptr;
     if (!candidate) return;
+    // What it does to the vehicle, and which lead saves a plug, is known once this plan has been ranked.
+    m_fitWhenRanked = m_bench.isAsked(kRanking) ? candidate->part.shelfKey : std::string();
+    if (!m_fitWhenRanked.empty()) return;
     emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part,
                                    core::leadThatSaves(candidate->damage, m_snapshot->shop->shelf)));
 }

@@ -94,6 +94,7 @@ private:
     CompareView* m_compared;
     QLabel* m_reasons;  // what cost the chosen candidate its points
     SharedSnapshot m_snapshot{};
+    std::string m_fitWhenRanked{};  // asked to be planned while the ranking was still of an older plan
     core::PlaceId m_place{};
     core::ListenerId m_listener{};
 };
