@@ -32,6 +32,19 @@ double share(double value, double none, double all)
     return std::clamp((value - none) / (all - none), 0.0, 1.0);
 }
 
+// A cone with a single coil on a single channel is as its run says.
+ConeResult coneOfOne(const RunResult& run)
+{
+    ConeResult cone;
+    cone.excursion_m_v = run.excursion_m_v;
+    cone.travel = run.travel;
+    cone.programme_w = run.programme_w;
+    cone.sine_w = run.sine_w;
+    cone.sine_hz = run.sine_hz;
+    cone.worst = run.worst;
+    return cone;
+}
+
 }  // namespace
 
 class RankBench::Seat {
@@ -148,8 +161,16 @@ private:
                        same(circuit.load_ohm, m_role.loadBefore_ohm), practice));
         const bool changed = m_role.before && !(m_role.before->driver == run.driver);
         if (changed && m_role.factorySource)
-            take(Criterion::Load, lowerLoadLimit(m_re, atLeads(m_role.found.used, *m_role.before, practice),
-                                                 m_role.minimumGuessed, practice));
+            take(Criterion::Load, lowerLoadLimit(m_re, m_role.reBefore, m_role.minimumGuessed, practice));
+        const bool oneCoilEach = std::all_of(solved.runs.begin(), solved.runs.end(), [&](const RunResult& one) {
+            return one.run.id.coil.device != m_role.device || coilsOfCone(part, one.run.id.coil.element).size() == 1;
+        });
+        if (oneCoilEach) {
+            for (const RunResult& one : solved.runs)
+                if (one.run.id.coil.device == m_role.device)
+                    judgeCone(part, coneOfOne(one), one, circuit.filteredLow, m_tried);
+            return;
+        }
         StageResult stage;  // of this circuit alone: its cones
         stage.used = std::move(m_tried);
         stage.circuits = {circuit};
@@ -317,7 +338,7 @@ private:
         double figure = m_candidate.least_ohm;
         if (m_role.before && m_role.factorySource) {
             // Where nobody knows the minimum, what it has always driven is all there is to go by.
-            const double ratio = m_re.value / atLeads(m_role.found.used, *m_role.before, practice).value;
+            const double ratio = m_re.value / m_role.reBefore.value;
             const double lower = share(-ratio, -practice[PracticeKey::LowerLoadCare_ratio],
                                        -practice[PracticeKey::LowerLoadStop_ratio]) *
                                  (m_role.minimumGuessed ? 1.0 : practice[PracticeKey::RankMinimum_ratio]);

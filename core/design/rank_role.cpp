@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/base/grid.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/fitout/plug_cut.h"
 #include "core/fitout/resolve.h"
 
@@ -65,6 +66,7 @@ RankRole rankRole(const Plan& plan, const Shelf& shelf, DeviceId device, const E
     if (role.before) {
         role.loadBefore_ohm = everyFourth(findCircuit(found, role.run->run.id.channel)->load_ohm);
         role.transferBefore = everyFourth(role.before->transfer);
+        role.reBefore = atLeads(found.used, *role.before, role.practice);
         const Eigen::ArrayXd square = everyFourth(Eigen::ArrayXd(soundOf(found.runs, device).abs2()));
         for (const Band band : {Band::LowBass, Band::MidBass, Band::Mid, Band::Treble})
             role.bandsBefore_db[static_cast<size_t>(band)] = bandLevel_db(role.tables, band, square);

@@ -36,6 +36,7 @@ struct RankRole {
     bool stood = false;                // the part of the goal is the one that was found, mounted as it was
     Origin plugSeen = Origin::Stated;  // how what the vehicle has there is known
     Eigen::ArrayXcd loadBefore_ohm{};  // of the channel as found, of every fourth frequency
+    Known reBefore{};                  // at the leads of what was found
     Eigen::ArrayXcd transferBefore{};  // of the run as found, the same
     Body body{};
     Figures output{};  // of the channel that plays it
