@@ -145,6 +145,7 @@ QString nameOf(Anchor anchor)
 
 QString reasonOf(const LostPoints& lost, UnitSystem units, const QString& currency)
 {
+    if (lost.stop) return reasonOf(*lost.stop, units);
     const double value = lost.figure.value_or(0.0);
     const QString length = marginText(value, units);
     if (!lost.figure && lost.what == Quantity::Corner_hz) return Words::tr("nothing keeps the lows from it");
@@ -212,7 +213,7 @@ QString reasonOf(const Verdict& stop, UnitSystem units)
 
 QString lineOf(const LostPoints& lost, UnitSystem units, const QString& currency)
 {
-    const QString reason = lost.stop ? reasonOf(*lost.stop, units) : reasonOf(lost, units, currency);
+    const QString reason = reasonOf(lost, units, currency);
     return lost.stop ? Words::tr("Stop: %1").arg(reason) : Words::tr("%1 %2").arg(fixedNumber(-lost.points, 1), reason);
 }
 

@@ -9,6 +9,7 @@
 #include "core/fit/choose_turn.h"
 #include "core/fit/screw_holes.h"
 #include "core/fitout/resolve.h"
+#include "core/limits/fit_limits.h"
 #include "core/model/validate.h"
 #include "core/picture/fit_section.h"
 #include "tests/core/demo_plan.h"
@@ -68,6 +69,21 @@ TEST_F(Fit, FromTheFrontASpacerGainsDepthAndTakesRoom)
     EXPECT_NEAR(fit().frontMargin_m->value, 0.003, 1e-12);  // exactly what is wanted
     place.room[Quantity::FrontClearance_m].value = 0.0299;
     EXPECT_FALSE(fit().spacers) << "no room in front for it";
+}
+
+// A driver whose own screws would hang in air could never be planned: none that ships is one.
+TEST_F(Fit, EveryShippedDriversScrewsLieOnItsFlange)
+{
+    const Shop shop = shippedShop();
+    const Place place;
+    const Mount mount;
+    int known = 0;
+    for (const Part* part : shop.shelf.of(PartKind::Driver)) {
+        const DriverFit fit = fitOf({*part, place, mount}, shop.practice);
+        known += fit.screwReach.has_value();
+        EXPECT_FALSE(flangeLimit(fit)) << part->shelfKey << " reaches " << fit.screwReach.value_or(0.0);
+    }
+    EXPECT_GE(known, 40);
 }
 
 TEST_F(Fit, FromBelowASpacerPushesTheMagnetAway)
