@@ -72,7 +72,7 @@ TEST_F(Fit, FromTheFrontASpacerGainsDepthAndTakesRoom)
 }
 
 // A driver whose own screws would hang in air could never be planned: none that ships is one.
-TEST_F(Fit, EveryShippedDriversScrewsLieOnItsFlange)
+TEST(ShippedDrivers, HaveTheirScrewsOnTheirFlanges)
 {
     const Shop shop = shippedShop();
     const Place place;
