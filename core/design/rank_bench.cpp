@@ -22,27 +22,9 @@
 namespace core {
 namespace {
 
-bool isSubwoofer(const Part& part, const std::string& element)
-{
-    return driverClassOf(part, element).starts_with("subwoofer");
-}
-
 double share(double value, double none, double all)
 {
     return std::clamp((value - none) / (all - none), 0.0, 1.0);
-}
-
-// A cone with a single coil on a single channel is as its run says.
-ConeResult coneOfOne(const RunResult& run)
-{
-    ConeResult cone;
-    cone.excursion_m_v = run.excursion_m_v;
-    cone.travel = run.travel;
-    cone.programme_w = run.programme_w;
-    cone.sine_w = run.sine_w;
-    cone.sine_hz = run.sine_hz;
-    cone.worst = run.worst;
-    return cone;
 }
 
 }  // namespace
@@ -168,7 +150,7 @@ private:
         if (oneCoilEach) {
             for (const RunResult& one : solved.runs)
                 if (one.run.id.coil.device == m_role.device)
-                    judgeCone(part, coneOfOne(one), one, circuit.filteredLow, m_tried);
+                    judgeCone(part, coneOfOneRun(one), one, circuit.filteredLow, m_tried);
             return;
         }
         StageResult stage;  // of this circuit alone: its cones
@@ -193,7 +175,7 @@ private:
             heatLimit({cone.sine_w, cone.programme_w, run.coil.at(Quantity::Power_w), highPass, cone.worst}, practice));
         ConeTravel travel{.travel_m = cone.travel.programme_m,
                           .xmax_m = run.driver.xmax_m,
-                          .subwoofer = isSubwoofer(part, coil.element),
+                          .subwoofer = workOf(driverClassOf(part, coil.element)) == DriverWork::Bass,
                           .stood = m_role.before && m_role.before->run.id.coil == coil &&
                                    m_role.before->driver == run.driver &&
                                    run.transfer.size() == m_role.transferBefore.size() &&

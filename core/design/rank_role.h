@@ -26,7 +26,6 @@ struct RankRole {
     bool factorySource = false, minimumGuessed = false;
     double least_ohm = 0.0;  // stable minimum of the channel
     std::array<double, kBandCount> bandsBefore_db{};
-    double levelBefore_db = 0.0;  // in the bands of the place's work
     DriverWork work = DriverWork::FullRange;
     std::string factoryPlug{};
     double dearest = 0.0, heaviest_kg = 0.0;

@@ -74,15 +74,14 @@ ConeResult coneOfRun(const StageResult& stage, size_t first, const GridTables& t
             cone.idle.push_back({coil.device, one});
     const double limit_v = limitOf(stage, cone);
     if (coils.size() == 1) {
-        cone.excursion_m_v = run.excursion_m_v;
-        for (const size_t other : cone.runs)
-            if (other != first) cone.excursion_m_v += stage.runs[other].excursion_m_v;  // two channels on one coil
-        cone.travel = cone.runs.size() == 1 ? run.travel : travelOf(cone.excursion_m_v, limit_v, tables, practice);
-        cone.heat_w_v2 = run.heat_w_v2;
-        cone.programme_w = run.programme_w;
-        cone.sine_w = run.sine_w;
-        cone.sine_hz = run.sine_hz;
-        return cone;
+        ConeResult single = coneOfOneRun(run);
+        single.runs = std::move(cone.runs);
+        single.worst = cone.worst;
+        single.fights = cone.fights;
+        for (const size_t other : single.runs)
+            if (other != first) single.excursion_m_v += stage.runs[other].excursion_m_v;  // two channels on one coil
+        if (single.runs.size() > 1) single.travel = travelOf(single.excursion_m_v, limit_v, tables, practice);
+        return single;
     }
     const ConeShare whole = wholeOf(stage, coil);
     const CircuitResult& own = *findCircuit(stage, run.run.id.channel);
@@ -111,6 +110,19 @@ Eigen::ArrayXd coilHeat_w_v2(const ConeShare& cone, size_t coil)
 {
     return cone.current_a[coil].abs2() * cone.re_ohm[coil] +
            cone.motion_a.abs2() * (cone.suspension_ohm / static_cast<double>(cone.coils.size()));
+}
+
+ConeResult coneOfOneRun(const RunResult& run)
+{
+    ConeResult cone;
+    cone.excursion_m_v = run.excursion_m_v;
+    cone.travel = run.travel;
+    cone.heat_w_v2 = run.heat_w_v2;
+    cone.programme_w = run.programme_w;
+    cone.sine_w = run.sine_w;
+    cone.sine_hz = run.sine_hz;
+    cone.worst = run.worst;
+    return cone;
 }
 
 std::vector<ConeResult> conesOf(const StageResult& stage, const GridTables& tables, const Practice& practice)

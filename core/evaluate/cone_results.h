@@ -12,6 +12,9 @@ namespace core {
 // Heat in one coil of a cone with several, per square source volt: its wire, and its part of what the suspension takes.
 [[nodiscard]] Eigen::ArrayXd coilHeat_w_v2(const ConeShare& cone, size_t coil);
 
+// A cone with a single coil that a single channel plays is as that run says.
+[[nodiscard]] ConeResult coneOfOneRun(const RunResult& run);
+
 // The cones that the runs of a stage move, in the order of the runs: channels that share one are added by phase.
 [[nodiscard]] std::vector<ConeResult> conesOf(const StageResult& stage, const GridTables& tables,
                                               const Practice& practice);

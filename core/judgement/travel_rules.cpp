@@ -5,6 +5,7 @@
 #include "core/edits/named_edits.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/grid_tables.h"
+#include "core/fitout/driver_work.h"
 #include "core/limits/sound_limits.h"
 #include "core/physics/filter.h"
 
@@ -15,7 +16,7 @@ bool isSubwoofer(const Judging& judging, const RunResult& run)
 {
     const Port& coil = run.run.id.coil;
     const Part& part = judging.goal.used.parts.at(judging.goal.used.devices.at(coil.device).part);
-    return driverClassOf(part, coil.element).starts_with("subwoofer");
+    return workOf(driverClassOf(part, coil.element)) == DriverWork::Bass;
 }
 
 std::vector<Evidence> travelEvidence(const Judging& judging, const RunResult& run, const Verdict& verdict)
