@@ -4,6 +4,7 @@
 #include <limits>
 
 #include "core/base/threshold.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/fitout/resolve.h"
 #include "core/limits/sound_limits.h"
 #include "core/physics/level.h"
@@ -25,7 +26,9 @@ std::optional<AmplifierRisk> amplifierRisk(const Plan& plan, const Evaluation& e
         minimum.basis.origin != Origin::ClassGuess)
         return std::nullopt;
     const Practice& practice = evaluation.practice;
-    const Known &now = run->coil.at(Quantity::Re_ohm), &old = before->coil.at(Quantity::Re_ohm);
+    // What an ohmmeter shows at the leads, as the rule takes it: coils as they are joined.
+    const Known now = atLeads(goal.used, *run, practice);
+    const Known old = atLeads(evaluation.stages.at(kFound)->used, *before, practice);
     const double accepted = practice[PracticeKey::LowerLoadCare_ratio];
     const Computed ratio = lowerLoadRatio(now, old);
     const auto verdict = lowerLoadLimit(now, old, true, practice);

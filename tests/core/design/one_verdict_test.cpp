@@ -68,6 +68,22 @@ std::string textOf(const std::set<RuleId>& rules)
     return text;
 }
 
+// The risk to an amplifier nobody knows is graded by the very ratio that the rule finds.
+void expectSameRisk(const Plan& plan, DeviceId device)
+{
+    const Evaluation evaluation = tests::evaluated(plan);
+    const auto risk = amplifierRisk(plan, evaluation, device);
+    if (!risk) return;
+    const auto findings = judge(plan, evaluation);
+    const auto finding = std::find_if(findings.begin(), findings.end(), [&](const Finding& one) {
+        return one.rule == RuleId::LowerLoadOnFactory && one.where.front() == Subject{device};
+    });
+    ASSERT_EQ(risk->grade == RiskGrade::Accepted, finding == findings.end());
+    if (finding != findings.end()) {
+        EXPECT_EQ(risk->ratio, figureOf(*finding, Quantity::Ratio));
+    }
+}
+
 // How many stop, so that a test of nothing is found.
 int compareAll(const Plan& plan, DeviceId device)
 {
@@ -80,6 +96,7 @@ int compareAll(const Plan& plan, DeviceId device)
         EXPECT_EQ(textOf(stopsOf(candidate)), textOf(stopsOf(tried, device)))
             << candidate.part.shelfKey << " at d" << device.number;
         stopped += candidate.stops() ? 1 : 0;
+        expectSameRisk(tried, device);
     }
     return stopped;
 }
