@@ -184,12 +184,13 @@ void MainWindow::open(Station* station)
     if (m_open && m_open->place()) m_place = m_open->place();
     m_open = planned ? station : nullptr;
     if (m_open && m_place) m_open->takePlace(m_place);
-    m_pages->setCurrentIndex(0);
+    QWidget* page = m_pages->widget(0);  // the start page
     for (const StationStand& stand : m_stations) {
-        if (stand.station == m_open) m_pages->setCurrentWidget(stand.page);
+        if (stand.station == m_open) page = stand.page;
         stand.button->setChecked(stand.station == m_open);
         stand.button->setEnabled(planned);
     }
+    m_pages->setCurrentWidget(page);
     m_strip->setVisible(planned);
     arrangeForWidth();
     if (m_notice->isVisible() && m_notice->text() == m_keysText) showKeys();  // help is of the screen that is there

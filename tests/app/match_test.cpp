@@ -369,6 +369,38 @@ TEST_F(Match, WhatStandsInTheWayStaysWhereItCan)
     EXPECT_TRUE(card.contains("Chips stay out of the magnet"));
 }
 
+// Enter comes before the ranking of the edited plan: what is planned is what that one says of the driver.
+TEST_F(Match, WhatIsAskedForMeanwhileIsPlannedByTheNewRanking)
+{
+    driver.openDemo();
+    auto* list = find<QListView>("candidateList");
+    const auto* model = qobject_cast<const app::CandidateModel*>(list->model());
+    list->setCurrentIndex(model->index(model->rowOfKey("wb-alder-4")));
+    const core::DeviceId speaker = driver.session().snapshot().before().runs.front().run.id.coil.device;
+    core::Part factory = planned().parts.at(planned().devices.at(speaker).part);
+    for (auto& [terminal, plug] : factory.terminals) plug = "flat two-pin";
+    driver.session().apply(core::changePart(driver.session().snapshot().plan, core::kFactory, speaker, factory));
+    QTest::keyClick(list, Qt::Key_Return);
+    const auto fitted = [&](const char* key) {
+        return std::count_if(planned().devices.begin(), planned().devices.end(),
+                             [&](const auto& entry) { return planned().parts.at(entry.second.part).shelfKey == key; });
+    };
+    EXPECT_EQ(fitted("wb-alder-4"), 0) << "the old ranking knows nothing of that plug";
+    driver.settle();
+    EXPECT_EQ(fitted("wb-alder-4"), 2);
+    EXPECT_EQ(fitted("lead-a"), 2);
+}
+
+// The key of the station that is open already takes nothing away: the keys stay where they are.
+TEST_F(Match, ItsOwnKeyLeavesTheKeysWhereTheyAre)
+{
+    driver.openDemo();
+    auto* search = find<QLineEdit>("candidateSearch");
+    search->setFocus();
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    EXPECT_EQ(QApplication::focusWidget(), search);
+}
+
 // Narrow: the cut stands in the shelf's place, one button away, and nothing is cut off at the side.
 TEST_F(Match, ANarrowWindowShowsOneThingAtATime)
 {
