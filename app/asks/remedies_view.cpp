@@ -52,7 +52,9 @@ void RemediesView::present(const Survey& survey)
 {
     m_survey = survey;
     setVisible(!survey.plan().job.complaints.empty());
-    if (survey.plan() == m_askedOf) return;
+    // Under way, and given up by the bench: the shop changed, or the plan and back.
+    const bool givenUp = !m_busy->isHidden() && !survey.bench->isAsked(kRemedies);
+    if (survey.plan() == m_askedOf && !givenUp) return;
     stop();
     clearLayout(*m_list);  // of another plan
     m_said->hide();

@@ -277,7 +277,7 @@ void PlanSession::setBay(const core::Bay& bay)
     if (!m_open) return;
     auto next = std::make_shared<Snapshot>(*m_snapshot);
     judge(*next);
-    publish(std::move(next));
+    m_snapshot = std::move(next);  // of the same revision: no solver asks for the bay
     emit changed();
 }
 

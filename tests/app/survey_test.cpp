@@ -269,4 +269,21 @@ TEST_F(Survey, AClickWhereNothingIsAsksWhatIsThere)
         EXPECT_EQ(run.run.id.coil.device, driver.session().snapshot().before().runs.front().run.id.coil.device);
 }
 
+// The shop's shelf changes while it is worked out: that answer is given up, and the question stands to be asked again.
+TEST_F(Survey, WhatTheBenchGaveUpCanBeAskedAgain)
+{
+    driver.newJob("pickup");
+    driver.clickThing("front door");
+    driver.click("topicCustomer");
+    driver.click("complaintKind_1");
+    driver.click("askRemedies");
+    const auto isThere = [&](const char* name) { return driver.window().findChild<QWidget*>(name)->isVisible(); };
+    EXPECT_TRUE(isThere("cancelRemedies"));
+    driver.session().setShelf(core::Shelf(driver.session().shop().shelf));
+    EXPECT_FALSE(isThere("cancelRemedies"));
+    ASSERT_TRUE(isThere("askRemedies"));
+    driver.click("askRemedies");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return driver.has("remedy0"); }, 20'000));
+}
+
 }  // namespace
