@@ -182,7 +182,7 @@ QString reasonOf(const LostPoints& lost, UnitSystem units, const QString& curren
     return {};
 }
 
-// Why it stops; empty of a rule that says nothing of a single driver.
+// Why it stops; of a rule that says nothing of a single driver its code.
 QString reasonOf(const Verdict& stop, UnitSystem units)
 {
     const double figure = stop.figure.value, limit = stop.limit.value_or(0.0);
@@ -208,7 +208,7 @@ QString reasonOf(const Verdict& stop, UnitSystem units)
     if (stop.rule == RuleId::TravelWithProgramme) return Words::tr("music moves it %1").arg(length);
     if (stop.rule == RuleId::SubwooferTravel) return Words::tr("a sine moves it %1").arg(length);
     if (stop.rule == RuleId::TweeterUnprotected) return Words::tr("nothing keeps the lows from it");
-    return {};
+    return QString::fromLatin1(code(stop.rule).data());  // whole literals end with a nought
 }
 
 QString lineOf(const LostPoints& lost, UnitSystem units, const QString& currency)

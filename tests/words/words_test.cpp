@@ -198,9 +198,9 @@ TEST_F(Words, EveryLostPointDamageAndTurnHasWords)
           core::RuleId::CutAgainstWish, core::RuleId::LoadUnderMinimum, core::RuleId::LowerLoadOnFactory,
           core::RuleId::CoilOverRating, core::RuleId::TravelWithProgramme, core::RuleId::SubwooferTravel,
           core::RuleId::TweeterUnprotected})
-        EXPECT_FALSE(
-            reasonOf(core::Verdict{.rule = rule, .figure = {0.1, {}, {}}, .limit = 0.05}, UnitSystem::Metric).isEmpty())
-            << code(rule);
+        EXPECT_TRUE(reasonOf(core::Verdict{.rule = rule, .figure = {0.1, {}, {}}, .limit = 0.05}, UnitSystem::Metric)
+                        .contains(' '))
+            << code(rule) << ": a sentence, not its code";
     const core::Verdict touches{
         core::RuleId::FrontClearance, core::Severity::Stop, core::Quantity::FrontMargin_m, {-0.002, {}, {}}, 0.0, {}};
     EXPECT_EQ(plain(lineOf({core::Criterion::Front, 8.0, core::Quantity::FrontMargin_m, -0.002, touches},
