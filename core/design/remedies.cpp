@@ -16,6 +16,7 @@
 #include "core/fitout/driver_work.h"
 #include "core/fitout/sides.h"
 #include "core/fitout/wiring_graph.h"
+#include "core/limits/sound_limits.h"
 #include "core/model/inside_ways.h"
 
 namespace core {
@@ -149,14 +150,9 @@ private:
     void tryRun(const RunResult& run)
     {
         const DeviceId coil = run.run.id.coil.device;
-        if (isTweeter(run)) return;  // its capacitor is what keeps it alive
+        if (isTweeter(run, m_evaluation.practice)) return;  // its capacitor is what keeps it alive
         for (const Port& capacitor : run.run.seriesCapacitors)
             add(RemedyKind::BypassCapacitor, m_goal.used.devices.at(coil).at, coil, bypass(m_plan, capacitor));
-    }
-
-    [[nodiscard]] bool isTweeter(const RunResult& run) const
-    {
-        return run.coil.at(Quantity::Sd_m2).value < m_evaluation.practice[PracticeKey::LargestTweeter_m2];
     }
 
     // What of the shelf goes into the same hole, by its class.
@@ -176,7 +172,7 @@ private:
     {
         std::vector<const RunResult*> roles = leadingRuns();
         // The shelf's wide-band drivers do not replace a tweeter.
-        std::erase_if(roles, [&](const RunResult* run) { return isTweeter(*run); });
+        std::erase_if(roles, [&](const RunResult* run) { return isTweeter(*run, m_evaluation.practice); });
         for (const RunResult* run : loudestOf(std::move(roles), kMostDriversTried)) {
             if (stop.stop_requested()) return;
             const DeviceId device = run->run.id.coil.device;
@@ -206,7 +202,7 @@ private:
             const Port& coil = run.run.id.coil;
             if (bass) return workOf(driverClassOf(partOf(m_goal.used, coil.device), coil.element)) == DriverWork::Bass;
             const Place* place = placeOf(m_goal.used, coil.device);
-            return isTweeter(run) && place && inOneRow(place->frame.at_m, spot.frame.at_m);
+            return isTweeter(run, m_evaluation.practice) && place && inOneRow(place->frame.at_m, spot.frame.at_m);
         });
     }
 
