@@ -7,6 +7,7 @@
 #include "cli/add_command.h"
 #include "cli/calc_command.h"
 #include "cli/commands.h"
+#include "cli/intake_command.h"
 #include "cli/job_command.h"
 #include "cli/plan_input.h"
 #include "cli/shelf_commands.h"
@@ -138,6 +139,18 @@ int main(int argc, char** argv)
     remedies->add_option("PLAN", file, "a .reed file")->required();
     remedies->add_option("COMPLAINT", text, "such as dull, thin, noBass, notLoud")->required();
     remedies->add_option("--seat", seat, "whose ears: driver, frontPassenger, e5");
+    cli::IntakeRequest intake;
+    CLI::App* import =
+        command("import", "take a file into a plan or onto the shelf: pins, measured responses, parts", [&] {
+            intake.json = json;
+            return cli::takeIn(intake);
+        });
+    import->add_option("FILE", intake.file, "what is taken in")->required();
+    import->add_option("--plan", intake.plan, "the .reed file that takes it; without it the shelf does");
+    import->add_option("--as", intake.as,
+                       "its kind, such as shelf, pins, response; without it by its ending and first line");
+    import->add_option("--onto", intake.onto, "the device it is of, such as d10");
+    import->add_option("-o,--output", intake.output, "the file to write")->required();
     command("shelf", "read a shelf of parts; exit 0 all good, 1 some lines are not, 2 could not read it",
             [&] { return cli::checkShelf(file, json); })
         ->add_option("CSV", file, "a .csv file")

@@ -10,8 +10,6 @@
 
 namespace words {
 
-using core::Dimension;
-
 namespace {
 
 QString scaled(double value, double factor, const char* unit)
@@ -59,49 +57,6 @@ QString outputFigure(const std::string& name, double value)
                        name == "ratio";
     return share ? plainNumber(100.0 * value) + QChar(0x202F) + QLatin1Char('%')
                  : figure(value, core::unitOfName(name));
-}
-
-std::string_view unitOf(Dimension dimension)
-{
-    switch (dimension) {
-        case Dimension::Number:
-            return "";
-        case Dimension::Resistance:
-            return "ohm";
-        case Dimension::Capacitance:
-            return "F";
-        case Dimension::Inductance:
-            return "H";
-        case Dimension::Power:
-            return "W";
-        case Dimension::Voltage:
-            return "V";
-        case Dimension::Current:
-            return "A";
-        case Dimension::Frequency:
-            return "Hz";
-        case Dimension::Length:
-            return "m";
-        case Dimension::Time:
-            return "s";
-        case Dimension::Gauge:
-            return "AWG";
-        case Dimension::Level:
-            return "dB";
-        case Dimension::Area:
-            return "m2";
-        case Dimension::Volume:
-            return "m3";
-        case Dimension::Mass:
-            return "kg";
-        case Dimension::Temperature:
-            return "degC";
-        case Dimension::Octaves:
-            return "octave";
-        case Dimension::Charge:
-            return "Ah";
-    }
-    return "";
 }
 
 QString labelOfOutput(const std::string& name)

@@ -11,8 +11,6 @@ namespace words {
 [[nodiscard]] QString figure(double value, std::string_view unit);
 // A result of a model: shares in per cent, all else with the unit that its name carries.
 [[nodiscard]] QString outputFigure(const std::string& name, double value);
-// The unit of the models for a typed dimension.
-[[nodiscard]] std::string_view unitOf(core::Dimension dimension);
 
 // What an output of a model is called: "shunt_ohm" -> "across the load". Empty if it has no words yet.
 [[nodiscard]] QString labelOfOutput(const std::string& name);

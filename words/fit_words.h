@@ -12,9 +12,6 @@
 
 namespace words {
 
-// What the rules about fit say; nothing for any other rule.
-[[nodiscard]] FindingText fitText(const core::Finding& finding);
-
 [[nodiscard]] QString nameOf(core::PartKind kind);
 [[nodiscard]] QString nameOf(core::Criterion criterion);
 [[nodiscard]] QString nameOf(core::TurnWish wish);
@@ -29,8 +26,6 @@ namespace words {
 [[nodiscard]] QString textOf(const core::Damage& damage);
 [[nodiscard]] QString textOf(const core::Deviation& deviation, UnitSystem units);
 [[nodiscard]] QString textOf(const core::AmplifierRisk& risk);
-// What a margin on the drawing is called: "behind, window open"
-[[nodiscard]] QString measureName(core::Quantity what);
 // "410 g", "1.42 kg"
 [[nodiscard]] QString grams(double value_kg);
 // "EUR 40"; the bare number where nobody said in what

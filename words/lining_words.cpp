@@ -71,16 +71,10 @@ QString nameOf(KeepOut keepOut)
 
 QString nameOfLining(AlterationKind what)
 {
-    switch (what) {
-        case AlterationKind::Mat:
-            return Words::tr("damper");
-        case AlterationKind::Decoupler:
-            return Words::tr("decoupler");
-        case AlterationKind::Barrier:
-            return Words::tr("barrier");
-        default:
-            return {};
-    }
+    if (what == AlterationKind::Mat) return Words::tr("damper");
+    if (what == AlterationKind::Decoupler) return Words::tr("decoupler");
+    if (what == AlterationKind::Barrier) return Words::tr("barrier");
+    return {};  // nothing that is laid on the metal
 }
 
 QString areaText(double area_m2, UnitSystem units)
@@ -141,25 +135,19 @@ QString liningText(const LiningShown& shown)
 
 QString liningStep(const Step& step, const Fitout& to, const QString& place)
 {
-    switch (step.kind) {
-        case StepKind::StripSkin:
-            return Words::tr("Warm the old %1 behind %2, lift it off and take what sticks off the metal.")
-                .arg(nameOfLining(step.alteration), place);
-        case StepKind::CleanSkin:
-            return Words::tr(
-                       "Behind %1: wash, degrease, let dry. Skin and sheets hand-warm, 20 °C or more; cold, nothing "
-                       "sticks.")
-                .arg(place);
-        case StepKind::LineSkin:
-            return laying(step, to, place);
-        case StepKind::InspectSkin:
-            return Words::
-                tr("Behind %1: tap for hollows and roll them down; a cup of water runs out of the drains; glass, lock "
-                   "and rods move free; holes for clips are open again.")
-                    .arg(place);
-        default:
-            return {};
-    }
+    if (step.kind == StepKind::StripSkin)
+        return Words::tr("Warm the old %1 behind %2, lift it off and take what sticks off the metal.")
+            .arg(nameOfLining(step.alteration), place);
+    if (step.kind == StepKind::CleanSkin)
+        return Words::tr(
+                   "Behind %1: wash, degrease, let dry. Skin and sheets hand-warm, 20 °C or more; cold, nothing "
+                   "sticks.")
+            .arg(place);
+    if (step.kind == StepKind::LineSkin) return laying(step, to, place);
+    return Words::tr(
+               "Behind %1: tap for hollows and roll them down; a cup of water runs out of the drains; glass, lock "
+               "and rods move free; holes for clips are open again.")
+        .arg(place);
 }
 
 }  // namespace words

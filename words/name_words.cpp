@@ -1,7 +1,10 @@
 #include "words/name_words.h"
 
 #include <QStringList>
+#include <algorithm>
+#include <set>
 
+#include "core/fitout/sides.h"
 #include "core/model/names.h"
 #include "words/tr.h"
 
@@ -265,8 +268,24 @@ QString nameOf(const Subject& subject, const Fitout& fitout)
 
 QString namesOf(const std::vector<Subject>& subjects, const Fitout& fitout)
 {
+    const auto deviceOf = [](const Subject& subject) {
+        if (const auto* run = std::get_if<RunId>(&subject)) return run->coil.device;
+        const auto* device = std::get_if<DeviceId>(&subject);
+        return device ? *device : DeviceId{};
+    };
     QStringList names;
-    for (const Subject& subject : subjects) names << nameOf(subject, fitout);
+    std::set<DeviceId> said;  // with the one whose other side they are
+    for (const Subject& subject : subjects) {
+        const DeviceId device = deviceOf(subject);
+        if (said.contains(device)) continue;
+        bool both = false;
+        if (fitout.devices.contains(device))
+            for (const DeviceId mate : mates(fitout, device))
+                if (mate != device && std::any_of(subjects.begin(), subjects.end(),
+                                                  [&](const Subject& one) { return deviceOf(one) == mate; }))
+                    both = said.insert(mate).second;
+        names << (both ? Words::tr("%1, both sides").arg(nameOf(subject, fitout)) : nameOf(subject, fitout));
+    }
     return names.join(Words::tr("; "));
 }
 

@@ -21,7 +21,7 @@ namespace words {
 
 // What stands at this subject: "left speaker, rear left".
 [[nodiscard]] QString nameOf(const core::Subject& subject, const core::Fitout& fitout);
-// Several like subjects in one breath.
+// Several like subjects in one breath; the two sides of a pair as one: "left speaker, rear left, both sides".
 [[nodiscard]] QString namesOf(const std::vector<core::Subject>& subjects, const core::Fitout& fitout);
 
 }  // namespace words

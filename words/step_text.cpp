@@ -78,9 +78,83 @@ public:
             case StepKind::ClosePanel:
             case StepKind::CloseTrim:
                 return closing();
-            default:
-                return wiring();
+            case StepKind::LinkAcross:
+                return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
+                    .arg(part(m_to), m_place);
+            case StepKind::JoinCoils:
+                return Words::tr(
+                           "Join the coils of %1 at %2 by the wiring table, then the ohmmeter across its leads: "
+                           "expect %3. A cell of 1.5 V across them must move the cone.")
+                    .arg(part(m_to), m_place, ohms(figure(StepFigure::Reading_ohm)));
+            case StepKind::InsertPart:
+                return Words::tr("Put %1 in the plus lead of %2, insulated and held firm.").arg(part(m_to), m_place);
+            case StepKind::MountSource:
+                return m_step.place
+                           ? Words::tr("Fix %1 at %2, its openings free; look behind before a hole.")
+                                 .arg(part(m_to), m_place)
+                           : Words::tr("Find the place for %1, fix it, its openings free; look behind before a hole.")
+                                 .arg(part(m_to));
+            case StepKind::LaySupply:
+                return Words::tr(
+                           "Lay the supply cable from the battery to %1%2: bush in every hole, away from heat, edges "
+                           "and what moves; ground as thick, to bare metal. It stays open at the battery.")
+                    .arg(part(m_to), m_step.has(StepFigure::Length_m)
+                                         ? Words::tr(", %1").arg(cableLength(m_step[StepFigure::Length_m]))
+                                         : QString());
+            case StepKind::SwapLead:
+                return Words::tr("Put %1 in place of %2 at %3; keep the old plug.")
+                    .arg(part(m_to), part(m_from), m_place);
+            case StepKind::PlugLead:
+                return Words::tr("Plug %1 into the vehicle's plug at %2; nothing is cut, the lead comes off again.")
+                    .arg(part(m_to), m_place);
+            case StepKind::Retain:
+                return Words::tr(
+                           "Give the cable at %1 a new hold: a tie on a base or an edge clip, clear of the magnet.")
+                    .arg(m_place);
+            case StepKind::Connect:
+                return Words::tr("Connect %1 at %2 by the wiring table, plus to plus; pull gently at each terminal.")
+                    .arg(part(m_to), m_place);
+            case StepKind::CheckResistance:
+                return Words::tr("Ohmmeter across the tabs of %1 at %2 before it is connected: %3, leads taken off.")
+                    .arg(part(m_to), m_place, reading());
+            case StepKind::HearDriver:
+                return Words::tr("At %1 too, before it is closed: %2.").arg(m_place, heard());
+            case StepKind::LetSet:
+                return Words::tr("Let the adhesive at %1 set for %2, or as its tube says, before anything pulls on it.")
+                    .arg(m_place, minutes(figure(StepFigure::Wait_min)));
+            case StepKind::FitFuse:
+                return Words::tr(
+                           "The holder within %1 of cable from the battery, then %2 in it: the last thing that "
+                           "closes the supply.")
+                    .arg(length(kFuseWithin_m), part(m_to));
+            case StepKind::PowerUpTrial:
+                return hasRestraints(m_to.body)
+                           ? Words::tr(
+                                 "Every restraint plug closed again, then the battery, through a small trial "
+                                 "fuse where the source has its own feed.")
+                           : Words::tr(
+                                 "Every plug closed again, then the battery, through a small trial fuse where "
+                                 "the source has its own feed.");
+            case StepKind::TrySound:
+                return Words::tr(
+                    "Before any trim goes back: each speaker alone, quietly; fade and balance; nothing rubs, nothing "
+                    "buzzes.");
+            case StepKind::Protect:
+                return protectionAgainst(m_step.demand);
+            case StepKind::ProveInUse:
+                return proofAgainst(m_step.demand);
+            case StepKind::ProveMoving:
+                return Words::tr(
+                    "Steering lock to lock, suspension pressed down, tank, seat and every lid opened and shut: no "
+                    "wire pulled or pinched, none near the exhaust. Then a first ride, slowly.");
+            case StepKind::KeepOriginals:
+                return Words::tr(
+                    "Bag the old parts with their screws, write vehicle and place on each: with them the vehicle goes "
+                    "back to what it was.");
+            case StepKind::Record:
+                return Words::tr("Write down readings and settings, photograph the result, hand the old parts back.");
         }
+        return {};
     }
 
 private:
@@ -327,97 +401,6 @@ private:
         if (m_step.device) tried << heard();
         tried << Words::tr("nothing loose, nothing left inside");
         return Words::tr("Before %1 is closed: %2.").arg(m_place, tried.join(Words::tr("; ")));
-    }
-
-    [[nodiscard]] QString wiring() const
-    {
-        switch (m_step.kind) {
-            case StepKind::LinkAcross:
-                return Words::tr("Join the two pins of the capacitor in %1 at %2 with an insulated link.")
-                    .arg(part(m_to), m_place);
-            case StepKind::JoinCoils:
-                return Words::tr(
-                           "Join the coils of %1 at %2 by the wiring table, then the ohmmeter across its leads: "
-                           "expect %3. A cell of 1.5 V across them must move the cone.")
-                    .arg(part(m_to), m_place, ohms(figure(StepFigure::Reading_ohm)));
-            case StepKind::InsertPart:
-                return Words::tr("Put %1 in the plus lead of %2, insulated and held firm.").arg(part(m_to), m_place);
-            case StepKind::MountSource:
-                return m_step.place
-                           ? Words::tr("Fix %1 at %2, its openings free; look behind before a hole.")
-                                 .arg(part(m_to), m_place)
-                           : Words::tr("Find the place for %1, fix it, its openings free; look behind before a hole.")
-                                 .arg(part(m_to));
-            case StepKind::LaySupply:
-                return Words::tr(
-                           "Lay the supply cable from the battery to %1%2: bush in every hole, away from heat, edges "
-                           "and what moves; ground as thick, to bare metal. It stays open at the battery.")
-                    .arg(part(m_to), m_step.has(StepFigure::Length_m)
-                                         ? Words::tr(", %1").arg(cableLength(m_step[StepFigure::Length_m]))
-                                         : QString());
-            case StepKind::SwapLead:
-                return Words::tr("Put %1 in place of %2 at %3; keep the old plug.")
-                    .arg(part(m_to), part(m_from), m_place);
-            case StepKind::PlugLead:
-                return Words::tr("Plug %1 into the vehicle's plug at %2; nothing is cut, the lead comes off again.")
-                    .arg(part(m_to), m_place);
-            case StepKind::Retain:
-                return Words::tr(
-                           "Give the cable at %1 a new hold: a tie on a base or an edge clip, clear of the magnet.")
-                    .arg(m_place);
-            case StepKind::Connect:
-                return Words::tr("Connect %1 at %2 by the wiring table, plus to plus; pull gently at each terminal.")
-                    .arg(part(m_to), m_place);
-            case StepKind::CheckResistance:
-                return Words::tr("Ohmmeter across the tabs of %1 at %2 before it is connected: %3, leads taken off.")
-                    .arg(part(m_to), m_place, reading());
-            case StepKind::HearDriver:
-                return Words::tr("At %1 too, before it is closed: %2.").arg(m_place, heard());
-            case StepKind::LetSet:
-                return Words::tr("Let the adhesive at %1 set for %2, or as its tube says, before anything pulls on it.")
-                    .arg(m_place, minutes(figure(StepFigure::Wait_min)));
-            case StepKind::FitFuse:
-                return Words::tr(
-                           "The holder within %1 of cable from the battery, then %2 in it: the last thing that "
-                           "closes the supply.")
-                    .arg(length(kFuseWithin_m), part(m_to));
-            default:
-                return proving();
-        }
-    }
-
-    [[nodiscard]] QString proving() const
-    {
-        switch (m_step.kind) {
-            case StepKind::PowerUpTrial:
-                return hasRestraints(m_to.body)
-                           ? Words::tr(
-                                 "Every restraint plug closed again, then the battery, through a small trial "
-                                 "fuse where the source has its own feed.")
-                           : Words::tr(
-                                 "Every plug closed again, then the battery, through a small trial fuse where "
-                                 "the source has its own feed.");
-            case StepKind::TrySound:
-                return Words::tr(
-                    "Before any trim goes back: each speaker alone, quietly; fade and balance; nothing rubs, nothing "
-                    "buzzes.");
-            case StepKind::Protect:
-                return protectionAgainst(m_step.demand);
-            case StepKind::ProveInUse:
-                return proofAgainst(m_step.demand);
-            case StepKind::ProveMoving:
-                return Words::tr(
-                    "Steering lock to lock, suspension pressed down, tank, seat and every lid opened and shut: no "
-                    "wire pulled or pinched, none near the exhaust. Then a first ride, slowly.");
-            case StepKind::KeepOriginals:
-                return Words::tr(
-                    "Bag the old parts with their screws, write vehicle and place on each: with them the vehicle goes "
-                    "back to what it was.");
-            case StepKind::Record:
-                return Words::tr("Write down readings and settings, photograph the result, hand the old parts back.");
-            default:
-                return {};
-        }
     }
 
     const Step& m_step;

@@ -15,6 +15,8 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/quantity_field.h"
 #include "app/widgets/quiet_combo.h"
+#include "core/edits/set_figure.h"
+#include "core/fitout/figures_at.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -124,6 +126,13 @@ void AskForm::confirm(const QuantityLine& line, QuantityField* field)
 
 void AskForm::addQuantity(QuantityLine line)
 {
+    if (!line.figures)
+        line.figures = [of = line.of](const Survey& survey) { return core::figuresAt(survey.fitout(), of(survey)); };
+    if (!line.write)
+        line.write = [of = line.of, what = line.quantity](const Survey& survey,
+                                                          const std::optional<core::Known>& known) {
+            return core::setFigure(survey.plan(), survey.stage, {of(survey), what}, known);
+        };
     auto* field = new QuantityField(this);
     field->setObjectName(line.name);
     addRow(line.label, field);

@@ -30,11 +30,13 @@ public:
         QString name{};  // of the field, for tests and for readers
         QString label{};
         core::Quantity quantity{};
+        std::function<core::Subject(const Survey&)> of{};  // whose figure it is; read and written by its address, or
         std::function<const core::Figures*(const Survey&)> figures{};          // where it stands; nothing: nowhere yet
         std::function<std::optional<core::Known>(const Survey&)> meanwhile{};  // what is assumed
         std::function<core::Edit(const Survey&, const std::optional<core::Known>&)> write{};
         std::function<bool(const Survey&)> concerns{};  // hidden where not
     };
+    // requires `of`, or both `figures` and `write`, which go before it
     void addQuantity(QuantityLine line);
 
     struct TextLine {

@@ -13,8 +13,10 @@
 
 #include "app/theme/plain_label.h"
 #include "app/widgets/save_path.h"
+#include "core/intake/importer.h"
 #include "core/io/atomic_file.h"
 #include "core/io/pin_file.h"
+#include "words/intake_words.h"
 #include "words/source_words.h"
 
 namespace app {
@@ -177,26 +179,15 @@ bool PinView::eventFilter(QObject* watched, QEvent* event)
 bool PinView::readFile(const QString& path)
 {
     const QString name = QFileInfo(path).fileName();
-    const auto text = core::readWholeFile(path.toUtf8().toStdString());
-    if (!text) {
-        say({tr("%1 cannot be read; is the name right?").arg(name)});
+    const auto intake =
+        core::takeFile(*core::importerByKey("pins"), path.toUtf8().toStdString(), name.toUtf8().toStdString(),
+                       {&m_survey.plan(), m_survey.stage, m_survey.source}, m_survey.shop());
+    if (!intake) {
+        say({QString::fromStdString(core::oneLine(intake.error()))});
         return false;
     }
-    const auto file = core::readPins(*text, name.toUtf8().toStdString());
-    if (!file) {
-        say({QString::fromStdString(core::oneLine(file.error()))});
-        return false;
-    }
-    QStringList lines{tr("%1: %2 pins read.").arg(name).arg(file->rows.size())};
-    for (const std::string& heading : file->unknown)
-        lines << tr("The column %1 is not known here and was passed over.").arg(QString::fromStdString(heading));
-    for (const core::InputError& error : file->errors) lines << QString::fromStdString(core::oneLine(error));
-    const core::Part* part = m_survey.partOf(m_survey.source);
-    for (const core::PinRow& row : file->rows)
-        if (part && !part->terminals.contains(row.terminal))
-            lines << tr("This source has no %1; add its channel first.").arg(QString::fromStdString(row.terminal));
-    say(lines);
-    emit edited(core::notePins(m_survey.plan(), m_survey.stage, m_survey.source, file->rows));
+    say(words::linesOf(*intake, name));
+    emit edited(std::get<core::Edit>(intake->gives));
     return true;
 }
 

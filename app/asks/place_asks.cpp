@@ -194,8 +194,7 @@ AskForm* driverForm(QWidget* parent)
                        .write =
                            [](const Survey& survey, const std::optional<core::Known>& known) {
                                core::Part part = *survey.partOf(survey.driver);
-                               part.figures.erase(core::Quantity::Nominal_ohm);
-                               if (known) part.figures[core::Quantity::Nominal_ohm] = *known;
+                               core::put(part.figures, core::Quantity::Nominal_ohm, known);
                                return partNow(survey, survey.driver, part, true);
                            }});
     addFilter(form);
@@ -340,17 +339,7 @@ void addRoom(AskForm* form, const char* name, core::Quantity quantity)
     form->addQuantity({.name = QLatin1String(name),
                        .label = words::labelOf(quantity),
                        .quantity = quantity,
-                       .figures = [](const Survey& survey) -> const core::Figures* {
-                           const core::Place* place = survey.placeThere();
-                           return place ? &place->room : nullptr;
-                       },
-                       .write =
-                           [quantity](const Survey& survey, const std::optional<core::Known>& known) {
-                               core::Place place = *survey.placeThere();
-                               place.room.erase(quantity);
-                               if (known) place.room[quantity] = *known;
-                               return core::changePlace(survey.plan(), survey.place, place);
-                           }});
+                       .of = [](const Survey& survey) { return core::Subject{survey.place}; }});
 }
 
 Asks makePlaceAsks(const Theme& theme, QWidget* parent)

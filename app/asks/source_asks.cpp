@@ -34,18 +34,8 @@ void addFigure(AskForm* form, const char* name, core::Quantity quantity)
     form->addQuantity({.name = QLatin1String(name),
                        .label = words::labelOf(quantity),
                        .quantity = quantity,
-                       .figures = [](const Survey& survey) -> const core::Figures* {
-                           const core::Part* part = survey.partOf(survey.source);
-                           return part ? &part->figures : nullptr;
-                       },
-                       .meanwhile = [quantity](const Survey& survey) { return meanwhile(survey, quantity); },
-                       .write =
-                           [quantity](const Survey& survey, const std::optional<core::Known>& known) {
-                               core::Part part = *survey.partOf(survey.source);
-                               part.figures.erase(quantity);
-                               if (known) part.figures[quantity] = *known;
-                               return partNow(survey, survey.source, part);
-                           }});
+                       .of = [](const Survey& survey) { return core::Subject{survey.source}; },
+                       .meanwhile = [quantity](const Survey& survey) { return meanwhile(survey, quantity); }});
 }
 
 core::Edit withChannels(const Survey& survey, const QString& text)
@@ -180,18 +170,9 @@ AskForm* bandForm(QWidget* parent)
 void addFeed(AskForm* form, const char* name, core::Quantity quantity)
 {
     form->addQuantity(
-        {.name = QLatin1String(name),
-         .label = words::labelOf(quantity),
-         .quantity = quantity,
-         .figures = [](const Survey& survey) -> const core::Figures* { return &survey.plan().body.feeds; },
-         .meanwhile = {},
-         .write =
-             [quantity](const Survey& survey, const std::optional<core::Known>& known) {
-                 core::Body body = survey.plan().body;
-                 body.feeds.erase(quantity);
-                 if (known) body.feeds[quantity] = *known;
-                 return core::setBody(survey.plan(), body, survey.shop().vehicles);
-             }});
+        {.name = QLatin1String(name), .label = words::labelOf(quantity), .quantity = quantity, .of = [](const Survey&) {
+             return core::Subject{};
+         }});
 }
 
 AskForm* outputsForm(QWidget* parent)

@@ -3,8 +3,7 @@
 #include <QCoreApplication>
 #include <algorithm>
 
-#include "core/edits/named_edits.h"
-#include "core/edits/survey_edits.h"
+#include "core/edits/set_figure.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/sides.h"
 #include "words/finding_words.h"
@@ -27,15 +26,7 @@ std::vector<std::pair<QString, QString>> joinChoices(const core::Fitout& fitout,
 
 core::Edit partNow(const Survey& survey, core::DeviceId device, const core::Part& part, bool seen)
 {
-    const auto& found = survey.snapshot->before().used.devices;
-    const auto there = found.find(device);
-    if (survey.planning() && there != found.end() && there->second.part == survey.fitout().devices.at(device).part) {
-        core::Part planned = part;
-        planned.shelfKey.clear();  // it is not quite the shelf's any more
-        return core::fitPart(survey.plan(), device, planned);
-    }
-    return seen ? core::seenThere(survey.plan(), survey.stage, device, part)
-                : core::changePart(survey.plan(), survey.stage, device, part);
+    return core::changePlayed(survey.plan(), survey.stage, device, part, seen);
 }
 
 namespace {

@@ -55,8 +55,7 @@ struct Survey {
 // The first thing to be said about the picked place, so that three numbers give an answer.
 [[nodiscard]] QString placeVerdict(const Survey& survey);
 
-// This part plays the device from now on: what it is, in every stage; while one plans over what was found, a part of
-// its own at the goal. `seen`: somebody looked, it is no guess any more.
+// core::changePlayed at the stage that is looked at.
 [[nodiscard]] core::Edit partNow(const Survey& survey, core::DeviceId device, const core::Part& part,
                                  bool seen = false);
 

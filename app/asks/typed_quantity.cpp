@@ -2,29 +2,12 @@
 
 #include <QCoreApplication>
 #include <QLocale>
-#include <array>
 
 #include "core/physics/wire.h"
 #include "core/slate/quantity_text.h"
 #include "words/figures.h"
 
 namespace app {
-namespace {
-
-core::Dimension dimensionOf(core::Quantity quantity)
-{
-    constexpr std::array kUnits{
-        std::pair{"ohm", core::Dimension::Resistance}, std::pair{"m", core::Dimension::Length},
-        std::pair{"m3", core::Dimension::Volume},      std::pair{"F", core::Dimension::Capacitance},
-        std::pair{"Hz", core::Dimension::Frequency},   std::pair{"W", core::Dimension::Power},
-        std::pair{"kg", core::Dimension::Mass},        std::pair{"s", core::Dimension::Time},
-        std::pair{"V", core::Dimension::Voltage},      std::pair{"m2", core::Dimension::Area}};
-    for (const auto& [unit, dimension] : kUnits)
-        if (core::row(quantity).unit == unit) return dimension;
-    return core::Dimension::Number;
-}
-
-}  // namespace
 
 tl::expected<double, QString> typedQuantity(const QString& text, core::Quantity quantity)
 {
@@ -37,7 +20,7 @@ tl::expected<double, QString> typedQuantity(const QString& text, core::Quantity 
         static_cast<void>(QLocale::c().toDouble(text.trimmed(), &bare));
         if (bare) meant += QStringLiteral(" mm2");
     }
-    const auto typed = core::parseQuantity(meant.toUtf8().toStdString(), dimensionOf(quantity));
+    const auto typed = core::parseQuantity(meant.toUtf8().toStdString(), core::dimensionOf(core::row(quantity).unit));
     if (!typed) return tl::unexpected(QString::fromStdString(core::oneLine(typed.error())));
     if (core::allows(quantity, typed->value)) return typed->value;
     const core::QuantityRow& limits = core::row(quantity);

@@ -113,8 +113,7 @@ void addCabin(AskForm* form, const char* name, core::Quantity quantity,
          .write =
              [quantity](const Survey& survey, const std::optional<core::Known>& known) {
                  core::Body body = survey.plan().body;
-                 body.cabin.erase(quantity);
-                 if (known) body.cabin[quantity] = *known;
+                 core::put(body.cabin, quantity, known);
                  return withBody(survey, body);
              }});
 }

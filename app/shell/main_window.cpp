@@ -55,6 +55,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
       m_notice(new NoticeBar),
       m_split(new QSplitter(Qt::Vertical))
 {
+    setAcceptDrops(true);
     build();
     buildRail();
     buildMenus();
@@ -139,7 +140,6 @@ void MainWindow::build()
     grid->addWidget(m_slate, 3, 1);
     grid->setColumnStretch(1, 1);
     grid->setRowStretch(2, 1);
-    m_findings->setFixedWidth(290);
     m_findings->setObjectName(QStringLiteral("findingsColumn"));
     central->setMinimumSize(320, 240);  // or the widest arrangement would forbid the narrower ones
     setCentralWidget(central);

@@ -46,6 +46,8 @@ protected:
     void closeEvent(QCloseEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
 private:
     // A station and where it stands: its page in the window, its button on the rail.
@@ -67,6 +69,7 @@ private:
     void afterOpening();
     void sayAndOffer(QStringList said);
     void askOpen();
+    void askIntake(const QString& path = {});
     void askSaveAs();
     void askSheet();
     void askSaveSheet();

@@ -48,6 +48,8 @@ void MainWindow::buildMenus()
     m_ways->setObjectName(QStringLiteral("menuWays"));
     connect(m_ways, &QMenu::aboutToShow, this, &MainWindow::listWays);
     plan->addSeparator();
+    add(plan, tr("Ta&ke in a file…"), QKeySequence(Qt::CTRL | Qt::Key_I), QStringLiteral("actionIntake"),
+        [this] { askIntake(); });
     add(plan, tr("The shel&f…"), {}, QStringLiteral("actionShelf"), &MainWindow::openShelf);
     add(plan, tr("Shop se&ttings…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
         &MainWindow::askSettings);

@@ -1,12 +1,16 @@
 // What the window does with whole plans: new, open, save, sheets, the shop's settings.
 #include <QAction>
 #include <QDir>
+#include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
+#include <QMimeData>
 #include <QSettings>
+#include <algorithm>
 #include <sstream>
 
+#include "app/shell/intake_dialog.h"
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
 #include "app/shell/settings_dialog.h"
@@ -76,6 +80,43 @@ void MainWindow::askOpen()
 {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a plan"), {}, tr("Plans (*.reed)"));
     if (!path.isEmpty()) openPlan(path);
+}
+
+void MainWindow::askIntake(const QString& path)
+{
+    const auto shown = [this] { return m_session.isOpen() ? m_session.shared() : SharedSnapshot(); };
+    auto* dialog = new IntakeDialog(shown(), m_session.sharedShop(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &IntakeDialog::edited, &m_session, &PlanSession::apply);
+    connect(dialog, &IntakeDialog::shelfChanged, this, &MainWindow::saveShelf);
+    connect(&m_session, &PlanSession::changed, dialog,
+            [this, dialog, shown] { dialog->present(shown(), m_session.sharedShop()); });
+    dialog->setFile(path);
+    dialog->open();
+}
+
+// A plan is opened, a sheet begins a job, anything else is asked about.
+void MainWindow::dropEvent(QDropEvent* event)
+{
+    for (const QUrl& url : event->mimeData()->urls()) {
+        const QString path = url.toLocalFile();
+        if (path.isEmpty()) continue;
+        event->acceptProposedAction();
+        if (path.endsWith(QLatin1String(".reed"), Qt::CaseInsensitive))
+            openPlan(path);
+        else if (path.endsWith(QLatin1String(".reedcar"), Qt::CaseInsensitive))
+            startFromSheet(path);
+        else
+            askIntake(path);
+        return;
+    }
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event)
+{
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (std::any_of(urls.begin(), urls.end(), [](const QUrl& url) { return url.isLocalFile(); }))
+        event->acceptProposedAction();
 }
 
 void MainWindow::askSaveAs()

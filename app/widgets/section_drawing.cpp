@@ -8,6 +8,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/severity_mark.h"
 #include "words/fit_words.h"
+#include "words/quantity_words.h"
 
 namespace app {
 namespace {
@@ -20,14 +21,14 @@ constexpr double kAround_m = 0.012;  // of free paper before and behind
 
 SectionDrawing::SectionDrawing(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme)
 {
-    setMinimumHeight(theme.px(150));
+    setMinimumHeight(theme.px(220));
     setAccessibleName(tr("The place cut through the middle"));
     connect(&theme, &Theme::changed, this, qOverload<>(&QWidget::update));
 }
 
 QSize SectionDrawing::sizeHint() const
 {
-    return {m_theme.px(320), m_theme.px(150)};
+    return {m_theme.px(260), m_theme.px(360)};
 }
 
 void SectionDrawing::present(const core::FitSection& section, bool underPanel)
@@ -36,6 +37,7 @@ void SectionDrawing::present(const core::FitSection& section, bool underPanel)
     m_underPanel = underPanel;
     m_empty = false;
     describe();
+    arrangeTags();
     update();
 }
 
@@ -51,47 +53,144 @@ void SectionDrawing::describe()
 {
     QStringList lines;
     for (const core::SectionMeasure& measure : m_section.measures)
-        lines << tr("%1: %2").arg(words::measureName(measure.what),
+        lines << tr("%1: %2").arg(words::labelOf(measure.what),
                                   words::marginText(measure.figure.value, m_theme.units()));
     setAccessibleDescription(lines.join(tr("; ")));
     setToolTip(lines.join(QLatin1Char('\n')));
 }
 
+QRectF SectionDrawing::scaled() const
+{
+    const double above = m_theme.px(m_held.empty() ? 20 : 52), below = m_theme.px(m_held.empty() ? 8 : 74);
+    return QRectF(rect()).adjusted(m_theme.px(14), above, -m_theme.px(14), -below);
+}
+
 double SectionDrawing::scale() const
 {
     const double wide_m = m_section.back_m - m_section.front_m + 2.0 * kAround_m;
-    const double room = height() - m_theme.px(42);  // the words stand above and below
-    return std::min(width() / wide_m, room / m_section.radius_m);
+    return std::min(scaled().width() / wide_m, 0.5 * scaled().height() / m_section.radius_m);
 }
 
 double SectionDrawing::axisY() const
 {
-    return height() - m_theme.px(21);
+    return scaled().center().y();
 }
 
 double SectionDrawing::xOf(double along_m) const
 {
     const double middle_m = 0.5 * (m_section.front_m + m_section.back_m);
-    return 0.5 * width() + (along_m - middle_m) * scale();
+    return scaled().center().x() + (along_m - middle_m) * scale();
 }
 
-void SectionDrawing::paintPiece(QPainter& painter, const core::SectionPiece& piece) const
+void SectionDrawing::hold(Line line, QWidget* tag)
+{
+    tag->setParent(this);
+    m_held[line] = {tag, false};
+}
+
+void SectionDrawing::setKnown(Line line, bool known)
+{
+    m_held.at(line).known = known;
+}
+
+std::optional<core::SectionPiece> SectionDrawing::piece(What what) const
+{
+    for (const core::SectionPiece& one : m_section.pieces)
+        if (one.what == what) return one;
+    return std::nullopt;
+}
+
+// What nobody measured has its line where it would usually run.
+QLineF SectionDrawing::edges(Line line) const
+{
+    const double bottom = height() - m_theme.px(66), second = height() - m_theme.px(32);
+    const double face = xOf(0.0);
+    const auto across = [&](double radius_m, double x) {
+        return QLineF(x, axisY() - radius_m * scale(), x, axisY() + radius_m * scale());
+    };
+    const auto until = [&](std::optional<core::SectionPiece> edge, double otherwise) {
+        return edge ? xOf(edge->from_m) : otherwise;
+    };
+    const auto flange = piece(What::Flange), magnet = piece(What::Magnet), panel = piece(What::Panel);
+    switch (line) {
+        case Line::InFront:
+            return {until(piece(What::Cover), scaled().left()), bottom, face, bottom};
+        case Line::Behind:
+            return {face, bottom, until(piece(What::Behind), scaled().right()), bottom};
+        case Line::WindowUp:
+            return {face, second, until(piece(What::GlassUp), scaled().right()), second};
+        case Line::Body:
+            return {flange ? xOf(flange->to_m) : face, second, magnet ? xOf(magnet->to_m) : scaled().right(), second};
+        case Line::Hole:
+            return across(panel ? panel->inner_m : 0.0, width() - m_theme.px(6));
+        case Line::Circle:
+            return across(flange ? 0.5 * (flange->inner_m + flange->outer_m) : 0.0, m_theme.px(6));
+    }
+    return {};
+}
+
+bool SectionDrawing::isShown(Line line) const
+{
+    const auto held = m_held.find(line);
+    return held != m_held.end() && !held->second.tag->isHidden();
+}
+
+// Under its line or, of a line across, at its upper end; two that meet at the face stand on either side of it.
+void SectionDrawing::arrangeTags()
+{
+    for (const auto& [line, held] : m_held) {
+        if (held.tag->isHidden()) continue;
+        const QSize size = held.tag->sizeHint();
+        const QLineF at = edges(line);
+        double left = 0.5 * (at.x1() + at.x2() - size.width());
+        double top = at.y1() + m_theme.px(1);
+        if (line == Line::InFront) left = std::min(left, at.x2() - size.width() - m_theme.px(2));
+        if (line == Line::Behind) left = std::max(left, at.x1() + m_theme.px(2));
+        if (line == Line::WindowUp) left = width() - size.width();
+        if (line == Line::Body && isShown(Line::WindowUp))
+            left = std::min(left, width() - m_held.at(Line::WindowUp).tag->sizeHint().width() - size.width() - 3.0);
+        if (line == Line::Hole || line == Line::Circle) top = m_theme.px(18);
+        left = std::clamp(left, 0.0, std::max(0.0, 1.0 * width() - size.width()));
+        held.tag->setGeometry(QRect(QPoint(qRound(left), qRound(top)), size));
+    }
+}
+
+void SectionDrawing::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    arrangeTags();
+}
+
+void SectionDrawing::paintLine(QPainter& painter, Line line, const Held& held) const
+{
+    if (held.tag->isHidden()) return;
+    const Tokens& tokens = m_theme.tokens();
+    painter.setPen(QPen(held.known ? tokens.ink : tokens.clay, 1.2, held.known ? Qt::SolidLine : Qt::DashLine));
+    const QLineF at = edges(line);
+    painter.drawLine(at);
+    painter.setPen(QPen(painter.pen().color(), 1.2));
+    const QPointF end = line == Line::Hole || line == Line::Circle ? QPointF(4.0, 0.0) : QPointF(0.0, 4.0);
+    for (const QPointF& point : {at.p1(), at.p2()}) painter.drawLine(point - end, point + end);
+}
+
+// One side of the axis: outwards is 1 above it, -1 below.
+void SectionDrawing::paintHalf(QPainter& painter, const core::SectionPiece& piece, double outwards) const
 {
     const Tokens& tokens = m_theme.tokens();
     const double axis = axisY();
     const double from = xOf(piece.from_m), to = xOf(piece.to_m);
-    const double inner = piece.inner_m * scale(), outer = piece.outer_m * scale();
+    const double inner = piece.inner_m * scale() * outwards, outer = piece.outer_m * scale() * outwards;
     painter.setPen(QPen(tokens.ink, 1.2));
     painter.setBrush(tokens.raised);
     const auto ring = [&](double x0, double x1, double r0, double r1) {
-        painter.drawRect(QRectF(x0, axis - r1, x1 - x0, r1 - r0));
+        painter.drawRect(QRectF(QPointF(x0, axis - r1), QPointF(x1, axis - r0)).normalized());
     };
     switch (piece.what) {
         case What::Panel:
             painter.setBrush(tokens.ink2);
             return ring(from, std::max(to, from + 2.0), inner, outer);
         case What::Spacer:
-            painter.setBrush(tokens.goldTint);
+            painter.setBrush(tokens.gold);
             painter.setPen(QPen(tokens.goldText, 1.2));
             return ring(from, to, inner, outer);
         case What::Flange:
@@ -100,25 +199,31 @@ void SectionDrawing::paintPiece(QPainter& painter, const core::SectionPiece& pie
             QPolygonF shape;
             shape << QPointF(from, axis - outer) << QPointF(to, axis - inner) << QPointF(to, axis)
                   << QPointF(from, axis);
+            painter.setPen(Qt::NoPen);
             painter.drawPolygon(shape);
+            painter.setPen(QPen(tokens.ink, 1.2));
+            painter.drawPolyline(shape.data(), 3);
             return;
         }
         case What::Magnet:
             painter.setBrush(tokens.rule);
-            painter.drawRect(QRectF(from, axis - outer, to - from, outer));
-            return;
+            return ring(from, to, 0.0, outer);
         case What::Surround:
-            painter.drawPie(QRectF(from, axis - outer, 2.0 * (to - from), outer - inner), 90 * 16, 180 * 16);
+            painter.drawPie(
+                QRectF(QPointF(from, axis - outer), QPointF(from + 2.0 * (to - from), axis - inner)).normalized(),
+                90 * 16, 180 * 16);
             return;
         case What::Travel:
             painter.setBrush(Qt::NoBrush);
             painter.setPen(QPen(tokens.goldText, 1.0, Qt::DashLine));
             return ring(from, to, inner, outer);
-        case What::Screw:
+        case What::Screw: {
+            const double middle = axis - 0.5 * (inner + outer);
             painter.setPen(QPen(tokens.ink, 2.0));
-            painter.drawLine(QPointF(from, axis - 0.5 * (inner + outer)), QPointF(to, axis - 0.5 * (inner + outer)));
+            painter.drawLine(QPointF(from, middle), QPointF(to, middle));
             painter.drawLine(QPointF(from, axis - outer), QPointF(from, axis - inner));
             return;
+        }
         case What::Cover:
             painter.setPen(QPen(tokens.ink2, 2.0, Qt::DotLine));
             painter.drawLine(QPointF(to, axis - outer), QPointF(to, axis));
@@ -127,13 +232,17 @@ void SectionDrawing::paintPiece(QPainter& painter, const core::SectionPiece& pie
         case What::GlassUp:
             painter.setBrush(tokens.glass);
             painter.setPen(QPen(tokens.slate, 1.4, piece.what == What::Behind ? Qt::SolidLine : Qt::DashLine));
-            painter.drawRect(QRectF(from, axis - outer, to - from, outer));
-            return;
+            return ring(from, to, 0.0, outer);
     }
 }
 
+void SectionDrawing::paintPiece(QPainter& painter, const core::SectionPiece& piece) const
+{
+    for (const double outwards : {1.0, -1.0}) paintHalf(painter, piece, outwards);
+}
+
 // A dimension line between two real edges: what is left, or in rust how far one reaches into the other.
-void SectionDrawing::paintMeasure(QPainter& painter, const core::SectionMeasure& measure, double y) const
+void SectionDrawing::paintMeasure(QPainter& painter, const core::SectionMeasure& measure, double y, bool decides) const
 {
     const Tokens& tokens = m_theme.tokens();
     const double value = measure.figure.value;
@@ -144,8 +253,9 @@ void SectionDrawing::paintMeasure(QPainter& painter, const core::SectionMeasure&
     painter.drawLine(QPointF(from, y), QPointF(to, y));
     for (const double x : {from, to}) painter.drawLine(QPointF(x, y - 5.0), QPointF(x, y + 5.0));
     const QString text = words::marginText(value, m_theme.units());
-    painter.setFont(m_theme.strong());
-    const QFontMetricsF metrics(m_theme.strong());
+    const QFont font = decides ? m_theme.figure() : m_theme.strong();
+    painter.setFont(font);
+    const QFontMetricsF metrics(font);
     const double mark = m_theme.px(11), room = metrics.horizontalAdvance(text) + mark + 6.0;
     double left = 0.5 * (from + to) - 0.5 * room;
     left = std::clamp(left, 2.0, std::max(2.0, width() - room - 2.0));
@@ -156,7 +266,7 @@ void SectionDrawing::paintMeasure(QPainter& painter, const core::SectionMeasure&
     if (meets || tight)
         drawSeverity(painter, QRectF(left, box.center().y() - 0.5 * mark, mark, mark),
                      meets ? core::Severity::Stop : core::Severity::Care, tokens);
-    painter.setPen(tokens.ink);
+    painter.setPen(decides ? colour : tokens.ink);
     painter.drawText(box.adjusted(mark + 4.0, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, text);
 }
 
@@ -175,16 +285,19 @@ void SectionDrawing::paintEvent(QPaintEvent*)
     const QRectF words = QRectF(rect()).adjusted(4, 0, -4, 0);
     painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, m_underPanel ? tr("above the panel") : tr("cabin"));
     painter.drawText(words, Qt::AlignRight | Qt::AlignTop, m_underPanel ? tr("below") : tr("behind the panel"));
-    painter.drawText(words, Qt::AlignHCenter | Qt::AlignBottom, tr("half of it cut through the axis, to scale"));
     for (const core::SectionPiece& piece : m_section.pieces) paintPiece(painter, piece);
     painter.setPen(QPen(tokens.ink2, 1.0, Qt::DashDotLine));
     painter.drawLine(QPointF(xOf(m_section.front_m) - 8.0, axisY()), QPointF(xOf(m_section.back_m) + 8.0, axisY()));
-    // Each on a height of its own, so that no figure lies on another.
+    for (const auto& [line, held] : m_held) paintLine(painter, line, held);
+    // Each on a height of its own, so that no figure lies on another; the one that decides is the largest.
+    const auto spare = [](const core::SectionMeasure& one) { return one.figure.value - one.wanted_m.value_or(0.0); };
+    const auto least = std::min_element(m_section.measures.begin(), m_section.measures.end(),
+                                        [&](const auto& a, const auto& b) { return spare(a) < spare(b); });
     const double high = m_section.radius_m * scale();
     double share = 0.9 / (static_cast<double>(m_section.measures.size()) + 1.0);
     const double step = share;
-    for (const core::SectionMeasure& measure : m_section.measures) {
-        paintMeasure(painter, measure, axisY() - share * high);
+    for (auto measure = m_section.measures.begin(); measure != m_section.measures.end(); ++measure) {
+        paintMeasure(painter, *measure, axisY() - share * high, measure == least);
         share += step;
     }
 }

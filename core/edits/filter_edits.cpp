@@ -147,8 +147,7 @@ void play(Plan& after, StageId stage, DeviceId device, const Part& part)
 void setCapacitance(Element& element, const std::optional<Known>& value)
 {
     element.kind = ElementKind::Capacitor;
-    element.figures.erase(Quantity::Capacitance_f);
-    if (value) element.figures[Quantity::Capacitance_f] = *value;
+    put(element.figures, Quantity::Capacitance_f, value);
 }
 
 // The capacitor of a part on the way to a driver's coil: of one that branches, the one that every way passes.

@@ -105,10 +105,7 @@ Edit noteCable(const Plan& plan, StageId stage, DeviceId driver, Quantity what, 
             if (lead.wires.empty()) continue;
             const WireId id = lead.wires.back();  // the one that leaves what feeds it
             Wire wire = fitout.wires.at(id);
-            if (value)
-                wire.figures[what] = *value;
-            else
-                wire.figures.erase(what);
+            put(wire.figures, what, value);
             putAt(after, &Plan::wires, standingAt(plan, &Plan::wires, stage, id), id, wire);
         }
     }

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include "core/edits/layers.h"
+#include "core/edits/set_figure.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
 
@@ -68,17 +69,9 @@ Edit setFuse(const Plan& plan, StageId stage, DeviceId source, const Part* fuse)
 
 Edit noteSupplyCable(const Plan& plan, StageId stage, DeviceId source, Quantity what, const std::optional<Known>& value)
 {
-    Plan after = plan;
     const Fitout fitout = resolve(plan, stage);
-    if (const auto* cable = cableOf(fitout, source)) {
-        Wire wire = cable->second;
-        if (value)
-            wire.figures[what] = *value;
-        else
-            wire.figures.erase(what);
-        putAt(after, &Plan::wires, stage, cable->first, wire);
-    }
-    return difference(EditName::WireLength, plan, after);
+    const auto* cable = cableOf(fitout, source);
+    return cable ? setFigure(plan, stage, {cable->first, what}, value) : Edit{};
 }
 
 Edit planSupply(const Plan& plan, DeviceId source, double fuse_a, std::optional<double> area_m2)

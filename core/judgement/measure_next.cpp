@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/judgement/judging.h"
+#include "core/model/doubt.h"
 
 namespace core {
 namespace {
@@ -112,19 +113,19 @@ std::optional<NextReading> best(const Evaluation& evaluation, const Unsure& unsu
     const double total = unsure.square;
     if (unsure.by.empty() || total < kNothing * kNothing) return std::nullopt;
     const auto has = [&](const Weighed& one) {
-        const Instrument by = instrumentFor(one.input->what.what);
+        const Instrument by = doubtOf(one.input->what.what).by;
         return by == Instrument::Eye || bay.contains(by);
     };
     const double worth = practice[PracticeKey::WorthReading_ratio] * total;
     const auto rank = [&](const Weighed& one) {
         const double square = one.shift * one.shift;
-        const double perMinute = square / minutesOf(instrumentFor(one.input->what.what), practice);
+        const double perMinute = square / minutesOf(doubtOf(one.input->what.what).by, practice);
         return std::pair(has(one) && square >= worth, perMinute);
     };
     const auto most = std::max_element(unsure.by.begin(), unsure.by.end(),
                                        [&](const Weighed& a, const Weighed& b) { return rank(a) < rank(b); });
     const UncertainInput& input = *most->input;
-    const Instrument by = instrumentFor(input.what.what);
+    const Instrument by = doubtOf(input.what.what).by;
     return NextReading{.what = input.what,
                        .stage = most->stage,
                        .device = deviceOf(*evaluation.stages.at(most->stage), input.what),
@@ -137,29 +138,6 @@ std::optional<NextReading> best(const Evaluation& evaluation, const Unsure& unsu
 }
 
 }  // namespace
-
-Instrument instrumentFor(Quantity what)
-{
-    switch (what) {
-        case Quantity::Re_ohm:
-        case Quantity::Resistance_ohm:
-            return Instrument::Ohmmeter;
-        case Quantity::Fs_hz:
-        case Quantity::Qms:
-        case Quantity::Qes:
-        case Quantity::Le_h:
-        case Quantity::Vas_m3:
-        case Quantity::Inductance_h:
-            return Instrument::SoundCard;
-        case Quantity::Sd_m2:
-        case Quantity::BoxVolume_m3:
-            return Instrument::Ruler;
-        case Quantity::LeakCoupling:
-            return Instrument::Microphone;
-        default:
-            return Instrument::Eye;  // a sheet, a label, a stamp on the part
-    }
-}
 
 std::optional<Mend> readingMend(const NextReading& next)
 {

@@ -12,9 +12,6 @@ namespace core {
 using Bay = std::set<Instrument>;
 inline const Bay kUsualBay{Instrument::Ohmmeter, Instrument::Ruler};
 
-// What a value of this kind is read with; a sweep of impedance takes a sound card.
-[[nodiscard]] Instrument instrumentFor(Quantity what);
-
 // The value that is most worth measuring.
 struct NextReading {
     Address what{};

@@ -61,4 +61,12 @@ std::optional<double> valueOf(const Figures& figures, Quantity quantity)
     return found->second.value;
 }
 
+void put(Figures& figures, Quantity quantity, const std::optional<Known>& known)
+{
+    if (known)
+        figures[quantity] = *known;
+    else
+        figures.erase(quantity);
+}
+
 }  // namespace core

@@ -54,5 +54,7 @@ struct Known {
 using Figures = std::map<Quantity, Known>;
 
 [[nodiscard]] std::optional<double> valueOf(const Figures& figures, Quantity quantity);
+// From now on it is this; nothing: nobody knows it.
+void put(Figures& figures, Quantity quantity, const std::optional<Known>& known);
 
 }  // namespace core

@@ -41,62 +41,6 @@ double toNumber(const std::string& text)
     return value;
 }
 
-struct UnitRow {
-    std::string_view text;
-    Dimension dimension;
-    double factor;
-    bool takesPrefix;
-};
-constexpr std::array kUnits{
-    UnitRow{"ohms", Dimension::Resistance, 1.0, true},
-    UnitRow{"ohm", Dimension::Resistance, 1.0, true},
-    UnitRow{"Ohm", Dimension::Resistance, 1.0, true},
-    UnitRow{"\u03a9", Dimension::Resistance, 1.0, true},
-    UnitRow{"\u2126", Dimension::Resistance, 1.0, true},
-    UnitRow{"R", Dimension::Resistance, 1.0, false},
-    UnitRow{"MFD", Dimension::Capacitance, 1e-6, false},
-    UnitRow{"mfd", Dimension::Capacitance, 1e-6, false},
-    UnitRow{"F", Dimension::Capacitance, 1.0, true},
-    UnitRow{"H", Dimension::Inductance, 1.0, true},
-    UnitRow{"W", Dimension::Power, 1.0, true},
-    UnitRow{"w", Dimension::Power, 1.0, false},
-    UnitRow{"watts", Dimension::Power, 1.0, false},
-    UnitRow{"watt", Dimension::Power, 1.0, false},
-    UnitRow{"V", Dimension::Voltage, 1.0, true},
-    UnitRow{"v", Dimension::Voltage, 1.0, false},
-    UnitRow{"volts", Dimension::Voltage, 1.0, false},
-    UnitRow{"A", Dimension::Current, 1.0, true},
-    UnitRow{"Hz", Dimension::Frequency, 1.0, true},
-    UnitRow{"hz", Dimension::Frequency, 1.0, true},
-    UnitRow{"s", Dimension::Time, 1.0, true},
-    UnitRow{"mm", Dimension::Length, 1e-3, false},
-    UnitRow{"cm", Dimension::Length, 1e-2, false},
-    UnitRow{"m", Dimension::Length, 1.0, false},
-    UnitRow{"in", Dimension::Length, 0.0254, false},
-    UnitRow{"inch", Dimension::Length, 0.0254, false},
-    UnitRow{"inches", Dimension::Length, 0.0254, false},
-    UnitRow{"\"", Dimension::Length, 0.0254, false},
-    UnitRow{"ft", Dimension::Length, 0.3048, false},
-    UnitRow{"'", Dimension::Length, 0.3048, false},
-    UnitRow{"awg", Dimension::Gauge, 1.0, false},
-    UnitRow{"AWG", Dimension::Gauge, 1.0, false},
-    UnitRow{"ga", Dimension::Gauge, 1.0, false},
-    UnitRow{"dB", Dimension::Level, 1.0, false},
-    UnitRow{"db", Dimension::Level, 1.0, false},
-    UnitRow{"m2", Dimension::Area, 1.0, false},
-    UnitRow{"cm2", Dimension::Area, 1e-4, false},
-    UnitRow{"mm2", Dimension::Area, 1e-6, false},
-    UnitRow{"ft2", Dimension::Area, 0.09290304, false},
-    UnitRow{"l", Dimension::Volume, 1e-3, false},
-    UnitRow{"L", Dimension::Volume, 1e-3, false},
-    UnitRow{"g", Dimension::Mass, 1e-3, false},
-    UnitRow{"kg", Dimension::Mass, 1.0, false},
-    UnitRow{"degC", Dimension::Temperature, 1.0, false},
-    UnitRow{"octave", Dimension::Octaves, 1.0, false},
-    UnitRow{"octaves", Dimension::Octaves, 1.0, false},
-    UnitRow{"Ah", Dimension::Charge, 1.0, false},
-};
-
 struct PrefixRow {
     std::string_view text;
     double factor;
@@ -108,11 +52,11 @@ constexpr std::array kPrefixes{PrefixRow{"p", 1e-12},     PrefixRow{"n", 1e-9}, 
 // "uF" -> 1e-6 of a capacitance. Nothing for a word that is no unit.
 std::optional<TypedQuantity> unitFromText(std::string_view word)
 {
-    for (const UnitRow& unit : kUnits)
+    for (const UnitSpelling& unit : unitSpellings())
         if (unit.text == word) return TypedQuantity{unit.factor, unit.dimension};
     for (const PrefixRow& prefix : kPrefixes) {
         if (!word.starts_with(prefix.text)) continue;
-        for (const UnitRow& unit : kUnits)
+        for (const UnitSpelling& unit : unitSpellings())
             if (unit.takesPrefix && unit.text == word.substr(prefix.text.size()))
                 return TypedQuantity{unit.factor * prefix.factor, unit.dimension};
     }
@@ -191,20 +135,6 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
     return number;
 }
 
-TypedQuantity usualUnit(Dimension dimension)
-{
-    switch (dimension) {
-        case Dimension::Capacitance:
-            return TypedQuantity{1e-6, dimension};
-        case Dimension::Inductance:
-        case Dimension::Length:
-        case Dimension::Time:
-            return TypedQuantity{1e-3, dimension};
-        default:
-            return TypedQuantity{1.0, dimension};
-    }
-}
-
 std::string_view takeWord(std::string_view text)
 {
     size_t length = 0;
@@ -232,8 +162,8 @@ Result<TypedQuantity> scan(std::string_view& text, std::optional<Dimension> expe
     std::string_view rest = text;
     skipBlanks(rest);
     const std::string_view word = takeWord(rest);
-    TypedQuantity unit =
-        expected ? usualUnit(*expected) : TypedQuantity{1.0, number->ohms ? Dimension::Resistance : Dimension::Number};
+    TypedQuantity unit = expected ? TypedQuantity{bareUnit(*expected), *expected}
+                                  : TypedQuantity{1.0, number->ohms ? Dimension::Resistance : Dimension::Number};
     if (const auto named = unitFromText(word)) {
         unit = *named;
         text = rest.substr(word.size());

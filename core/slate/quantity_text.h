@@ -5,29 +5,9 @@
 #include <string_view>
 
 #include "core/base/result.h"
+#include "core/base/unit.h"
 
 namespace core {
-
-enum class Dimension {
-    Number,
-    Resistance,
-    Capacitance,
-    Inductance,
-    Power,
-    Voltage,
-    Current,
-    Frequency,
-    Length,
-    Time,
-    Gauge,
-    Level,
-    Area,
-    Volume,
-    Mass,
-    Temperature,  // degC
-    Octaves,
-    Charge  // Ah
-};
 
 // A quantity as people write it, in SI: a gauge stays its number (0 for 1/0, -1 for 2/0).
 struct TypedQuantity {

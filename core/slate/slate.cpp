@@ -180,18 +180,14 @@ Result<SlateAnswer> pair(const TypedQuantity& first, const TypedQuantity& second
     const TypedQuantity& other = first.dimension == Dimension::Resistance ? second : first;
     if (load.dimension != Dimension::Resistance) return refuseLine("expected ohms beside it, such as 68 uF 4 ohm");
     if (!(load.value > 0.0) || !(other.value > 0.0)) return refuseLine("both figures must be above 0");
-    switch (other.dimension) {
-        case Dimension::Capacitance:
-            return capacitorCorner(other.value, load.value);
-        case Dimension::Frequency:
-            return capacitorForCorner(other.value, load.value);
-        case Dimension::Power:
-            return powerIntoLoad(other.value, load.value);
-        case Dimension::Voltage:
-            return voltageIntoLoad(other.value, load.value);
-        default:
-            return refuseLine("beside ohms, expected uF, Hz, W or V");
-    }
+    static constexpr std::pair<Dimension, Result<SlateAnswer> (*)(double, double)> kBesideOhms[] = {
+        {Dimension::Capacitance, capacitorCorner},
+        {Dimension::Frequency, capacitorForCorner},
+        {Dimension::Power, powerIntoLoad},
+        {Dimension::Voltage, voltageIntoLoad}};
+    for (const auto& [dimension, answer] : kBesideOhms)
+        if (dimension == other.dimension) return answer(other.value, load.value);
+    return refuseLine("beside ohms, expected uF, Hz, W or V");
 }
 
 // All quantities of a line, in its order, and the word that follows them; nothing where it holds anything else.

@@ -4,6 +4,8 @@
 
 #include "core/evaluate/driver_mounting.h"
 #include "core/fitout/complete.h"
+#include "core/fitout/figures_at.h"
+#include "core/model/doubt.h"
 
 namespace core {
 namespace {
@@ -40,27 +42,13 @@ std::vector<Quantity> valuesOf(ElementKind kind, const Figures& known)
 
 double classSpread(Quantity quantity, const Figures& figures, const Practice& practice)
 {
-    switch (quantity) {
-        case Quantity::Re_ohm: {
-            const auto nominal = figures.find(Quantity::Nominal_ohm);
-            const bool guessed = nominal == figures.end() || nominal->second.basis.origin == Origin::ClassGuess;
-            return practice[guessed ? PracticeKey::ClassReSpread_ratio : PracticeKey::ReSpread_ratio];
-        }
-        case Quantity::Fs_hz:
-        case Quantity::Qms:
-        case Quantity::Qes:
-            return practice[PracticeKey::ClassFsSpread_ratio];
-        case Quantity::Sd_m2:
-            return practice[PracticeKey::ClassSdSpread_ratio];
-        case Quantity::Xmax_m:
-        case Quantity::Power_w:
-        case Quantity::RatedPower_w:
-            return practice[PracticeKey::ClassXmaxSpread_ratio];
-        case Quantity::LeakCoupling:
-            return practice[PracticeKey::LeakSpread_ratio];
-        default:
-            return practice[PracticeKey::ClassVasSpread_ratio];
+    PracticeKey key = doubtOf(quantity).classSpread;
+    if (quantity == Quantity::Re_ohm) {  // of a nominal that is stated, or of one that is a guess itself
+        const auto nominal = figures.find(Quantity::Nominal_ohm);
+        const bool guessed = nominal == figures.end() || nominal->second.basis.origin == Origin::ClassGuess;
+        if (guessed) key = PracticeKey::ClassReSpread_ratio;
     }
+    return practice[key];
 }
 
 // What the way round a panel is taken for, by the place it is at.
@@ -82,14 +70,6 @@ std::map<PlaceId, Known> leaksOf(const Fitout& fitout, const Practice& practice)
         }
     }
     return leaks;
-}
-
-Figures* figuresAt(Fitout& fitout, const Subject& subject)
-{
-    if (const auto* inside = std::get_if<Inside>(&subject))
-        return &fitout.parts.at(inside->part).inside.at(inside->element).figures;
-    if (const auto* part = std::get_if<PartId>(&subject)) return &fitout.parts.at(*part).figures;
-    return &fitout.places.at(std::get<PlaceId>(subject)).room;
 }
 
 }  // namespace

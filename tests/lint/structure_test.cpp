@@ -67,6 +67,8 @@ const std::vector<Room> kRooms{
      {"core/base", "core/physics", "core/practice", "core/model", "core/fitout", "core/fit", "core/evaluate",
       "core/spread", "core/survey"}},
     {"core/io", {"core/base", "core/physics", "core/practice", "core/model", "core/shipped"}},
+    {"core/intake",
+     {"core/base", "core/physics", "core/practice", "core/model", "core/fitout", "core/edits", "core/io"}},
     {"core/calc",
      {"core/base", "core/physics", "core/practice", "core/model", "core/fitout", "core/fit", "core/evaluate",
       "core/netlist", "core/io"}},

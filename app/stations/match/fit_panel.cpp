@@ -1,9 +1,13 @@
 #include "app/stations/match/fit_panel.h"
 
+#include <QFrame>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QStyle>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/asks/ask.h"
 #include "app/asks/ask_rows.h"
@@ -13,10 +17,10 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/save_path.h"
 #include "app/widgets/section_drawing.h"
+#include "app/widgets/spacer_picker.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/fit_edits.h"
-#include "core/edits/place_edits.h"
-#include "core/edits/survey_edits.h"
+#include "core/edits/set_figure.h"
 #include "core/fit/driver_body.h"
 #include "core/fit/fit_of.h"
 #include "core/fitout/resolve.h"
@@ -31,7 +35,7 @@ namespace {
 
 using core::Quantity;
 
-constexpr int kChips = 6;  // of the measures, before somebody asks for more
+constexpr int kChips = 2;  // of the measures beside the drawing, before somebody asks for more
 
 const core::Fitout& planned(const Survey& survey)
 {
@@ -42,6 +46,17 @@ const core::Part* driverOf(const Survey& survey)
 {
     const auto device = planned(survey).devices.find(survey.driver);
     return device == planned(survey).devices.end() ? nullptr : &planned(survey).parts.at(device->second.part);
+}
+
+// Where the driver shown came in: a measure of it is true of it, and plans no other one.
+core::StageId whereItStands(const Survey& survey)
+{
+    const core::Fitout& before = survey.snapshot->before().used;
+    const auto found = before.devices.find(survey.driver);
+    const auto now = planned(survey).devices.find(survey.driver);
+    const bool kept =
+        found != before.devices.end() && now != planned(survey).devices.end() && found->second.part == now->second.part;
+    return kept ? core::kFound : survey.plan().job.goal;
 }
 
 core::Mount mountOf(const Survey& survey)
@@ -62,14 +77,15 @@ double spacerOf(const Survey& survey)
 const std::vector<FitPanel::Measure>& FitPanel::measures()
 {
     using Of = Measure::Of;
+    using Line = SectionDrawing::Line;
     static const std::vector<Measure> kMeasures{
-        {QStringLiteral("placeDepth"), tr("depth"), Quantity::Depth_m, Of::Place},
-        {QStringLiteral("placeGlass"), tr("window closed"), Quantity::DepthGlassUp_m, Of::Place},
-        {QStringLiteral("placeFront"), tr("in front"), Quantity::FrontClearance_m, Of::Place},
-        {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver},
-        {QStringLiteral("placeHole"), tr("hole"), Quantity::Cutout_m, Of::Place},
+        {QStringLiteral("placeDepth"), tr("depth"), Quantity::Depth_m, Of::Place, Line::Behind},
+        {QStringLiteral("placeGlass"), tr("window closed"), Quantity::DepthGlassUp_m, Of::Place, Line::WindowUp},
+        {QStringLiteral("placeFront"), tr("in front"), Quantity::FrontClearance_m, Of::Place, Line::InFront},
+        {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver, Line::Body},
+        {QStringLiteral("placeHole"), tr("hole"), Quantity::Cutout_m, Of::Place, Line::Hole},
         {QStringLiteral("placeScrews"), tr("screws"), Quantity::ScrewCount, Of::Place},
-        {QStringLiteral("placeCircle"), tr("circle"), Quantity::ScrewCircle_m, Of::Place},
+        {QStringLiteral("placeCircle"), tr("circle"), Quantity::ScrewCircle_m, Of::Place, Line::Circle},
         {QStringLiteral("placeScrewRoom"), tr("behind screws"), Quantity::ScrewRoom_m, Of::Place},
         {QStringLiteral("screwLength"), tr("screw length"), Quantity::ScrewLength_m, Of::Screws},
         {QStringLiteral("driverBody"), tr("its body"), Quantity::Basket_m, Of::Driver},
@@ -85,6 +101,8 @@ FitPanel::FitPanel(const Theme& theme, QWidget* parent)
       m_chips(new QWidget(this)),
       m_chipRow(new FlowLayout(4)),
       m_more(new QPushButton(this)),
+      m_field(new QFrame(this)),
+      m_spacer(new SpacerPicker(theme, this)),
       m_decided(new AskForm(this)),
       m_template(new QPushButton(tr("Spacer at &1:1…"), this))
 {
@@ -104,8 +122,12 @@ void FitPanel::build()
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
     layout->addWidget(m_section, 1);
-    layout->addWidget(m_facts);
     layout->addWidget(m_chips);
+    m_field->setObjectName(QStringLiteral("measureField"));
+    m_field->setProperty("role", "notice");
+    m_field->hide();
+    auto* field = new QVBoxLayout(m_field);
+    field->setContentsMargins(8, 6, 8, 6);
     for (const Measure& measure : measures()) {
         auto* button = new QPushButton(m_chips);
         button->setObjectName(QStringLiteral("measure_%1").arg(measure.name));
@@ -114,9 +136,12 @@ void FitPanel::build()
         connect(button, &QPushButton::clicked, this,
                 [this, name = measure.name] { pick(name == m_picked ? QString() : name); });
         m_buttons[measure.name] = button;
-        m_chipRow->addWidget(button);
+        if (measure.line)
+            m_section->hold(*measure.line, button);
+        else
+            m_chipRow->addWidget(button);
         addAsk(measure);
-        layout->addWidget(m_asks.at(measure.name));
+        field->addWidget(m_asks.at(measure.name));
         m_asks.at(measure.name)->hide();
     }
     m_more->setObjectName(QStringLiteral("moreMeasures"));
@@ -126,23 +151,22 @@ void FitPanel::build()
         m_all = !m_all;
         showChips();
     });
-    m_decided->addList(
-        {.name = QStringLiteral("spacer"),
-         .label = tr("spacer"),
-         .choices =
-             [](const Survey& survey) {
-                 std::vector<std::pair<QString, QString>> choices{{QStringLiteral("0"), tr("none")}};
-                 std::vector<double> stock = survey.practice()[core::PracticeList::Spacer_m];
-                 const double there_m = spacerOf(survey);
-                 if (there_m > 0.0 && std::find(stock.begin(), stock.end(), there_m) == stock.end())
-                     stock.push_back(there_m);  // stacked, or a ring
-                 for (const double thickness_m : stock)
-                     choices.emplace_back(QString::number(thickness_m), words::marginText(thickness_m, survey.units));
-                 return choices;
-             },
-         .read = [](const Survey& survey) { return QString::number(spacerOf(survey)); },
-         .write = [](const Survey& survey,
-                     const QString& key) { return core::fitSpacer(survey.plan(), survey.driver, key.toDouble()); }});
+    connect(m_spacer, &SpacerPicker::picked, this, [this](double thickness_m) {
+        emit edited(core::fitSpacer(m_survey.plan(), m_survey.driver, thickness_m));
+    });
+    layout->addWidget(m_spacer);
+    buildDecided();
+    layout->addWidget(m_decided);
+    layout->addWidget(m_facts);
+    m_template->setObjectName(QStringLiteral("spacerTemplate"));
+    m_template->setToolTip(tr("A template to print and cut by: rim, opening, screw holes, the cable's way out"));
+    layout->addWidget(m_template, 0, Qt::AlignLeft);
+    connect(m_template, &QPushButton::clicked, this, &FitPanel::askForTemplate);
+    connect(m_decided, &AskForm::edited, this, &FitPanel::edited);
+}
+
+void FitPanel::buildDecided()
+{
     m_decided->addList(
         {.name = QStringLiteral("heldBy"),
          .label = tr("held by"),
@@ -177,12 +201,6 @@ void FitPanel::build()
                                                        static_cast<core::CoilJoin>(key.toInt()));
                             },
                         .onlyWhereAny = true});
-    layout->addWidget(m_decided);
-    m_template->setObjectName(QStringLiteral("spacerTemplate"));
-    m_template->setToolTip(tr("A template to print and cut by: rim, opening, screw holes, the cable's way out"));
-    layout->addWidget(m_template, 0, Qt::AlignLeft);
-    connect(m_template, &QPushButton::clicked, this, &FitPanel::askForTemplate);
-    connect(m_decided, &AskForm::edited, this, &FitPanel::edited);
 }
 
 void FitPanel::addAsk(const Measure& measure)
@@ -210,20 +228,15 @@ void FitPanel::addAsk(const Measure& measure)
                        },
                        .write =
                            [of, quantity](const Survey& survey, const std::optional<core::Known>& known) {
-                               if (of == Measure::Of::Place) {
-                                   core::Place place = *survey.placeThere();
-                                   place.room.erase(quantity);
-                                   if (known) place.room[quantity] = *known;
-                                   return core::changePlace(survey.plan(), survey.place, place);
-                               }
                                if (of == Measure::Of::Screws)
                                    return core::setScrews(survey.plan(), survey.driver, known ? known->value : 0.0);
-                               core::Part part = *driverOf(survey);
-                               part.figures.erase(quantity);
-                               if (known) part.figures[quantity] = *known;
-                               return core::changePart(survey.plan(), survey.plan().job.goal, survey.driver, part);
+                               const bool ofPlace = of == Measure::Of::Place;
+                               const core::Subject whose =
+                                   ofPlace ? core::Subject{survey.place} : core::Subject{survey.driver};
+                               return core::setFigure(survey.plan(), whereItStands(survey), {whose, quantity}, known);
                            }});
     connect(form, &AskForm::edited, this, &FitPanel::edited);
+    for (auto* field : form->findChildren<QLineEdit*>()) field->installEventFilter(this);
     m_asks[measure.name] = form;
 }
 
@@ -233,7 +246,51 @@ void FitPanel::pick(const QString& name)
     for (const auto& [key, form] : m_asks) form->setVisible(key == name);
     for (const auto& [key, button] : m_buttons) button->setChecked(key == name);
     showChips();
-    if (auto* field = name.isEmpty() ? nullptr : findChild<QLineEdit*>(name)) field->setFocus();
+    m_field->setVisible(!name.isEmpty());
+    if (name.isEmpty()) return;
+    placeField();
+    auto* field = findChild<QLineEdit*>(name);
+    field->setFocus();
+    field->selectAll();
+}
+
+// Over the tag that was picked, or under it where there is no room above.
+void FitPanel::placeField()
+{
+    if (m_picked.isEmpty()) return;
+    const QPushButton* tag = m_buttons.at(m_picked);
+    const QRect at(tag->mapTo(this, QPoint()), tag->size());
+    m_field->layout()->activate();
+    const int wide = std::min(width(), m_theme.px(230));
+    const int high = m_field->hasHeightForWidth() ? m_field->heightForWidth(wide) : m_field->sizeHint().height();
+    const int left = std::clamp(at.center().x() - wide / 2, 0, std::max(0, width() - wide));
+    const int above = at.top() - high - 4;
+    m_field->setGeometry(left, above >= 0 ? above : std::min(at.bottom() + 4, height() - high), wide, high);
+    m_field->raise();
+}
+
+void FitPanel::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    placeField();
+}
+
+// Esc puts the field away, and the keys go back to its tag.
+bool FitPanel::eventFilter(QObject* watched, QEvent* event)
+{
+    if (event->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape &&
+        !m_picked.isEmpty()) {
+        QPushButton* tag = m_buttons.at(m_picked);
+        pick({});
+        tag->setFocus();
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void FitPanel::stepSpacer(int by)
+{
+    m_spacer->step(by);
 }
 
 void FitPanel::ask(Quantity what)
@@ -248,31 +305,52 @@ void FitPanel::ask(Quantity what)
     pick(QStringLiteral("driverBody"));
 }
 
-void FitPanel::showChips()
+bool FitPanel::suits(const Measure& measure) const
+{
+    const core::Place* place = m_survey.placeThere();
+    const bool glass = place && (place->behind == core::Behind::Glass || place->behind == core::Behind::Regulator ||
+                                 place->room.contains(Quantity::DepthGlassUp_m));
+    return place && (measure.of == Measure::Of::Place || driverOf(m_survey)) &&
+           (measure.quantity != Quantity::DepthGlassUp_m || glass);
+}
+
+std::optional<double> FitPanel::valueOf(const Measure& measure) const
 {
     const core::Place* place = m_survey.placeThere();
     const core::Part* driver = driverOf(m_survey);
-    const bool glass = place && (place->behind == core::Behind::Glass || place->behind == core::Behind::Regulator ||
-                                 place->room.contains(Quantity::DepthGlassUp_m));
+    switch (measure.of) {
+        case Measure::Of::Place:
+            return place ? core::valueOf(place->room, measure.quantity) : std::nullopt;
+        case Measure::Of::Driver:
+            return driver ? core::valueOf(driver->figures, measure.quantity) : std::nullopt;
+        case Measure::Of::Screws:
+            return core::valueOf(mountOf(m_survey).figures, measure.quantity);
+    }
+    return std::nullopt;
+}
+
+void FitPanel::showChips()
+{
     int shown = 0, left = 0;
     for (const Measure& measure : measures()) {
         QPushButton* button = m_buttons.at(measure.name);
-        const bool suits = place && (measure.of == Measure::Of::Place || driver) &&
-                           (measure.quantity != Quantity::DepthGlassUp_m || glass);
-        const bool seen = suits && (m_all || shown < kChips || measure.name == m_picked);
-        shown += seen ? 1 : 0;
-        left += suits && !seen ? 1 : 0;
+        const bool there = suits(measure), beside = !measure.line;
+        const bool seen = there && (!beside || m_all || shown < kChips || measure.name == m_picked);
+        shown += seen && beside ? 1 : 0;
+        left += there && !seen ? 1 : 0;
         button->setVisible(seen);
-        std::optional<double> value;
-        if (measure.of == Measure::Of::Place && place) value = core::valueOf(place->room, measure.quantity);
-        if (measure.of == Measure::Of::Driver && driver) value = core::valueOf(driver->figures, measure.quantity);
-        if (measure.of == Measure::Of::Screws) value = core::valueOf(mountOf(m_survey).figures, measure.quantity);
+        const auto value = valueOf(measure);
         button->setText(value
                             ? tr("%1 %2").arg(measure.label, words::fieldText(measure.quantity, *value, m_survey.units))
                             : tr("%1 ?").arg(measure.label));
+        button->setProperty("unknown", !value);
+        button->style()->unpolish(button);  // dashed while unknown
+        button->style()->polish(button);
+        if (measure.line) m_section->setKnown(*measure.line, value.has_value());
     }
     m_more->setText(m_all ? tr("fewer") : tr("%1 more").arg(left));
     m_more->setVisible(m_all || left > 0);
+    m_section->arrangeTags();
 }
 
 // Whose cut it is stands first: the one that is picked on the shelf, or the one that is there or planned.
@@ -343,6 +421,9 @@ void FitPanel::present(const Survey& survey, const core::Candidate* tried)
         showFacts(shown, tried ? tried->part : *driverOf(survey), tried != nullptr);
     }
     m_template->setVisible(templateThickness_m() > 0.0);
+    m_spacer->setVisible(driverOf(survey) != nullptr);
+    if (driverOf(survey))
+        m_spacer->present(survey.practice()[core::PracticeList::Spacer_m], spacerOf(survey), survey.units);
     showChips();
     m_decided->setVisible(driverOf(survey) != nullptr);
     if (driverOf(survey)) m_decided->present(survey);

@@ -20,9 +20,11 @@
 #include "app/widgets/save_path.h"
 #include "app/widgets/shelf_model.h"
 #include "core/design/shelf_facts.h"
+#include "core/intake/importer.h"
 #include "core/io/atomic_file.h"
 #include "core/model/names.h"
 #include "words/fit_words.h"
+#include "words/intake_words.h"
 
 namespace app {
 namespace {
@@ -157,27 +159,14 @@ void ShelfDialog::say(const QStringList& lines)
 bool ShelfDialog::importFile(const QString& path)
 {
     const QString name = QFileInfo(path).fileName();
-    const auto text = core::readWholeFile(path.toUtf8().toStdString());
-    if (!text) {
-        say({tr("%1 cannot be read; is the name right?").arg(name)});
+    const auto intake = core::takeFile(*core::importerByKey("shelf"), path.toUtf8().toStdString(),
+                                       name.toUtf8().toStdString(), {}, *m_shop);
+    if (!intake) {
+        say({QString::fromStdString(core::oneLine(intake.error()))});
         return false;
     }
-    const auto file = core::readShelf(*text, name.toUtf8().toStdString(), m_shop->practice);
-    if (!file) {
-        say({QString::fromStdString(core::oneLine(file.error()))});
-        return false;
-    }
-    const int fresh = core::takeIn(m_shelf, file->shelf);
-    QStringList lines{tr("%1: %2 parts taken in, %3 of them new.").arg(name).arg(file->shelf.parts.size()).arg(fresh)};
-    if (!file->errors.empty()) {
-        lines << words::counted(static_cast<qsizetype>(file->errors.size()), tr("%1 line was left out:"),
-                                tr("%1 lines were left out:"));
-        constexpr size_t kMostShown = 6;
-        for (size_t i = 0; i < std::min(kMostShown, file->errors.size()); ++i)
-            lines << QString::fromStdString(core::oneLine(file->errors[i]));
-        if (file->errors.size() > kMostShown) lines << tr("and %1 more").arg(file->errors.size() - kMostShown);
-    }
-    say(lines);
+    const int fresh = core::takeIn(m_shelf, std::get<core::Shelf>(intake->gives));
+    say(words::linesOf(*intake, name, fresh));
     showParts();
     emit changed(m_shelf);
     return true;

@@ -6,6 +6,7 @@
 #include "core/fitout/complete.h"
 #include "core/fitout/resolve.h"
 #include "core/spread/widen.h"
+#include "core/model/doubt.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -148,15 +149,15 @@ TEST(MeasureNext, TakesWhatSettlesMostAMinuteWithWhatIsThere)
     for (const Bay& bay : {Bay{}, kUsualBay, all}) {
         const auto next = measureNext(judged.plan, judged.evaluation, judged.findings, bay);
         ASSERT_TRUE(next);
-        EXPECT_EQ(next->by, instrumentFor(next->what.what));
+        EXPECT_EQ(next->by, doubtOf(next->what.what).by);
         EXPECT_EQ(next->lacking, next->by != Instrument::Eye && !bay.contains(next->by));
         EXPECT_GT(next->minutes, 0.0);
     }
-    EXPECT_EQ(instrumentFor(Quantity::Re_ohm), Instrument::Ohmmeter);
-    EXPECT_EQ(instrumentFor(Quantity::Qms), Instrument::SoundCard);
-    EXPECT_EQ(instrumentFor(Quantity::BoxVolume_m3), Instrument::Ruler);
-    EXPECT_EQ(instrumentFor(Quantity::LeakCoupling), Instrument::Microphone);
-    EXPECT_EQ(instrumentFor(Quantity::Xmax_m), Instrument::Eye);
+    EXPECT_EQ(doubtOf(Quantity::Re_ohm).by, Instrument::Ohmmeter);
+    EXPECT_EQ(doubtOf(Quantity::Qms).by, Instrument::SoundCard);
+    EXPECT_EQ(doubtOf(Quantity::BoxVolume_m3).by, Instrument::Ruler);
+    EXPECT_EQ(doubtOf(Quantity::LeakCoupling).by, Instrument::Microphone);
+    EXPECT_EQ(doubtOf(Quantity::Xmax_m).by, Instrument::Eye);
 }
 
 TEST(MeasureNext, IsNothingWhereAllIsMeasured)

@@ -1,4 +1,5 @@
-#include "words/driver_finding_words.h"
+// What the rules about coils, protection, travel and polarity say.
+#include "words/rule_words.h"
 
 #include "words/figures.h"
 #include "words/tr.h"
@@ -16,7 +17,9 @@ bool has(const Finding& finding, Quantity quantity, StageId stage)
     return false;
 }
 
-FindingText coilsFight(const Finding& f)
+}  // namespace
+
+FindingText sayCoilsFight(const Finding& f)
 {
     const QString meter =
         has(f, Quantity::SeenOhm_ohm, f.stage)
@@ -29,7 +32,7 @@ FindingText coilsFight(const Finding& f)
                       "must move the cone.")};
 }
 
-FindingText coilOpen(const Finding& f)
+FindingText sayCoilOpen(const Finding& f)
 {
     return {Words::tr("A coil of it is left open"),
             Words::tr("%1 of its coils has nothing on it.").arg(figureOf(f, Quantity::CoilCount)),
@@ -37,13 +40,13 @@ FindingText coilOpen(const Finding& f)
                       "the coils in use alone.")};
 }
 
-FindingText driverUnfed(const Finding&)
+FindingText sayDriverUnfed(const Finding&)
 {
     return {Words::tr("Nothing feeds it"), Words::tr("No channel reaches its terminals."),
             Words::tr("It is planned and would stay silent. Choose what feeds it in Walk-round, Which wires?")};
 }
 
-FindingText tweeterUnprotected(const Finding& f)
+FindingText sayTweeterUnprotected(const Finding& f)
 {
     return {
         Words::tr("Nothing keeps the lows from this tweeter"),
@@ -55,7 +58,7 @@ FindingText tweeterUnprotected(const Finding& f)
                   "low.")};
 }
 
-FindingText highPassLost(const Finding& f)
+FindingText sayHighPassLost(const Finding& f)
 {
     const QString was = has(f, Quantity::Corner_hz, *f.from)
                             ? Words::tr("It held back below %1; ")
@@ -68,7 +71,7 @@ FindingText highPassLost(const Finding& f)
                       "keeps both in hand.")};
 }
 
-FindingText travel(const Finding& f)
+FindingText sayTravelWithProgramme(const Finding& f)
 {
     return {Words::tr("Music asks more travel than it has"),
             Words::tr("%1 with programme at the source's limit; it has %2.")
@@ -77,7 +80,7 @@ FindingText travel(const Finding& f)
                       "keeps it inside.")};
 }
 
-FindingText subTravel(const Finding& f)
+FindingText saySubwooferTravel(const Finding& f)
 {
     return {Words::tr("A low note drives it past its travel"),
             Words::tr("%1 at %2 with the source at its limit; it has %3.")
@@ -86,7 +89,7 @@ FindingText subTravel(const Finding& f)
             Words::tr("Organ, synthesiser and film play single low notes. Box, filter or level has to hold the cone.")};
 }
 
-FindingText turnedOver(const Finding& f)
+FindingText sayPairTurnedOver(const Finding& f)
 {
     return {Words::tr("One side is turned over against the other"),
             Words::tr("Turned like its twin: %1 in 60–250 Hz at the first seat.")
@@ -95,41 +98,13 @@ FindingText turnedOver(const Finding& f)
                       "for one seat. The polarity test tells what is there.")};
 }
 
-FindingText bassLost(const Finding& f)
+FindingText sayBassLostByFlip(const Finding& f)
 {
     return {Words::tr("The turned side takes the bass away"),
             Words::tr("%1 in 60–250 Hz at the first seat, against both sides alike; noted from %2.")
                 .arg(decibelChange(figureOf(f, Quantity::BandChange_db)),
                      decibels(-evidenceOf(f, Quantity::BandChange_db, f.stage).limit.value_or(0.0))),
             Words::tr("Where the two sides arrive alike and turned, they cancel.")};
-}
-
-}  // namespace
-
-FindingText driverText(const Finding& finding)
-{
-    switch (finding.rule) {
-        case RuleId::CoilsFight:
-            return coilsFight(finding);
-        case RuleId::CoilOpen:
-            return coilOpen(finding);
-        case RuleId::DriverUnfed:
-            return driverUnfed(finding);
-        case RuleId::TweeterUnprotected:
-            return tweeterUnprotected(finding);
-        case RuleId::HighPassLost:
-            return highPassLost(finding);
-        case RuleId::TravelWithProgramme:
-            return travel(finding);
-        case RuleId::SubwooferTravel:
-            return subTravel(finding);
-        case RuleId::PairTurnedOver:
-            return turnedOver(finding);
-        case RuleId::BassLostByFlip:
-            return bassLost(finding);
-        default:
-            return {};
-    }
 }
 
 }  // namespace words

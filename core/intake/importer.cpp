@@ -1,0 +1,143 @@
+#include "core/intake/importer.h"
+
+#include <algorithm>
+
+#include "core/edits/curve_edits.h"
+#include "core/edits/source_edits.h"
+#include "core/fitout/resolve.h"
+#include "core/io/atomic_file.h"
+#include "core/io/csv.h"
+#include "core/io/curve_file.h"
+#include "core/io/pin_file.h"
+#include "core/io/shelf_file.h"
+
+namespace core {
+namespace {
+
+// The first line has all of these as cells.
+bool hasHeadings(std::string_view text, std::initializer_list<std::string_view> wanted)
+{
+    const std::string_view line = withoutByteOrderMark(text).substr(0, text.find_first_of("\r\n"));
+    const auto rows = readCsv(line, {});
+    if (!rows || rows->empty()) return false;
+    const std::vector<std::string>& cells = rows->front().cells;
+    return std::all_of(wanted.begin(), wanted.end(), [&](std::string_view heading) {
+        return std::find(cells.begin(), cells.end(), heading) != cells.end();
+    });
+}
+
+bool isShelf(std::string_view text)
+{
+    return hasHeadings(text, {"key", "name"});
+}
+
+Result<Intake> takeShelf(std::string_view text, const std::string& file, const IntakeTarget&, const Shop& shop)
+{
+    auto read = readShelf(text, file, shop.practice);
+    if (!read) return tl::unexpected(read.error());
+    Intake intake{.rows = read->shelf.parts.size(), .errors = std::move(read->errors)};
+    intake.gives = std::move(read->shelf);
+    return intake;
+}
+
+bool isPinTable(std::string_view text)
+{
+    return hasHeadings(text, {"terminal"});
+}
+
+Result<Intake> takePins(std::string_view text, const std::string& file, const IntakeTarget& target, const Shop&)
+{
+    auto read = readPins(std::string(text), file);
+    if (!read) return tl::unexpected(read.error());
+    const Fitout fitout = resolve(*target.plan, target.stage);
+    const Part& source = partOf(fitout, target.device);
+    Intake intake{.rows = read->rows.size(), .passedOver = read->unknown, .errors = read->errors};
+    for (const PinRow& row : read->rows)
+        if (!source.terminals.contains(row.terminal)) intake.homeless.push_back(row.terminal);
+    intake.rows -= intake.homeless.size();
+    intake.gives = notePins(*target.plan, target.stage, target.device, read->rows);
+    return intake;
+}
+
+// Whatever has the ending: lines of numbers have no heading to be known by.
+bool anyText(std::string_view)
+{
+    return true;
+}
+
+bool isDriver(const Part& part)
+{
+    return part.kind == PartKind::Driver && !firstOf(part, ElementKind::Coil).empty();
+}
+
+Result<Intake> takeResponse(std::string_view text, const std::string& file, const IntakeTarget& target, const Shop&)
+{
+    const auto read = readCurveFile(text, CurveFileKind::Response, file);
+    if (!read) return tl::unexpected(read.error());
+    const MeasuredCurve& measured = read->curve;
+    Curve curve{.kind = CurveKind::Response, .name = file};
+    curve.frequency_hz.assign(measured.frequency_hz.begin(), measured.frequency_hz.end());
+    curve.level_db.assign(measured.magnitude.begin(), measured.magnitude.end());
+    if (measured.hasPhase) curve.phase_deg.assign(measured.phase_deg.begin(), measured.phase_deg.end());
+    Intake intake{.rows = curve.frequency_hz.size(), .warnings = read->warnings};
+    const Fitout fitout = resolve(*target.plan, target.stage);
+    const std::string coil = firstOf(partOf(fitout, target.device), ElementKind::Coil);
+    intake.gives = setResponse(*target.plan, target.stage, {target.device, coil}, curve);
+    return intake;
+}
+
+bool hasEnding(const Importer& importer, std::string_view file)
+{
+    const size_t dot = file.rfind('.');
+    if (dot == std::string_view::npos || dot + 1 == file.size()) return false;
+    std::string ending(file.substr(dot + 1));
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; });
+    const std::string all = " " + std::string(importer.endings) + " ";
+    return all.find(" " + ending + " ") != std::string::npos;
+}
+
+}  // namespace
+
+std::span<const Importer> importers()
+{
+    static constexpr Importer kImporters[] = {
+        {"shelf", "csv", isShelf, nullptr, takeShelf},
+        {"pins", "csv", isPinTable, isSource, takePins},
+        {"response", "frd txt", anyText, isDriver, takeResponse},
+    };
+    return kImporters;
+}
+
+const Importer* importerByKey(std::string_view key)
+{
+    for (const Importer& importer : importers())
+        if (importer.key == key) return &importer;
+    return nullptr;
+}
+
+const Importer* importerFor(std::string_view file, std::string_view text)
+{
+    for (const Importer& importer : importers())
+        if (hasEnding(importer, file) && importer.looksLikeIt(text)) return &importer;
+    return nullptr;
+}
+
+Result<Intake> takeFile(const Importer& importer, const std::string& path, const std::string& name,
+                        const IntakeTarget& target, const Shop& shop)
+{
+    const auto text = readWholeFile(path);
+    if (!text) return tl::unexpected(InputError{name, {}, text.error().message});
+    return importer.read(*text, name, target, shop);
+}
+
+std::vector<DeviceId> targetsOf(const Importer& importer, const Fitout& fitout)
+{
+    std::vector<DeviceId> targets;
+    if (!importer.mayGoOnto) return targets;
+    for (const auto& [id, device] : fitout.devices)
+        if (importer.mayGoOnto(fitout.parts.at(device.part))) targets.push_back(id);
+    return targets;
+}
+
+}  // namespace core

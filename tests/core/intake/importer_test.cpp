@@ -1,0 +1,136 @@
+// Every kind of file that can be taken in, by the one way in: found by its first line, onto what can take it, counted.
+#include "core/intake/importer.h"
+
+#include <fmt/format.h>
+#include <gtest/gtest.h>
+
+#include <filesystem>
+#include <fstream>
+#include <sstream>
+
+#include "core/evaluate/evaluate.h"
+#include "core/fitout/resolve.h"
+#include "core/io/shelf_file.h"
+#include "core/model/validate.h"
+#include "tests/core/demo_plan.h"
+
+namespace core {
+namespace {
+
+using namespace tests;
+
+const Shop& shop()
+{
+    static const Shop kShop = shippedShop();
+    return kShop;
+}
+
+constexpr const char* kPins =
+    "terminal,plug,pin,colour,known,drawer\r\nRL+,big,1,grey,measured,x\r\nXX+,big,2,red,,y\r\n";
+
+TEST(Importer, AKindIsFoundByItsEndingAndItsFirstLine)
+{
+    std::ostringstream shelf;
+    writeShelf(shelf, shop().shelf);
+    EXPECT_EQ(importerFor("parts.CSV", shelf.str())->key, "shelf");
+    EXPECT_EQ(importerFor("parts.csv",
+                          "\xEF\xBB\xBF"
+                          "name,key\r\n")
+                  ->key,
+              "shelf");
+    EXPECT_EQ(importerFor("a/b.c/radio.csv", kPins)->key, "pins");
+    EXPECT_EQ(importerFor("left.frd", "100 80\n")->key, "response");
+    EXPECT_EQ(importerFor("table.csv", "a,b\r\n"), nullptr);
+    EXPECT_EQ(importerFor("table.csv", ""), nullptr);
+    EXPECT_EQ(importerFor("csv", kPins), nullptr);
+    EXPECT_EQ(importerFor("plan.reed", "{}"), nullptr);
+}
+
+TEST(Importer, EveryKindHasItsOwnKeyAndIsFoundByIt)
+{
+    std::set<std::string_view> keys;
+    for (const Importer& importer : importers()) {
+        EXPECT_TRUE(keys.insert(importer.key).second) << importer.key;
+        EXPECT_EQ(importerByKey(importer.key), &importer);
+    }
+    EXPECT_EQ(importerByKey("pin"), nullptr);
+}
+
+TEST(Importer, OnlyWhatCanTakeItIsOffered)
+{
+    const Fitout found = resolve(demoPlan(), kFound);
+    EXPECT_EQ(targetsOf(*importerByKey("pins"), found), std::vector{kRadio});
+    EXPECT_EQ(targetsOf(*importerByKey("response"), found), (std::vector{kLeftSpeaker, kRightSpeaker}));
+    EXPECT_TRUE(targetsOf(*importerByKey("shelf"), found).empty());
+}
+
+TEST(Importer, WhatATableOfPinsHasTooMuchIsNamed)
+{
+    const Plan plan = demoPlan();
+    const auto intake = importerByKey("pins")->read(kPins, "radio.csv", {&plan, kFound, kRadio}, shop());
+    ASSERT_TRUE(intake);
+    EXPECT_EQ(intake->rows, 1U);
+    EXPECT_EQ(intake->passedOver, std::vector<std::string>{"drawer"});
+    EXPECT_EQ(intake->homeless, std::vector<std::string>{"XX+"});
+    const Plan after = apply(plan, std::get<Edit>(intake->gives)).plan;
+    EXPECT_EQ(partOf(resolve(after, kFound), kRadio).pins.at("RL+").number, "1");
+}
+
+TEST(Importer, AShelfKeepsItsGoodLines)
+{
+    const auto intake =
+        importerByKey("shelf")->read("key,name,re_ohm\r\none,One,3.3\r\ntwo,Two,many\r\n", "s.csv", {}, shop());
+    ASSERT_TRUE(intake);
+    EXPECT_EQ(intake->rows, 1U);
+    EXPECT_EQ(intake->errors.size(), 1U);
+    EXPECT_EQ(std::get<Shelf>(intake->gives).parts.front().name, "One");
+}
+
+// A measured response is what is heard from then on: 6 dB more of it is 6 dB more at the ear, where it reaches.
+TEST(Importer, AMeasuredResponseIsHeardFromThenOn)
+{
+    const Plan plan = demoPlan();
+    const auto heard = [&](double level_db) {
+        std::string text;
+        for (const double hz : {20.0, 200.0, 2000.0, 20000.0}) text += fmt::format("{} {} 0\n", hz, level_db);
+        const auto intake = importerByKey("response")->read(text, "left.frd", {&plan, kFound, kLeftSpeaker}, shop());
+        EXPECT_TRUE(intake);
+        EXPECT_EQ(intake->rows, 4U);
+        const Plan after = apply(plan, std::get<Edit>(intake->gives)).plan;
+        EXPECT_TRUE(validate(after).empty());
+        EXPECT_EQ(after.curves.size(), plan.curves.size() + 1);
+        return evaluateJob(after, shop().practice).stages.at(kFound)->hearing.begin()->second.level_db.eval();
+    };
+    const Eigen::ArrayXd apart_db = heard(92.0) - heard(86.0);
+    EXPECT_NEAR(apart_db(apart_db.size() / 2), 6.0, 1e-6);
+    EXPECT_NEAR(apart_db(apart_db.size() - 1), 6.0, 1e-6);
+}
+
+// Another response takes the place of the one before, and no curve is left that nothing uses.
+TEST(Importer, ASecondResponseReplacesTheFirst)
+{
+    const Plan plan = demoPlan();
+    const auto take = [](const Plan& before, const char* text) {
+        const auto intake = importerByKey("response")->read(text, "left.frd", {&before, kFound, kLeftSpeaker}, shop());
+        return apply(before, std::get<Edit>(intake->gives));
+    };
+    const Plan once = take(plan, "100 80\n1000 84\n").plan;
+    const Applied twice = take(once, "100 70\n1000 74\n10000 70\n");
+    EXPECT_EQ(twice.plan.curves.size(), once.curves.size());
+    EXPECT_EQ(twice.plan.curves.rbegin()->second.level_db, (std::vector{70.0, 74.0, 70.0}));
+    EXPECT_TRUE(twice.plan.curves.rbegin()->second.phase_deg.empty());
+    EXPECT_EQ(apply(twice.plan, twice.inverse).plan, once);
+    const auto bad = importerByKey("response")->read("100 high\n", "x.frd", {&plan, kFound, kLeftSpeaker}, shop());
+    ASSERT_FALSE(bad);
+    EXPECT_EQ(bad.error().file, "x.frd");
+}
+
+TEST(Importer, AFileThatIsNotThereIsNamed)
+{
+    const auto none = takeFile(*importerByKey("shelf"), "/nowhere/x.csv", "x.csv", {}, shop());
+    ASSERT_FALSE(none);
+    EXPECT_EQ(none.error().file, "x.csv");
+}
+
+}  // namespace
+}  // namespace core

@@ -1,0 +1,73 @@
+#include "words/intake_words.h"
+
+#include <algorithm>
+
+#include "words/figures.h"
+#include "words/tr.h"
+#include "words/warning_words.h"
+
+namespace words {
+
+using namespace core;
+
+namespace {
+
+constexpr size_t kMostShown = 6;
+
+struct IntakeRow {
+    std::string_view key;
+    const char* name;
+    const char* ask;
+};
+constexpr IntakeRow kRows[] = {
+    {"shelf", QT_TRANSLATE_NOOP("Words", "parts for the shelf"), ""},
+    {"pins", QT_TRANSLATE_NOOP("Words", "pins of a source"), QT_TRANSLATE_NOOP("Words", "Whose pins?")},
+    {"response", QT_TRANSLATE_NOOP("Words", "measured response of a driver"),
+     QT_TRANSLATE_NOOP("Words", "Whose response?")},
+};
+
+const IntakeRow* rowOf(const Importer& importer)
+{
+    for (const IntakeRow& row : kRows)
+        if (row.key == importer.key) return &row;
+    return nullptr;
+}
+
+QString said(const std::string& text)
+{
+    return QString::fromStdString(text);
+}
+
+}  // namespace
+
+QString nameOf(const Importer& importer)
+{
+    const IntakeRow* row = rowOf(importer);
+    return row ? Words::tr(row->name) : QString();
+}
+
+QString askOf(const Importer& importer)
+{
+    const IntakeRow* row = rowOf(importer);
+    return row && *row->ask != '\0' ? Words::tr(row->ask) : QString();
+}
+
+QStringList linesOf(const Intake& intake, const QString& file, int fresh)
+{
+    const bool parts = std::holds_alternative<Shelf>(intake.gives);
+    QStringList lines{parts ? Words::tr("%1: %2 parts taken in, %3 of them new.").arg(file).arg(intake.rows).arg(fresh)
+                            : Words::tr("%1: %2 lines taken in.").arg(file).arg(intake.rows)};
+    for (const std::string& heading : intake.passedOver)
+        lines << Words::tr("The column %1 is not known here and was passed over.").arg(said(heading));
+    for (const std::string& terminal : intake.homeless)
+        lines << Words::tr("This source has no %1; add its channel first.").arg(said(terminal));
+    for (const Warning& warning : intake.warnings) lines << sentenceOf(warning);
+    if (!intake.errors.empty())
+        lines << counted(std::ssize(intake.errors), Words::tr("%1 line was left out:"),
+                         Words::tr("%1 lines were left out:"));
+    for (size_t i = 0; i < std::min(kMostShown, intake.errors.size()); ++i) lines << said(oneLine(intake.errors[i]));
+    if (intake.errors.size() > kMostShown) lines << Words::tr("and %1 more").arg(intake.errors.size() - kMostShown);
+    return lines;
+}
+
+}  // namespace words
