@@ -81,6 +81,7 @@ void FindingsColumn::present(const Snapshot& snapshot)
 void FindingsColumn::startAfresh()
 {
     m_all = m_shown = false;
+    m_open.clear();
     verticalScrollBar()->setValue(0);
 }
 
@@ -156,7 +157,7 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
     auto* head = new QHBoxLayout;
     auto* mark = new SeverityMark(finding.severity, m_theme, slip);
     head->addWidget(mark, 0, Qt::AlignTop);
-    head->addWidget(wrapped(tr("%1: %2").arg(words::nameOf(finding.severity), text.title), "strong", slip), 1);
+    head->addWidget(wrapped(text.title, "strong", slip), 1);
     layout->addLayout(head);
     const QString names = words::namesOf(finding.where, m_used);
     const bool settling = m_settling && core::restsOnSpread(finding);
@@ -166,7 +167,9 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
     auto* numbers = wrapped(text.numbers, "plain", slip);
     numbers->setObjectName(QStringLiteral("numbers_%1").arg(code));
     layout->addWidget(numbers);
-    layout->addWidget(wrapped(text.reason, "quiet", slip));
+    auto* reason = wrapped(text.reason, "quiet", slip);
+    reason->setObjectName(QStringLiteral("reason_%1").arg(code));
+    layout->addWidget(reason);
     auto* mends = new FlowLayout(6);
     for (size_t i = 0; i < finding.mends.size(); ++i) {
         auto* button = new QPushButton(mendText(finding, i, m_used), slip);
@@ -177,10 +180,32 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
         mends->addWidget(button);
     }
     layout->addLayout(mends);
-    auto* foot = wrapped(code, "quiet", slip);
-    foot->setAlignment(Qt::AlignRight);
-    layout->addWidget(foot);
+    layout->addWidget(makeWhy(code, names, text.title, reason), 0, Qt::AlignRight);
     return slip;
+}
+
+// The code, which opens and closes the reason; what was open stays open when the slips are made anew.
+QWidget* FindingsColumn::makeWhy(const QString& code, const QString& where, const QString& title, QLabel* reason)
+{
+    auto* why = new QPushButton(reason->parentWidget());
+    why->setObjectName(QStringLiteral("why_%1").arg(code));
+    why->setProperty("role", "why");
+    why->setCheckable(true);
+    why->setToolTip(tr("The reason"));
+    why->setAccessibleName(tr("Why: %1").arg(title));
+    const std::string key = (code + where).toStdString();
+    const auto show = [this, why, reason, key, code](bool open) {
+        if (open)
+            m_open.insert(key);
+        else
+            m_open.erase(key);
+        reason->setVisible(open);
+        why->setText(open ? tr("less · %1").arg(code) : tr("why · %1").arg(code));
+    };
+    why->setChecked(m_open.contains(key));
+    show(why->isChecked());
+    connect(why, &QPushButton::toggled, reason, show);
+    return why;
 }
 
 void FindingsColumn::takeMend(QPushButton* button, int number, size_t mend)

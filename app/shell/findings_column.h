@@ -1,9 +1,11 @@
 #pragma once
 
 #include <QScrollArea>
+#include <set>
 
 #include "app/session/snapshot.h"
 
+class QLabel;
 class QPushButton;
 class QVBoxLayout;
 
@@ -11,8 +13,8 @@ namespace app {
 
 class Theme;
 
-// The findings as slips: what is wrong, the numbers, the reason, mends as buttons, the code small at the end. Worst
-// three first.
+// The findings as slips: what is wrong, the numbers, mends as buttons; the reason opens when it is asked for, and the
+// code is small at the end. Worst three first.
 class FindingsColumn : public QScrollArea {
     Q_OBJECT
 public:
@@ -27,6 +29,7 @@ private:
     void rebuild();
     QWidget* makeNextSlip();
     QWidget* makeSlip(const core::Finding& finding, int number);
+    QWidget* makeWhy(const QString& code, const QString& where, const QString& title, QLabel* reason);
     // A mend of a finding that still settles is asked for twice.
     void takeMend(QPushButton* button, int number, size_t mend);
 
@@ -35,6 +38,7 @@ private:
     std::vector<core::Finding> m_findings{};
     core::Fitout m_used{};
     std::optional<core::NextReading> m_next{};
+    std::set<std::string> m_open{};  // reasons, by code and where
     bool m_all = false;
     bool m_settling = false;
     bool m_shown = false;  // what is held is what the slips say

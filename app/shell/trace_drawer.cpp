@@ -12,6 +12,7 @@
 
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
+#include "app/widgets/curve_line.h"
 #include "core/design/customer_hearing.h"
 #include "core/physics/smoothing.h"
 #include "words/name_words.h"
@@ -37,6 +38,7 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
       m_theme(theme),
       m_title(new PlainLabel(this)),
       m_about(new PlainLabel(this)),
+      m_line(new CurveLine(theme, this)),
       m_plot(new QCustomPlot(this)),
       m_modes(new QButtonGroup(this)),
       m_whole(new QPushButton(tr("Pull &up"), this)),
@@ -55,6 +57,8 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     head->setSpacing(8);
     head->addWidget(m_title);
     head->addWidget(m_about, 1);
+    m_line->setObjectName(QStringLiteral("foldedTrace"));
+    head->addWidget(m_line, 3);
     const auto addMode = [&](Trace trace, const QString& text, const QString& name, const QString& help) {
         auto* button = new QPushButton(text, this);
         button->setCheckable(true);
@@ -155,11 +159,12 @@ void TraceDrawer::setFolded(bool folded)
     m_folded = folded;
     m_plot->setVisible(!folded);
     m_about->setVisible(!folded);
+    m_line->setVisible(folded);
     m_whole->setVisible(!folded);
     for (QAbstractButton* mode : m_modes->buttons()) mode->setVisible(!folded);
     m_fold->setText(folded ? tr("Show the cur&ves") : tr("&Fold"));
     setMaximumHeight(folded ? sizeHint().height() : QWIDGETSIZE_MAX);
-    if (!folded) redraw();
+    redraw();
 }
 
 void TraceDrawer::resizeEvent(QResizeEvent* event)
@@ -255,7 +260,11 @@ void TraceDrawer::redraw()
         m_title->setText(tr("What the source sees, %1").arg(words::nameOf(core::Subject{m_device}, used)));
     else
         m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
-    if (m_folded) return;
+    if (m_folded) {
+        const Curve before = curveOf(m_snapshot->before()), after = curveOf(m_snapshot->after());
+        m_line->present(after.x.isEmpty() ? before.x : after.x, before.y, after.y);
+        return;
+    }
     const bool cabin = m_snapshot->after().cabin.gain.has_value();
     m_about->setText(impedance ? tr("magnitude of the load")
                      : cabin   ? tr("an estimate, in third octaves; room modes not modelled")

@@ -13,6 +13,7 @@ class QPushButton;
 
 namespace app {
 
+class CurveLine;
 class Theme;
 
 // The curves before and after, at one listener or at one channel. It can be pulled up over the whole window.
@@ -48,6 +49,7 @@ private:
     const Theme& m_theme;
     QLabel* m_title;
     QLabel* m_about;
+    CurveLine* m_line;  // while folded
     QCustomPlot* m_plot;
     QButtonGroup* m_modes;
     QPushButton* m_whole;

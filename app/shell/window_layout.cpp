@@ -46,12 +46,12 @@ QString MainWindow::foldKey() const
 // rail shows marks only, the strip one band at a time, and the traces are folded. In bay mode one question is all.
 void MainWindow::arrangeForWidth()
 {
-    constexpr int kThreeColumns = 1100, kNarrow = 800;
+    constexpr int kThreeColumns = 1100, kNarrow = 800, kFindings = 252;
     const bool open = m_session.isOpen();
     const bool wide = width() >= m_theme.px(kThreeColumns), narrow = width() < m_theme.px(kNarrow);
     const bool bay = m_theme.bay();
     m_findings->setVisible(open && ((wide && !bay) || m_findingsWanted));
-    m_findings->setFixedWidth(m_theme.px(290));
+    m_findings->setFixedWidth(m_theme.px(kFindings));
     m_rail->setNarrow(narrow);
     m_rail->setVisible(!bay);
     m_strip->setWidth(narrow ? Strip::Width::OneBand : wide ? Strip::Width::Whole : Strip::Width::Bands);

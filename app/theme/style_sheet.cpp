@@ -19,16 +19,25 @@ QPushButton:checked, QPushButton[role="mend"], QPushButton:default { background:
 QPushButton:focus, QToolButton:focus { border: 2px solid @goldText; padding: ~2~px ~11~px; }
 QPushButton[role="measure"] { border-radius: ~4~px; padding: ~2~px ~6~px; min-height: ~26~px; }
 QPushButton[role="measure"]:focus { padding: ~1~px ~5~px; }
+QPushButton[role="measure"][unknown="true"] { background: @paper; color: @clay; border: 1px dashed @clay; }
+QPushButton[role="measure"][unknown="true"]:focus, QPushButton[role="measure"][unknown="true"]:checked { border: 2px solid @goldText; padding: ~1~px ~5~px; }
+QPushButton[role="why"] { background: transparent; border: 1px solid transparent; color: @ink2; padding: ~2~px ~6~px; font-size: ~12~px; font-weight: normal; }
+QPushButton[role="why"]:hover { border-color: @rule; } QPushButton[role="why"]:focus { border: 2px solid @goldText; padding: ~1~px ~5~px; }
 QPushButton[role="topic"] { border-radius: ~4~px; padding: ~3~px ~8~px; }
 QToolButton[role="ask"] { background: transparent; border: 1px solid transparent; text-align: left; padding: ~3~px ~2~px; font-weight: bold; }
 QToolButton[role="ask"]:focus { border: 2px solid @goldText; padding: ~2~px ~1~px; }
+QPushButton[role="column"] { text-align: right; font-weight: normal; background: transparent; border: 1px solid transparent; border-radius: 0; color: @ink2; padding: 0; min-height: ~20~px; font-size: ~12~px; }
+QPushButton[role="column"][side="left"] { text-align: left; }
+QPushButton[role="column"]:hover { color: @ink; border-color: transparent; }
+QPushButton[role="column"]:checked { color: @ink; border-bottom: 2px solid @goldText; background: transparent; }
+QPushButton[role="column"]:focus { border: 2px solid @goldText; }
 QPushButton:disabled { color: @ink2; }
 QLineEdit {
     background: @raised; border: 1px solid @rule; border-radius: ~4~px; padding: ~3~px ~8~px; min-height: ~24~px;
     selection-background-color: @goldTint; selection-color: @ink;
 }
 QLineEdit:focus { border: 2px solid @goldText; padding: ~2~px ~7~px; }
-QComboBox { min-height: ~30~px; }
+QComboBox { min-height: ~30~px; padding: 0 ~6~px; }
 QComboBox QAbstractItemView { background: @raised; color: @ink; selection-background-color: @goldTint; selection-color: @ink; }
 QTextBrowser, QListView { background: @raised; border: 1px solid @rule; border-radius: ~4~px; }
 QListView:focus, QTextBrowser:focus { border: 2px solid @goldText; }
@@ -61,6 +70,7 @@ QString styleSheet(const Theme& theme)
                                                       {"@paper", tokens.paper},
                                                       {"@ink2", tokens.ink2},
                                                       {"@rule", tokens.rule},
+                                                      {"@clay", tokens.clay},
                                                       {"@ink", tokens.ink}};
     for (const auto& [name, colour] : colours) sheet.replace(QLatin1String(name), colour.name());
     QString sized;

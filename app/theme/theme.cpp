@@ -96,6 +96,7 @@ void Theme::applyToApplication()
     palette.setColor(QPalette::Highlight, m_tokens.goldTint);
     palette.setColor(QPalette::HighlightedText, m_tokens.ink);
     palette.setColor(QPalette::Link, m_tokens.goldText);
+    palette.setColor(QPalette::Mid, m_tokens.rule);
     palette.setColor(QPalette::Disabled, QPalette::Text, m_tokens.ink2);
     palette.setColor(QPalette::Disabled, QPalette::ButtonText, m_tokens.ink2);
     palette.setColor(QPalette::Disabled, QPalette::WindowText, m_tokens.ink2);

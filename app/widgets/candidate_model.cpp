@@ -1,13 +1,11 @@
 #include "app/widgets/candidate_model.h"
 
-#include <QPainter>
 #include <QStringList>
 #include <algorithm>
 #include <numeric>
 
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/severity_mark.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/survey_words.h"
@@ -18,6 +16,30 @@ namespace {
 double figureOr(const core::Candidate& candidate, core::Quantity quantity, double otherwise)
 {
     return core::valueOf(candidate.part.figures, quantity).value_or(otherwise);
+}
+
+// Less comes first; what nobody knows comes last. best: its place in the ranking.
+double orderKey(const core::Candidate& one, CandidateOrder order, size_t best)
+{
+    constexpr double kUnknown = 1e9;
+    switch (order) {
+        case CandidateOrder::Clear:
+            return one.fit.depthMargin_m ? -one.fit.depthMargin_m->value : kUnknown;
+        case CandidateOrder::Load:
+            return one.connected ? -one.least_ohm : kUnknown;
+        case CandidateOrder::Loudest:
+            return -one.levelChange_db;
+        case CandidateOrder::Travel:
+            return one.connected ? one.travel_ratio : kUnknown;
+        case CandidateOrder::Cheapest:
+            return figureOr(one, core::Quantity::Price, kUnknown);
+        case CandidateOrder::Lightest:
+            return figureOr(one, core::Quantity::Mass_kg, kUnknown);
+        case CandidateOrder::Best:
+        case CandidateOrder::Name:
+            break;
+    }
+    return static_cast<double>(best);
 }
 
 }  // namespace
@@ -54,23 +76,9 @@ void CandidateModel::arrange()
     m_rows.clear();
     for (size_t i = 0; i < m_all.size(); ++i)
         if (passes(m_all[i])) m_rows.push_back(i);
-    constexpr double kUnknown = 1e9;
-    const auto key = [&](size_t i) {
-        const core::Candidate& one = m_all[i];
-        switch (m_filter.order) {
-            case CandidateOrder::Cheapest:
-                return figureOr(one, core::Quantity::Price, kUnknown);
-            case CandidateOrder::Lightest:
-                return figureOr(one, core::Quantity::Mass_kg, kUnknown);
-            case CandidateOrder::Loudest:
-                return -one.levelChange_db;
-            case CandidateOrder::Best:
-            case CandidateOrder::Name:
-                break;
-        }
-        return static_cast<double>(i);
-    };
+    const auto key = [&](size_t i) { return orderKey(m_all[i], m_filter.order, i); };
     std::stable_sort(m_rows.begin(), m_rows.end(), [&](size_t a, size_t b) {
+        if (m_all[a].stops() != m_all[b].stops()) return m_all[b].stops();
         if (m_filter.order == CandidateOrder::Name) return m_all[a].part.name < m_all[b].part.name;
         return key(a) < key(b);
     });
@@ -128,13 +136,13 @@ QVariant CandidateModel::data(const QModelIndex& index, int role) const
         case Qt::DisplayRole:
             return QString::fromStdString(one.part.name);
         case ReasonsRole:
-            return reasonsOf(one);
+        case Qt::AccessibleTextRole:
+            return role == ReasonsRole ? reasonsOf(one)
+                                       : tr("%1: %2").arg(QString::fromStdString(one.part.name), reasonsOf(one));
         case PointsRole:
             return one.points;
-        case StopsRole:
-            return one.stops();
-        case CutsRole:
-            return one.cuts();
+        case FirstStopRole:
+            return one.stops() && (index.row() == 0 || !candidate(index.row() - 1).stops());
         case FittedRole:
             return one.fitted;
         case HeldRole:
@@ -149,55 +157,6 @@ QVariant CandidateModel::data(const QModelIndex& index, int role) const
         default:
             return {};
     }
-}
-
-QSize CandidateDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const
-{
-    return {m_theme.px(300), m_theme.px(46)};
-}
-
-void CandidateDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const
-{
-    const Tokens& tokens = m_theme.tokens();
-    painter->save();
-    painter->setRenderHint(QPainter::Antialiasing);
-    const bool selected = option.state.testFlag(QStyle::State_Selected);
-    if (selected) {
-        painter->setPen(QPen(tokens.goldText, 1));
-        painter->setBrush(tokens.goldTint);
-        painter->drawRect(QRectF(option.rect).adjusted(0.5, 0.5, -0.5, -0.5));
-    } else {
-        painter->setPen(tokens.rule);
-        painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
-    }
-    const QRect area = option.rect.adjusted(m_theme.px(12), m_theme.px(5), -m_theme.px(12), -m_theme.px(5));
-    const int verdict = m_theme.px(78);  // stands at the right
-    QString name = index.data().toString();
-    if (index.data(CandidateModel::FittedRole).toBool()) name = tr("%1 – planned here").arg(name);
-    if (index.data(CandidateModel::HeldRole).toBool()) name = tr("%1 – compared").arg(name);
-    painter->setPen(tokens.ink);
-    painter->setFont(m_theme.strong());
-    painter->drawText(area, Qt::AlignTop,
-                      painter->fontMetrics().elidedText(name, Qt::ElideRight, area.width() - verdict));
-    painter->drawText(area, Qt::AlignTop | Qt::AlignRight,
-                      words::fixedNumber(index.data(CandidateModel::PointsRole).toDouble(), 0));
-    painter->setFont(m_theme.small());
-    painter->setPen(selected ? tokens.ink : tokens.ink2);
-    painter->drawText(area, Qt::AlignBottom,
-                      painter->fontMetrics().elidedText(index.data(CandidateModel::ReasonsRole).toString(),
-                                                        Qt::ElideRight, area.width() - verdict));
-    // What is worst of it, as a shape and a word.
-    const bool stops = index.data(CandidateModel::StopsRole).toBool();
-    const bool cuts = index.data(CandidateModel::CutsRole).toBool();
-    if (stops || cuts) {
-        const QString word = stops ? tr("Stop") : tr("cuts");
-        const double size = m_theme.px(11);
-        painter->drawText(area, Qt::AlignBottom | Qt::AlignRight, word);
-        const double right = area.right() - painter->fontMetrics().horizontalAdvance(word) - m_theme.px(5);
-        drawSeverity(*painter, QRectF(right - size, area.bottom() - size - m_theme.px(2), size, size),
-                     stops ? core::Severity::Stop : core::Severity::Care, tokens);
-    }
-    painter->restore();
 }
 
 }  // namespace app

@@ -1,7 +1,6 @@
 #pragma once
 
 #include <QAbstractListModel>
-#include <QStyledItemDelegate>
 #include <set>
 #include <vector>
 
@@ -11,7 +10,8 @@ namespace app {
 
 class Theme;
 
-enum class CandidateOrder { Best, Cheapest, Lightest, Loudest, Name };
+// What nothing stops comes first in every order.
+enum class CandidateOrder { Best, Clear, Load, Loudest, Travel, Cheapest, Lightest, Name };
 
 // What of the ranking is shown.
 struct CandidateFilter {
@@ -26,7 +26,7 @@ struct CandidateFilter {
 class CandidateModel : public QAbstractListModel {
     Q_OBJECT
 public:
-    enum Role { ReasonsRole = Qt::UserRole + 1, PointsRole, StopsRole, CutsRole, FittedRole, HeldRole };
+    enum Role { ReasonsRole = Qt::UserRole + 1, PointsRole, FirstStopRole, FittedRole, HeldRole };
     static constexpr size_t kMostHeld = 3;
 
     explicit CandidateModel(const Theme& theme, QObject* parent = nullptr);
@@ -58,20 +58,6 @@ private:
     CandidateFilter m_filter{};
     QString m_currency{};
     std::set<std::string> m_held{};  // by shelf key
-};
-
-class CandidateDelegate : public QStyledItemDelegate {
-    Q_OBJECT
-public:
-    explicit CandidateDelegate(const Theme& theme, QObject* parent = nullptr)
-        : QStyledItemDelegate(parent), m_theme(theme)
-    {
-    }
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
-
-private:
-    const Theme& m_theme;
 };
 
 }  // namespace app

@@ -1,23 +1,19 @@
 #pragma once
 
 #include <QComboBox>
-#include <QWheelEvent>
 
 namespace app {
 
-// A list to pick from. The wheel turns it only after it was picked; else it scrolls what the list stands in.
+// A list to pick from, as paper with a thin rule. The wheel turns it only after it was picked; else it scrolls what the
+// list stands in.
 class QuietCombo : public QComboBox {
+    Q_OBJECT
 public:
-    explicit QuietCombo(QWidget* parent = nullptr) : QComboBox(parent) { setFocusPolicy(Qt::StrongFocus); }
+    explicit QuietCombo(QWidget* parent = nullptr);
 
 protected:
-    void wheelEvent(QWheelEvent* event) override
-    {
-        if (hasFocus())
-            QComboBox::wheelEvent(event);
-        else
-            event->ignore();
-    }
+    void wheelEvent(QWheelEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
 };
 
 }  // namespace app

@@ -114,7 +114,7 @@ TEST_F(Match, ASpacerIsAppliedByItsMendAndTakenBack)
     driver.click("mend_FIT1_0");
     EXPECT_EQ(driver.finding("FIT1"), "");
     EXPECT_EQ(planned().mounts.size(), 2U) << "both sides";
-    EXPECT_EQ(find<QComboBox>("spacer")->currentText(), "3 mm");
+    EXPECT_TRUE(find<QAbstractButton>("spacer_3")->isChecked());
     driver.key(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_NE(driver.finding("FIT1"), "");
     EXPECT_TRUE(planned().mounts.empty());
@@ -150,15 +150,19 @@ TEST_F(Match, SearchFilterAndOrderTheShelf)
     driver.click("filterWhole");
     EXPECT_LT(model().rowCount(), all);
     for (int row = 0; row < model().rowCount(); ++row) EXPECT_FALSE(model().candidate(row).cuts());
-    auto* order = find<QComboBox>("candidateOrder");
-    order->setFocus();
-    QTest::keyClick(order, Qt::Key_Down);  // cheapest first
+    driver.click("orderPrice");
     double last = 0.0;
+    bool stopped = false;
     for (int row = 0; row < model().rowCount(); ++row) {
-        const double price = core::valueOf(model().candidate(row).part.figures, core::Quantity::Price).value();
+        const core::Candidate& one = model().candidate(row);
+        EXPECT_TRUE(one.stops() || !stopped) << "what does not go in comes last";
+        if (one.stops() && !stopped) last = 0.0;
+        stopped = one.stops();
+        const double price = core::valueOf(one.part.figures, core::Quantity::Price).value();
         EXPECT_GE(price, last);
         last = price;
     }
+    driver.click("orderPoints");
     QTest::keyClicks(find<QLineEdit>("candidateSearch"), "no such thing");
     EXPECT_EQ(model().rowCount(), 0);
     EXPECT_FALSE(find<QPushButton>("fitCandidate")->isEnabled());
@@ -245,11 +249,8 @@ TEST_F(Match, SpacerFixingAndScrewsAreDecidedAtTheDrawing)
 {
     driver.openDemo();
     driver.pickCandidate("wb-alder-4");
-    auto* spacer = find<QComboBox>("spacer");
-    spacer->setFocus();
-    QTest::keyClick(spacer, Qt::Key_Down);
-    QTest::keyClick(spacer, Qt::Key_Return);
-    EXPECT_EQ(spacer->currentText(), "3 mm");
+    driver.click("spacer_3");
+    EXPECT_TRUE(find<QAbstractButton>("spacer_3")->isChecked());
     EXPECT_EQ(planned().mounts.size(), 2U);
     auto* held = find<QComboBox>("heldBy");
     held->setFocus();

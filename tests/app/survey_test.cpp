@@ -51,7 +51,8 @@ TEST_F(Survey, TheTwoMinuteCase)
     driver.key(Qt::Key_3, Qt::ControlModifier);
     ++inputs;
     auto* list = driver.window().findChild<QListView*>("candidateList");
-    QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualRect(list->model()->index(0, 0)).center());
+    QTest::mouseClick(list->viewport(), Qt::LeftButton, {},
+                      list->visualRect(list->model()->index(0, 0)).topLeft() + QPoint(30, 12));
     ++inputs;
     click("fitCandidate");
     EXPECT_LE(inputs, 12);

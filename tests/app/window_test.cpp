@@ -131,6 +131,7 @@ TEST_F(Window, WritesTheJobAsThreeCsvTables)
 TEST_F(Window, AnOhmmeterReadingSettlesReAtOnce)
 {
     driver.openDemo();
+    driver.click("showFigures");
     EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 4.95 Ω class guess"));
     driver.type("ohmmeterReading", "3.3");
     EXPECT_TRUE(driver.text("before_impedance").endsWith("Re 3.3 Ω measured"))
@@ -143,6 +144,7 @@ TEST_F(Window, AnOhmmeterReadingSettlesReAtOnce)
 TEST_F(Window, ABadReadingIsAnsweredAndLosesNothing)
 {
     driver.openDemo();
+    driver.click("showFigures");
     const core::Plan plan = driver.session().snapshot().plan;
     for (const auto& [typed, answer] :
          {std::pair{"1,200", "meant as 1.200 or as 1200"}, std::pair{"banana", "expected a number"},
@@ -160,6 +162,7 @@ TEST_F(Window, ABadReadingIsAnsweredAndLosesNothing)
 TEST_F(Window, AReadingFarFromWhatIsStatedIsAskedForAgain)
 {
     driver.openDemo();
+    driver.click("showFigures");
     const core::Plan plan = driver.session().snapshot().plan;
     driver.type("ohmmeterReading", "11");
     EXPECT_TRUE(driver.text("ohmmeterAnswer").contains("far from what is stated"))
@@ -177,6 +180,7 @@ TEST_F(Window, AReadingFarFromWhatIsStatedIsAskedForAgain)
 TEST_F(Window, TheOhmmeterAimsAtWhatIsThereNow)
 {
     driver.openDemo();
+    driver.click("showFigures");
     driver.pickCandidate("wb-alder-4");
     auto* which = driver.window().findChild<QComboBox*>("ohmmeterWhich");
     EXPECT_EQ(which->currentText(), "of the one there now");

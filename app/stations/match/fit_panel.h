@@ -4,8 +4,10 @@
 #include <map>
 
 #include "app/asks/survey.h"
+#include "app/widgets/section_drawing.h"
 #include "core/design/rank_drivers.h"
 
+class QFrame;
 class QLabel;
 class QPushButton;
 
@@ -13,7 +15,7 @@ namespace app {
 
 class AskForm;
 class FlowLayout;
-class SectionDrawing;
+class SpacerPicker;
 class Theme;
 
 // How a driver stands in its place: the cut, its margins, and beside it what is measured and decided there. A measure
@@ -24,10 +26,15 @@ public:
     explicit FitPanel(const Theme& theme, QWidget* parent = nullptr);
     // `tried`: another driver than the planned one is looked at; its fit is shown, the plan's is edited
     void present(const Survey& survey, const core::Candidate* tried);
+    void stepSpacer(int by);        // the next thicker one, or thinner
     void ask(core::Quantity what);  // the field for this measure, ready for typing
     // The spacer that is planned, or else would be needed, at 1:1; false: it could not be written.
     bool writeTemplate(const QString& path);
     void setPaper(bool letter) { m_letterPaper = letter; }
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 signals:
     void edited(const core::Edit& edit);
@@ -38,11 +45,16 @@ private:
         QString name{}, label{};
         core::Quantity quantity{};
         enum class Of { Place, Driver, Screws } of = Of::Place;
+        std::optional<SectionDrawing::Line> line{};  // on the drawing; nothing: beside it
     };
     [[nodiscard]] static const std::vector<Measure>& measures();
     void build();
     void addAsk(const Measure& measure);
+    void buildDecided();
     void pick(const QString& name);
+    void placeField();
+    [[nodiscard]] bool suits(const Measure& measure) const;
+    [[nodiscard]] std::optional<double> valueOf(const Measure& measure) const;
     void showChips();
     void showFacts(const core::DriverFit& fit, const core::Part& driver, bool picked);
     void askForTemplate();
@@ -56,6 +68,8 @@ private:
     QPushButton* m_more;
     std::map<QString, QPushButton*> m_buttons{};
     std::map<QString, AskForm*> m_asks{};
+    QFrame* m_field;  // of the measure that is picked, at its tag
+    SpacerPicker* m_spacer;
     AskForm* m_decided;
     QPushButton* m_template;
     std::optional<core::DriverFit> m_shown{};  // in the cut

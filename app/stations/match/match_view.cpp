@@ -1,17 +1,14 @@
 #include "app/stations/match/match_view.h"
 
 #include <QApplication>
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QItemSelectionModel>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListView>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStackedWidget>
-#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -19,14 +16,15 @@
 #include "app/stations/match/candidate_reasons.h"
 #include "app/stations/match/compare_view.h"
 #include "app/stations/match/fit_panel.h"
+#include "app/stations/match/place_figures.h"
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
+#include "app/widgets/candidate_row.h"
 #include "app/widgets/clear_layout.h"
-#include "app/widgets/elided_label.h"
 #include "app/widgets/figure_table.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/ohmmeter_line.h"
-#include "app/widgets/quiet_combo.h"
+#include "app/widgets/rank_list.h"
 #include "app/widgets/waiting_line.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
@@ -35,20 +33,17 @@
 #include "words/survey_words.h"
 
 namespace app {
-namespace {
-
-const QString kRanking = QStringLiteral("ranking");
-
-}  // namespace
-
 MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
     : Station({.name = QStringLiteral("Match"),
                .title = tr("Match"),
                .menuText = tr("&Match"),
                .digit = 3,
-               .keys = tr("On the shelf: arrows choose, Enter plans it, Space holds it against others. In the "
-                          "ohmmeter field: Enter settles Re."),
-               .scrolls = true},
+               .keys = tr("On the shelf: arrows choose, Enter plans it, Space holds it against others, C lays the held "
+                          "ones side by side, + and − the spacer. The large figures open what they rest on. In the "
+                          "ohmmeter field: Enter "
+                          "settles Re."),
+               .scrolls = true,
+               .tracesFolded = true},
               parent),
       m_theme(theme),
       m_bench(bench),
@@ -57,11 +52,10 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_placeRow(new FlowLayout(6)),
       m_showFit(new QPushButton(tr("The c&ut"), this)),
       m_right(new QWidget(this)),
+      m_change(new ChangeFigures(theme, this)),
       m_figures(new FigureTable(theme, this)),
       m_ohmmeter(new OhmmeterLine(this)),
-      m_shelfTitle(new ElidedLabel(this)),
       m_search(new QLineEdit(this)),
-      m_order(new QuietCombo(this)),
       m_goesIn(new QPushButton(tr("goes in"), this)),
       m_whole(new QPushButton(tr("nothing cut"), this)),
       m_otherKinds(new QPushButton(tr("other kinds"), this)),
@@ -70,7 +64,10 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_plan(new QPushButton(tr("Plan &this one"), this)),
       m_planSet(new QPushButton(tr("Plan the whole set"), this)),
       m_stack(new QStackedWidget(this)),
-      m_list(new QListView(this)),
+      m_list(new RankList(this)),
+      m_header(new CandidateHeader(theme, *m_list, this)),
+      m_empty(new PlainLabel(this)),
+      m_detail(new QWidget(this)),
       m_candidates(new CandidateModel(theme, this)),
       m_compared(new CompareView(theme, bench, this)),
       m_reasons(new PlainLabel(this))
@@ -82,7 +79,8 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_ohmmeter, &OhmmeterLine::edited, this, &MatchView::edited);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &MatchView::showReasons);
     connect(m_search, &QLineEdit::textChanged, this, &MatchView::takeFilter);
-    connect(m_order, &QComboBox::currentIndexChanged, this, &MatchView::takeFilter);
+    connect(m_header, &CandidateHeader::chosen, this, &MatchView::takeFilter);
+    connect(m_change, &QAbstractButton::toggled, this, &MatchView::showCompared);
     for (QPushButton* flag : {m_goesIn, m_whole}) connect(flag, &QPushButton::toggled, this, &MatchView::takeFilter);
     connect(m_otherKinds, &QPushButton::toggled, this, [this] {
         if (m_snapshot) showCandidates();
@@ -92,112 +90,11 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_hold, &QPushButton::clicked, this, &MatchView::holdChosen);
     connect(m_compare, &QPushButton::toggled, this, &MatchView::showCompared);
     connect(m_compared, &CompareView::askedAgain, this, &MatchView::showCompared);
-    connect(&theme, &Theme::changed, this, [this, &theme] {
-        m_shelfTitle->setFont(theme.title());
+    connect(&theme, &Theme::changed, this, [this] {
         arrange();
+        m_list->doItemsLayout();
+        m_list->fitDetail();
     });
-    m_shelfTitle->setFont(theme.title());
-}
-
-void MatchView::build()
-{
-    m_places->setLayout(m_placeRow);
-    auto* right = new QVBoxLayout(m_right);
-    right->setContentsMargins(0, 0, 0, 0);
-    right->setSpacing(6);
-    right->addWidget(m_figures);
-    right->addWidget(m_ohmmeter);
-    right->addWidget(buildShelf(), 1);
-    m_showFit->setObjectName(QStringLiteral("showFit"));
-    m_showFit->setCheckable(true);
-    m_showFit->setToolTip(tr("The cut and its measures in the shelf's place"));
-    connect(m_showFit, &QPushButton::toggled, this, &MatchView::arrange);
-    auto* top = new QHBoxLayout;
-    top->addWidget(m_places, 1);
-    top->addWidget(m_showFit, 0, Qt::AlignTop);
-    auto* both = new QHBoxLayout;
-    both->setSpacing(14);
-    both->addWidget(m_fit, 33);
-    both->addWidget(m_right, 67);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 8, 16, 8);
-    layout->setSpacing(6);
-    layout->addLayout(top);
-    layout->addLayout(both, 1);
-}
-
-QWidget* MatchView::buildShelf()
-{
-    m_list->setObjectName(QStringLiteral("candidateList"));
-    m_list->setAccessibleName(tr("Drivers of the shelf for this place, best first"));
-    m_list->setModel(m_candidates);
-    m_list->setItemDelegate(new CandidateDelegate(m_theme, m_list));
-    m_list->setUniformItemSizes(true);
-    m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    m_list->setMinimumHeight(m_theme.px(92));
-    m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // it takes what is left, and asks for no more
-    m_list->installEventFilter(this);
-    m_search->setObjectName(QStringLiteral("candidateSearch"));
-    m_search->installEventFilter(this);
-    m_search->setPlaceholderText(tr("Words"));
-    m_search->setAccessibleName(tr("Search the drivers by name, key or kind"));
-    m_order->setObjectName(QStringLiteral("candidateOrder"));
-    m_order->setAccessibleName(tr("Order"));
-    for (const auto& [order, text] :
-         {std::pair{CandidateOrder::Best, tr("best first")}, std::pair{CandidateOrder::Cheapest, tr("cheapest first")},
-          std::pair{CandidateOrder::Lightest, tr("lightest first")},
-          std::pair{CandidateOrder::Loudest, tr("loudest first")}, std::pair{CandidateOrder::Name, tr("by name")}})
-        m_order->addItem(text, static_cast<int>(order));
-    m_goesIn->setObjectName(QStringLiteral("filterGoesIn"));
-    m_goesIn->setToolTip(tr("Only what nothing stops"));
-    m_whole->setObjectName(QStringLiteral("filterWhole"));
-    m_whole->setToolTip(tr("Only what leaves the vehicle whole: no hole, no plug is cut"));
-    m_otherKinds->setObjectName(QStringLiteral("filterOtherKinds"));
-    m_otherKinds->setToolTip(tr("Also what is made for another part of the sound than this place plays"));
-    for (QPushButton* flag : {m_goesIn, m_whole, m_otherKinds, m_compare}) flag->setCheckable(true);
-    m_hold->setObjectName(QStringLiteral("holdCandidate"));
-    m_hold->setToolTip(tr("Against others, up to three; Space on the list does the same"));
-    m_compare->setObjectName(QStringLiteral("compareCandidates"));
-    m_plan->setObjectName(QStringLiteral("fitCandidate"));
-    m_plan->setToolTip(tr("Enter on the list does the same"));
-    m_planSet->setObjectName(QStringLiteral("fitSet"));
-    m_planSet->setToolTip(tr("With its tweeters and networks, as they are sold together"));
-    auto* shelf = new QPushButton(tr("Shelf…"), this);
-    shelf->setObjectName(QStringLiteral("openShelf"));
-    connect(shelf, &QPushButton::clicked, this, &MatchView::shelfAsked);
-    m_reasons->setObjectName(QStringLiteral("candidateReasons"));
-    m_reasons->setWordWrap(true);
-    m_reasons->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    m_reasons->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    auto* box = new QWidget(this);
-    auto* head = new QHBoxLayout;
-    m_shelfTitle->setMinimumWidth(m_theme.px(48));
-    head->addWidget(m_shelfTitle, 1);
-    for (QPushButton* button : {shelf, m_hold, m_compare, m_plan}) head->addWidget(button);
-    auto* filters = new QWidget(box);
-    auto* row = new FlowLayout(6);
-    filters->setLayout(row);
-    m_search->setMaximumWidth(m_theme.px(96));
-    for (QWidget* one : std::initializer_list<QWidget*>{m_search, m_order, m_goesIn, m_whole, m_otherKinds, m_planSet})
-        row->addWidget(one);
-    auto* page = new QWidget(box);
-    auto* under = new QVBoxLayout(page);
-    under->setContentsMargins(0, 0, 0, 0);
-    under->setSpacing(4);
-    auto* waiting = new WaitingLine(m_bench, this, kRanking, page);
-    connect(waiting, &WaitingLine::askedAgain, this, &MatchView::showCandidates);
-    under->addWidget(waiting);
-    under->addWidget(m_list, 1);
-    under->addWidget(m_reasons);
-    m_stack->addWidget(page);
-    m_stack->addWidget(m_compared);
-    auto* layout = new QVBoxLayout(box);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(6);
-    layout->addLayout(head);
-    layout->addWidget(filters);
-    layout->addWidget(m_stack, 1);
-    return box;
 }
 
 core::DeviceId MatchView::chosenDevice() const
@@ -230,6 +127,7 @@ void MatchView::goTo(core::DeviceId device)
 void MatchView::askForReading(core::DeviceId device, core::StageId stage)
 {
     goTo(device);
+    m_change->setChecked(true);
     m_ohmmeter->ask(stage);
 }
 
@@ -250,6 +148,7 @@ QString MatchView::owed(const Snapshot& snapshot) const
 void MatchView::setShop(const ShopSettings& shop)
 {
     m_candidates->setCurrency(shop.currency);
+    m_header->setCurrency(shop.currency);
     m_compared->setCurrency(shop.currency);
     m_fit->setPaper(shop.letterPaper);
 }
@@ -257,10 +156,11 @@ void MatchView::setShop(const ShopSettings& shop)
 void MatchView::startAfresh()
 {
     m_place = {};
-    m_bench.drop(this, kRanking);
+    m_bench.drop(this, ranking());
     m_fitWhenRanked.clear();
     m_search->clear();  // words meant for another place
     m_ohmmeter->startAfresh();
+    m_change->setChecked(false);
     m_compare->setChecked(false);
     m_candidates->letGo();
     m_candidates->setCandidates({});
@@ -299,6 +199,7 @@ void MatchView::showPlaces()
 
 void MatchView::showPlace()
 {
+    m_change->present(placeFigures(*m_snapshot, chosenDevice()));
     m_figures->present(*m_snapshot, chosenDevice());
     m_ohmmeter->present(m_snapshot, chosenDevice());
     showFit();
@@ -328,12 +229,12 @@ void MatchView::showCandidates()
 {
     const core::DeviceId device = chosenDevice();
     if (!device) {
-        m_bench.drop(this, kRanking);
+        m_bench.drop(this, ranking());
         m_fitWhenRanked.clear();
         return takeRanking({});
     }
     const auto scope = m_otherKinds->isChecked() ? core::RankScope::Everything : core::RankScope::WhatSuits;
-    m_bench.ask(this, kRanking, m_snapshot->revision,
+    m_bench.ask(this, ranking(), m_snapshot->revision,
                 [this, shown = m_snapshot, device, scope](const std::stop_token& stop) {
                     return [this, ranked = core::rankDrivers(shown->plan, shown->shop->shelf, device, shown->evaluation,
                                                              scope, stop)] { takeRanking(ranked); };
@@ -353,8 +254,7 @@ void MatchView::takeRanking(std::vector<core::Candidate> ranked)
 void MatchView::takeFilter()
 {
     const std::string key = current() ? current()->part.shelfKey : std::string();
-    m_candidates->setFilter({m_search->text(), m_whole->isChecked(), m_goesIn->isChecked(),
-                             static_cast<CandidateOrder>(m_order->currentData().toInt())});
+    m_candidates->setFilter({m_search->text(), m_whole->isChecked(), m_goesIn->isChecked(), m_header->order()});
     if (m_snapshot) chooseRow(key);
 }
 
@@ -367,10 +267,9 @@ void MatchView::chooseRow(const std::string& before)
     m_list->setCurrentIndex(m_candidates->index(std::max(0, row)));
     const bool any = m_candidates->rowCount() > 0;
     for (QPushButton* button : {m_plan, m_hold}) button->setEnabled(any);
-    m_shelfTitle->setWhole(
-        !chosenDevice() ? tr("No driver stands at this place")
-        : any ? tr("Shelf, of %1 points").arg(words::fixedNumber(core::pointsOf(m_snapshot->evaluation.practice), 0))
-              : tr("Nothing of the shelf is left by these words"));
+    m_empty->setText(chosenDevice() ? tr("Nothing of the shelf is left by these words.")
+                                    : tr("No driver stands at this place."));
+    m_empty->setVisible(!any);
     showReasons();
 }
 
@@ -385,17 +284,10 @@ void MatchView::arrange()
     m_right->setVisible(both || !m_showFit->isChecked());
 }
 
-// Its lines are never under the list: where there is no room left, the station scrolls.
-void MatchView::keepReasonsWhole()
-{
-    m_reasons->setMinimumHeight(m_reasons->text().isEmpty() ? 0 : m_reasons->heightForWidth(m_right->width()));
-}
-
 void MatchView::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
     arrange();
-    keepReasonsWhole();
 }
 
 void MatchView::showReasons()
@@ -406,12 +298,12 @@ void MatchView::showReasons()
                                         : QStringList();
     m_reasons->setText(lines.join(QLatin1Char('\n')));
     m_reasons->setVisible(!lines.isEmpty());
+    m_detail->setProperty("empty", candidate == nullptr);
+    m_plan->setVisible(candidate && !candidate->fitted);
     const auto set = setOfChosen();
     m_planSet->setVisible(set && set->woofer->shelfKey == candidate->part.shelfKey);
-    keepReasonsWhole();
+    m_list->fitDetail();
     if (m_snapshot) showFit();
-    // The lines may have taken a row's room from the list: the chosen one stays in sight.
-    QTimer::singleShot(0, m_list, [this] { m_list->scrollTo(m_list->currentIndex()); });
 }
 
 bool MatchView::eventFilter(QObject* watched, QEvent* event)
@@ -424,6 +316,14 @@ bool MatchView::eventFilter(QObject* watched, QEvent* event)
         }
         if (key == Qt::Key_Space) {
             holdChosen();
+            return true;
+        }
+        if (key == Qt::Key_Plus || key == Qt::Key_Minus) {
+            m_fit->stepSpacer(key == Qt::Key_Plus ? 1 : -1);
+            return true;
+        }
+        if (key == Qt::Key_C && m_compare->isEnabled()) {
+            m_compare->toggle();
             return true;
         }
     }
@@ -447,7 +347,7 @@ void MatchView::fitChosen()
     const core::Candidate* candidate = m_snapshot ? current() : nullptr;
     if (!candidate) return;
     // What it does to the vehicle, and which lead saves a plug, is known once this plan has been ranked.
-    m_fitWhenRanked = m_bench.isAsked(kRanking) ? candidate->part.shelfKey : std::string();
+    m_fitWhenRanked = m_bench.isAsked(ranking()) ? candidate->part.shelfKey : std::string();
     if (!m_fitWhenRanked.empty()) return;
     emit edited(core::fitPluggedIn(m_snapshot->plan, chosenDevice(), candidate->part,
                                    core::leadThatSaves(candidate->damage, m_snapshot->shop->shelf)));
@@ -478,9 +378,12 @@ void MatchView::showCompared()
     const auto held = m_candidates->held();
     m_compare->setText(tr("&Compare %1").arg(held.size()));
     m_compare->setEnabled(held.size() >= 2);
+    m_compare->setVisible(!held.empty());
     const bool shown = m_compare->isChecked() && held.size() >= 2;
     m_stack->setCurrentIndex(shown ? 1 : 0);
-    for (QWidget* other : std::initializer_list<QWidget*>{m_figures, m_ohmmeter}) other->setVisible(!shown);
+    m_change->setVisible(!shown);
+    for (QWidget* other : std::initializer_list<QWidget*>{m_figures, m_ohmmeter})
+        other->setVisible(!shown && m_change->isChecked());
     if (!shown || !m_snapshot) return;
     std::vector<core::Candidate> candidates;
     for (const core::Candidate* one : held) candidates.push_back(*one);

@@ -4,21 +4,21 @@
 #include "app/widgets/candidate_model.h"
 #include "core/edits/set_edits.h"
 
-class QComboBox;
 class QLabel;
 class QLineEdit;
-class QListView;
 class QPushButton;
 class QStackedWidget;
 
 namespace app {
 
+class CandidateHeader;
+class ChangeFigures;
 class CompareView;
-class ElidedLabel;
 class FigureTable;
 class FitPanel;
 class FlowLayout;
 class OhmmeterLine;
+class RankList;
 class Theme;
 class Workbench;
 
@@ -49,9 +49,12 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    [[nodiscard]] static QString ranking() { return QStringLiteral("ranking"); }  // what it asks of the bench
     void build();
     void arrange();
     [[nodiscard]] QWidget* buildShelf();
+    [[nodiscard]] QWidget* buildFilters();
+    void buildDetail();
     void goTo(core::DeviceId device);
     void showPlaces();
     void showPlace();
@@ -61,7 +64,6 @@ private:
     void takeFilter();
     void chooseRow(const std::string& before);
     void showReasons();
-    void keepReasonsWhole();
     [[nodiscard]] const core::Candidate* current() const;
     void fitChosen();
     void fitSetOfChosen();
@@ -76,11 +78,10 @@ private:
     FlowLayout* m_placeRow;
     QPushButton* m_showFit;  // where the window is narrow
     QWidget* m_right;
+    ChangeFigures* m_change;  // opens the two below
     FigureTable* m_figures;
     OhmmeterLine* m_ohmmeter;
-    ElidedLabel* m_shelfTitle;
     QLineEdit* m_search;
-    QComboBox* m_order;
     QPushButton* m_goesIn;
     QPushButton* m_whole;
     QPushButton* m_otherKinds;
@@ -89,7 +90,10 @@ private:
     QPushButton* m_plan;
     QPushButton* m_planSet;  // of a driver that comes in a set
     QStackedWidget* m_stack;
-    QListView* m_list;
+    RankList* m_list;
+    CandidateHeader* m_header;
+    QLabel* m_empty;    // why the list is
+    QWidget* m_detail;  // what the chosen row opens to
     CandidateModel* m_candidates;
     CompareView* m_compared;
     QLabel* m_reasons;  // what cost the chosen candidate its points

@@ -95,6 +95,18 @@ TEST_F(Ranking, SaysWhatThePlanWouldSayWithIt)
         EXPECT_EQ(candidate.corner_hz, run.idealCorner_hz);
         EXPECT_NEAR(candidate.travel_ratio / (run.travel.programme_m / run.driver.xmax_m), 1.0, 0.01);
         const RunResult& before = *findRunOfDevice(*evaluation.stages.at(kFound), tests::kLeftSpeaker);
+        // As the whole plan has it, on all of the grid.
+        for (const Band band : {Band::MidBass, Band::Mid, Band::Treble}) {
+            const auto level = [&](const StageResult& stage) {
+                Eigen::ArrayXcd sum = Eigen::ArrayXcd::Zero(evaluation.frequency_hz.size());
+                for (const RunResult& one : stage.runs)
+                    if (one.run.id.coil.device == tests::kLeftSpeaker && !one.sameCone) sum += one.pressure_pa_v;
+                return bandLevel_db(*evaluation.tables, band, Eigen::ArrayXd(sum.abs2()));
+            };
+            EXPECT_NEAR(candidate.bands_db[static_cast<size_t>(band)].value(),
+                        level(goal) - level(*evaluation.stages.at(kFound)), 0.15)
+                << candidate.part.name;
+        }
         // A coaxial's tweeter plays in the middle too; of the others the cone is all there is.
         if (waysOf(candidate.part).empty()) {
             EXPECT_NEAR(candidate.levelChange_db, run.midLevel_db - before.midLevel_db, 0.1);
