@@ -73,7 +73,7 @@ void IntakeDialog::build()
     layout->addLayout(form);
     layout->addWidget(m_said, 1);
     layout->addWidget(buttons);
-    m_take->setDefault(true);
+    for (QPushButton* button : findChildren<QPushButton*>()) button->setAutoDefault(false);  // Enter ends the path
 }
 
 void IntakeDialog::browse()
@@ -99,7 +99,7 @@ void IntakeDialog::setFile(const QString& path)
     const QString name = QFileInfo(path).fileName();
     const auto text = core::readWholeFile(path.toUtf8().toStdString());
     if (!text) {
-        say({tr("%1 cannot be read; is the name right?").arg(name)});
+        say({tr("%1 %2; is the name right?").arg(name, QString::fromStdString(text.error().message))});
         return listTargets();
     }
     const core::Importer* found = core::importerFor(name.toUtf8().toStdString(), *text);

@@ -10,6 +10,7 @@
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
 #include "app/shell/slate_bar.h"
+#include "app/shell/trace_drawer.h"
 #include "app/theme/theme.h"
 #include "core/edits/branch_edits.h"
 #include "core/shipped/shipped.h"
@@ -95,6 +96,8 @@ void MainWindow::buildMenus()
     add(view, tr("&Smaller"), QKeySequence::ZoomOut, QStringLiteral("actionSmaller"), [this] { zoomBy(1.0 / 1.1); });
     add(view, tr("&Normal size"), QKeySequence(Qt::CTRL | Qt::Key_0), QStringLiteral("actionNormal"),
         [this] { zoomBy(0.0); });
+    add(view, tr("&Curves, or the line that is left of them"), QKeySequence(Qt::Key_F7), QStringLiteral("actionCurves"),
+        [this] { m_traces->askFold(); });
     QAction* bay = add(view, tr("&Bay mode: one question at a time, large"), QKeySequence(Qt::Key_F8),
                        QStringLiteral("actionBay"), [] {});
     bay->setCheckable(true);
@@ -159,9 +162,10 @@ void MainWindow::showKeys()
     for (const StationStand& stand : m_stations)
         stations << tr("%1 %2").arg(stand.station->shortcut().toString(QKeySequence::NativeText),
                                     stand.station->sign().title);
-    const QString everywhere = tr("Ctrl+N new job · %1 · F4 or / Slate · F6 next area · F8 bay mode · Ctrl+Z undo · "
-                                  "Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size.")
-                                   .arg(stations.join(QStringLiteral(" · ")));
+    const QString everywhere =
+        tr("Ctrl+N new job · %1 · F4 or / Slate · F6 next area · F7 curves · F8 bay mode · Ctrl+Z undo · "
+           "Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size.")
+            .arg(stations.join(QStringLiteral(" · ")));
     const QString here = m_open ? m_open->sign().keys : tr("Tab to a kind of vehicle, Space takes it.");
     m_keysText = tr("%1 %2").arg(here, everywhere);
     m_notice->say(m_keysText);

@@ -78,7 +78,7 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     m_fold->setObjectName(QStringLiteral("traceFold"));
     m_fold->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Fixed);
     head->addWidget(m_fold);
-    connect(m_fold, &QPushButton::clicked, this, [this] { emit foldAsked(!m_folded); });
+    connect(m_fold, &QPushButton::clicked, this, &TraceDrawer::askFold);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 6, 12, 4);
     layout->setSpacing(2);

@@ -24,7 +24,8 @@ public:
 
     explicit TraceDrawer(const Theme& theme, QWidget* parent = nullptr);
     void present(const SharedSnapshot& snapshot, core::ListenerId listener, core::DeviceId device);
-    void setFolded(bool folded);  // down to its heading
+    void setFolded(bool folded);
+    void askFold() { emit foldAsked(!m_folded); }  // or to unfold  // down to its heading
 
 signals:
     void wholeWindowAsked(bool whole);

@@ -101,7 +101,7 @@ std::optional<core::SectionPiece> SectionDrawing::piece(What what) const
 }
 
 // What nobody measured has its line where it would usually run.
-QLineF SectionDrawing::edges(Line line) const
+QLineF SectionDrawing::lineOf(Line line) const
 {
     const double bottom = height() - m_theme.px(66), second = height() - m_theme.px(32);
     const double face = xOf(0.0);
@@ -141,7 +141,7 @@ void SectionDrawing::arrangeTags()
     for (const auto& [line, held] : m_held) {
         if (held.tag->isHidden()) continue;
         const QSize size = held.tag->sizeHint();
-        const QLineF at = edges(line);
+        const QLineF at = lineOf(line);
         double left = 0.5 * (at.x1() + at.x2() - size.width());
         double top = at.y1() + m_theme.px(1);
         if (line == Line::InFront) left = std::min(left, at.x2() - size.width() - m_theme.px(2));
@@ -166,7 +166,7 @@ void SectionDrawing::paintLine(QPainter& painter, Line line, const Held& held) c
     if (held.tag->isHidden()) return;
     const Tokens& tokens = m_theme.tokens();
     painter.setPen(QPen(held.known ? tokens.ink : tokens.clay, 1.2, held.known ? Qt::SolidLine : Qt::DashLine));
-    const QLineF at = edges(line);
+    const QLineF at = lineOf(line);
     painter.drawLine(at);
     painter.setPen(QPen(painter.pen().color(), 1.2));
     const QPointF end = line == Line::Hole || line == Line::Circle ? QPointF(4.0, 0.0) : QPointF(0.0, 4.0);

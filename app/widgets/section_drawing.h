@@ -29,6 +29,8 @@ public:
     void arrangeTags();  // after some were shown, hidden or written anew
     // Where a length along the axis lies on the drawing, in pixels from its left; for tests that measure it.
     [[nodiscard]] double xOf(double along_m) const;
+    // A dimension line, in pixels.
+    [[nodiscard]] QLineF lineOf(Line line) const;
     [[nodiscard]] const core::FitSection& section() const { return m_section; }
 
 protected:
@@ -43,7 +45,6 @@ private:
     };
     // The part of the drawing that is to scale; words and tags stand round it.
     [[nodiscard]] QRectF scaled() const;
-    [[nodiscard]] QLineF edges(Line line) const;  // of a dimension line, in pixels
     [[nodiscard]] std::optional<core::SectionPiece> piece(core::SectionPiece::What what) const;
     [[nodiscard]] bool isShown(Line line) const;
     void paintLine(QPainter& painter, Line line, const Held& held) const;

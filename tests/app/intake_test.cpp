@@ -89,7 +89,7 @@ TEST_F(IntakeWindow, WhatCannotBeTakenInIsSaidAndChangesNothing)
     driver.type("intakePath", write("radio.csv", "terminal,plug,pin\nRL+,big,7\n"));
     EXPECT_TRUE(said().contains("radio.csv goes into a plan: open one first.")) << said().toStdString();
     driver.type("intakePath", driver.folder() + "/none.csv");
-    EXPECT_TRUE(said().contains("none.csv cannot be read")) << said().toStdString();
+    EXPECT_TRUE(said().contains("none.csv cannot be opened")) << said().toStdString();
     driver.type("intakePath", write("odd.csv", "a,b\n1,2\n"));
     EXPECT_TRUE(said().contains("of no kind that is known here"));
     driver.type("intakePath", write("mine.csv", "key,name,re_ohm\nmine,Mine,3.3\n"));

@@ -8,6 +8,7 @@
 #include "app/shell/main_window.h"
 #include "core/edits/network_edits.h"
 #include "core/fitout/coil_wiring.h"
+#include "core/fitout/resolve.h"
 #include "core/model/inside_ways.h"
 #include "core/model/validate.h"
 #include "tests/app/survey_fixture.h"

@@ -100,7 +100,7 @@ TEST_F(Sources, ATableOfPinsServesTheNextOfItsKind)
     EXPECT_TRUE(said.contains("pins.csv line 3, column 3 (known): found 'perhaps'")) << said.toStdString();
     EXPECT_TRUE(said.contains("no XX+")) << said.toStdString();
     EXPECT_FALSE(find<app::PinView>("pinView")->readFile(driver.folder() + "/nowhere.csv"));
-    EXPECT_TRUE(driver.text("pinsSaid").contains("cannot be read"));
+    EXPECT_TRUE(driver.text("pinsSaid").contains("cannot be opened"));
 }
 
 TEST_F(Sources, FeedsAndSettingsAreNotedOrKnownToBeMissing)

@@ -22,6 +22,7 @@
 #include "app/shell/strip.h"
 #include "app/theme/theme.h"
 #include "app/widgets/candidate_model.h"
+#include "app/widgets/curve_line.h"
 #include "app/widgets/flow_layout.h"
 #include "core/edits/place_edits.h"
 #include "core/io/atomic_file.h"
@@ -267,9 +268,15 @@ TEST_F(Widgets, TheStartPageOffersRecentPlansAndCountsTheSheets)
 TEST_F(Widgets, CurvesStayFoldedWhereTheyWereFolded)
 {
     tests::WindowDriver driver(theme);
+    driver.settings().remove("tracesFolded/Match");
     driver.openDemo();
     auto* plot = driver.window().findChild<QWidget*>("tracePlot");
-    EXPECT_TRUE(plot->isVisible()) << "in Match they are half the answer";
+    const auto* line = driver.window().findChild<app::CurveLine*>("foldedTrace");
+    EXPECT_FALSE(plot->isVisible()) << "the shelf needs the room";
+    EXPECT_TRUE(line->isVisible()) << "what is left of them";
+    driver.key(Qt::Key_F7);
+    EXPECT_TRUE(plot->isVisible());
+    EXPECT_FALSE(line->isVisible());
     driver.click("traceFold");
     EXPECT_FALSE(plot->isVisible());
     driver.key(Qt::Key_1, Qt::ControlModifier);

@@ -34,6 +34,7 @@ WindowDriver::WindowDriver(app::Theme& theme)
       m_window(std::make_unique<app::MainWindow>(*m_session, theme, m_settings))
 {
     m_session->widening().setRest(kNever_ms);
+    m_settings.setValue(QStringLiteral("tracesFolded/Match"), false);  // for tests that read curves off them
     m_window->show();
     static_cast<void>(QTest::qWaitForWindowExposed(m_window.get()));
     m_window->activateWindow();
