@@ -2,9 +2,9 @@
 
 #include <QWidget>
 #include <array>
-#include <optional>
 
 #include "app/session/snapshot.h"
+#include "app/widgets/band_reed.h"
 
 class QComboBox;
 class QLabel;
@@ -14,25 +14,6 @@ namespace app {
 
 class ElidedLabel;
 class Theme;
-
-// One band as two reeds, before and after, with the change in figures.
-class BandReed : public QWidget {
-    Q_OBJECT
-public:
-    BandReed(core::Band band, const Theme& theme, QWidget* parent);
-    // could: of after, once it is known
-    void show(const core::BandFigures* before, const core::BandFigures* after, const core::Range* could);
-    [[nodiscard]] QSize sizeHint() const override;
-    [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
-
-protected:
-    void paintEvent(QPaintEvent* event) override;
-
-private:
-    core::Band m_band;
-    const Theme& m_theme;
-    std::optional<double> m_before_db{}, m_after_db{};
-};
 
 // What never leaves the screen: whose ears, the four bands before and after, and the count of findings.
 class Strip : public QWidget {

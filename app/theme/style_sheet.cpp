@@ -43,6 +43,13 @@ QTextBrowser, QListView { background: @raised; border: 1px solid @rule; border-r
 QListView:focus, QTextBrowser:focus { border: 2px solid @goldText; }
 #inventoryList::item, #continuityList::item { padding: ~6~px ~4~px; border-bottom: 1px solid @rule; }
 #inventoryList::item:selected, #continuityList::item:selected { background: @goldTint; color: @ink; }
+QTableView { background: @raised; border: 1px solid @rule; gridline-color: @rule; selection-background-color: @goldTint; selection-color: @ink; }
+QTableView:focus { border: 2px solid @goldText; }
+QHeaderView { background: @paper; } QHeaderView::section { background: @paper; color: @ink2; border: 0; border-bottom: 1px solid @rule; border-right: 1px solid @rule; padding: ~3~px ~6~px; }
+QTableCornerButton::section { background: @paper; border: 0; }
+QCheckBox::indicator { width: ~15~px; height: ~15~px; background: @raised; border: 1px solid @ink2; border-radius: ~3~px; }
+QCheckBox::indicator:checked { background: @gold; border: 1px solid @goldText; }
+QCheckBox:focus { outline: none; border-bottom: 2px solid @goldText; }
 QMenuBar { background: @paper; } QMenuBar::item { padding: ~5~px ~10~px; background: transparent; }
 QMenuBar::item:selected, QMenu::item:selected { background: @goldTint; color: @ink; }
 QMenu { background: @raised; border: 1px solid @rule; } QMenu::item { padding: ~5~px ~22~px; }
@@ -66,6 +73,7 @@ QString styleSheet(const Theme& theme)
     // Longer names first: @ink2 holds @ink.
     const std::pair<const char*, QColor> colours[] = {{"@goldTint", tokens.goldTint},
                                                       {"@goldText", tokens.goldText},
+                                                      {"@gold", tokens.gold},
                                                       {"@raised", tokens.raised},
                                                       {"@paper", tokens.paper},
                                                       {"@ink2", tokens.ink2},

@@ -1,8 +1,10 @@
 #include "app/theme/theme.h"
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QFontDatabase>
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QPalette>
 #include <QToolTip>
 #include <algorithm>
@@ -25,6 +27,15 @@ Theme::Theme(QApplication& application) : QObject(&application), m_application(a
 
 bool Theme::eventFilter(QObject* watched, QEvent* event)
 {
+    if (event->type() == QEvent::KeyPress) {
+        const auto* pressed = static_cast<QKeyEvent*>(event);
+        auto* button = qobject_cast<QAbstractButton*>(watched);
+        const bool enter = pressed->key() == Qt::Key_Return || pressed->key() == Qt::Key_Enter;
+        if (!enter || !button || !button->hasFocus() || pressed->modifiers().testFlag(Qt::ControlModifier))
+            return false;
+        button->click();
+        return true;
+    }
     if (event->type() != QEvent::ToolTip) return false;
     auto* widget = qobject_cast<QWidget*>(watched);
     if (!widget || !Qt::mightBeRichText(widget->toolTip())) return false;

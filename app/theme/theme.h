@@ -43,7 +43,7 @@ signals:
     void changed();
 
 protected:
-    // Tool tips say what stands there: a name is no markup.
+    // Tool tips say what stands there: a name is no markup. Enter presses the button that has the keys, as Space does.
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:

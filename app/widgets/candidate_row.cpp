@@ -199,7 +199,7 @@ void CandidateRow::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     painter->restore();
 }
 
-CandidateHeader::CandidateHeader(const Theme& theme, RankList& list, QWidget* parent)
+CandidateHeader::CandidateHeader(const Theme& theme, RankList& list, const QString& prefix, QWidget* parent)
     : QWidget(parent), m_theme(theme), m_list(list)
 {
     const struct {
@@ -207,18 +207,18 @@ CandidateHeader::CandidateHeader(const Theme& theme, RankList& list, QWidget* pa
         const char* name;
         QString text, help;
     } kColumns[] = {
-        {CandidateOrder::Name, "orderName", tr("driver"), tr("By name")},
-        {CandidateOrder::Clear, "orderClear", tr("clear behind"), tr("Most room behind first; mm, or inches")},
-        {CandidateOrder::Load, "orderLoad", tr("Ω"), tr("The least the source would see, most first")},
-        {CandidateOrder::Loudest, "orderReach", tr("bands"),
+        {CandidateOrder::Name, "Name", tr("driver"), tr("By name")},
+        {CandidateOrder::Clear, "Clear", tr("clear behind"), tr("Most room behind first; mm, or inches")},
+        {CandidateOrder::Load, "Load", tr("Ω"), tr("The least the source would see, most first")},
+        {CandidateOrder::Loudest, "Reach", tr("bands"),
          tr("Deep bass, mid-bass, middle, treble against what was there, at equal volts; loudest in its work first")},
-        {CandidateOrder::Travel, "orderTravel", tr("travel"), tr("With programme, of what it bears; least first")},
-        {CandidateOrder::Cheapest, "orderPrice", tr("price"), tr("Cheapest first, each")},
-        {CandidateOrder::Lightest, "orderMass", tr("kg"), tr("Lightest first, each")},
-        {CandidateOrder::Best, "orderPoints", tr("points"), tr("Best first")}};
+        {CandidateOrder::Travel, "Travel", tr("travel"), tr("With programme, of what it bears; least first")},
+        {CandidateOrder::Cheapest, "Price", tr("price"), tr("Cheapest first, each")},
+        {CandidateOrder::Lightest, "Mass", tr("kg"), tr("Lightest first, each")},
+        {CandidateOrder::Best, "Points", tr("points"), tr("Best first")}};
     for (const auto& column : kColumns) {
         auto* button = new QPushButton(this);
-        button->setObjectName(QLatin1String(column.name));
+        button->setObjectName(prefix + QLatin1String(column.name));
         button->setProperty("role", "column");
         button->setProperty("side", column.order == CandidateOrder::Name ? "left" : "right");
         button->setText(column.text);

@@ -43,7 +43,8 @@ private:
 class CandidateHeader : public QWidget {
     Q_OBJECT
 public:
-    explicit CandidateHeader(const Theme& theme, RankList& list, QWidget* parent = nullptr);
+    // prefix  of the names of its buttons: "order" gives orderPrice
+    CandidateHeader(const Theme& theme, RankList& list, const QString& prefix, QWidget* parent = nullptr);
     [[nodiscard]] CandidateOrder order() const { return m_order; }
     void setCurrency(const QString& currency);
     [[nodiscard]] QSize sizeHint() const override;

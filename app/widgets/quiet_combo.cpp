@@ -1,5 +1,6 @@
 #include "app/widgets/quiet_combo.h"
 
+#include <QKeyEvent>
 #include <QPainter>
 #include <QWheelEvent>
 
@@ -8,6 +9,15 @@ namespace app {
 QuietCombo::QuietCombo(QWidget* parent) : QComboBox(parent)
 {
     setFocusPolicy(Qt::StrongFocus);
+}
+
+void QuietCombo::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return showPopup();
+    const bool letter = !event->text().isEmpty() && event->text().front().isPrint() && event->key() != Qt::Key_Space;
+    if (letter && !event->modifiers().testFlag(Qt::AltModifier) && !event->modifiers().testFlag(Qt::ControlModifier))
+        return event->ignore();
+    QComboBox::keyPressEvent(event);
 }
 
 void QuietCombo::wheelEvent(QWheelEvent* event)

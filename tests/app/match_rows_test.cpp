@@ -74,7 +74,7 @@ TEST_F(MatchRows, AMarginIsALengthInItsRow)
         const app::CandidateColumns at = app::candidateColumns(QRect(box.left(), box.top(), box.width(), 34), theme);
         int dark = 0;
         for (int x = at.clear.left(); x <= at.clear.right(); ++x)
-            dark += drawn.pixelColor(x, at.clear.center().y() + 4) == theme.tokens().river ? 1 : 0;
+            dark += drawn.pixelColor(x, at.clear.center().y() + 4).rgb() == theme.tokens().river.rgb() ? 1 : 0;
         EXPECT_NEAR(dark, 38.0 * left_m / 0.03, 1.6) << one.part.name;
         ++measured;
     }

@@ -203,6 +203,10 @@ TEST_F(Match, TwoAreHeldAgainstEachOther)
         return QString();
     };
     EXPECT_GE(cell("parts to buy").toInt(), 2) << "both sides";
+    const auto* rows = find<QListView>("compareRows");
+    ASSERT_TRUE(rows->isVisible());
+    ASSERT_EQ(rows->model()->rowCount(), 2) << "as they stand in the ranking";
+    EXPECT_TRUE(rows->viewport()->rect().contains(rows->visualRect(rows->model()->index(1, 0))));
     EXPECT_TRUE(cell("work").contains("min")) << cell("work").toStdString();
     driver.click("compareCandidates");
     EXPECT_FALSE(table->isVisible());

@@ -24,6 +24,7 @@ int main(int argc, char** argv)
         QTest::qWait(150);
         window.window().grab().save(folder.filePath(QLatin1String(name)));
     };
+    window.settings().remove(QStringLiteral("tracesFolded/Match"));  // as it is at first
     window.window().resize(1280, 800);
     theme.setGround(app::Ground::Light);
     shoot("start.png");
@@ -66,11 +67,13 @@ int main(int argc, char** argv)
     window.openShipped(false);
     window.pickCandidate("wb-alder-4");
     shoot("match.png");
+    window.key(Qt::Key_F7);
     window.click("traceImpedance");
     window.openSlate("drop 60 A 5 m awg 4");
     shoot("slate.png");
     window.closeSlate();
     window.click("traceLevel");
+    window.key(Qt::Key_F7);
     window.click("mend_SPLIT2_0");
     window.key(Qt::Key_9, Qt::ControlModifier);
     shoot("job-card.png");

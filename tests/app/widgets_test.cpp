@@ -21,6 +21,7 @@
 #include "app/shell/rail.h"
 #include "app/shell/strip.h"
 #include "app/theme/theme.h"
+#include "app/widgets/band_reed.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/curve_line.h"
 #include "app/widgets/flow_layout.h"
@@ -287,6 +288,27 @@ TEST_F(Widgets, CurvesStayFoldedWhereTheyWereFolded)
     EXPECT_FALSE(plot->isVisible()) << "each station for itself";
     driver.click("traceFold");
     EXPECT_TRUE(plot->isVisible());
+}
+
+// Enter presses what has the keys, once; a closed list takes no letters.
+TEST_F(Widgets, EnterPressesAndLettersChangeNothing)
+{
+    tests::WindowDriver driver(theme);
+    driver.openDemo();
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    auto* flag = driver.window().findChild<QPushButton*>("filterGoesIn");
+    flag->setFocus();
+    driver.key(Qt::Key_Return);
+    EXPECT_TRUE(flag->isChecked());
+    driver.key(Qt::Key_Enter);
+    EXPECT_FALSE(flag->isChecked());
+    auto* held = driver.window().findChild<QComboBox*>("heldBy");
+    held->setFocus();
+    const QString before = held->currentText();
+    for (int row = 0; row < held->count(); ++row) QTest::keyClicks(held, held->itemText(row).left(1));
+    EXPECT_EQ(held->currentText(), before);
+    QTest::keyClick(held, Qt::Key_Down);
+    EXPECT_NE(held->currentText(), before);
 }
 
 TEST_F(Widgets, EachStationHasItsKeys)

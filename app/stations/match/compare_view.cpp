@@ -10,6 +10,8 @@
 
 #include "app/session/workbench.h"
 #include "app/theme/theme.h"
+#include "app/widgets/candidate_row.h"
+#include "app/widgets/rank_list.h"
 #include "app/widgets/waiting_line.h"
 #include "core/job/job_plan.h"
 #include "core/physics/smoothing.h"
@@ -40,8 +42,21 @@ QString countsOf(const std::vector<core::Finding>& findings)
 }  // namespace
 
 CompareView::CompareView(const Theme& theme, Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_theme(theme), m_bench(bench), m_table(new QTableWidget(this)), m_plot(new QCustomPlot(this))
+    : QWidget(parent),
+      m_theme(theme),
+      m_bench(bench),
+      m_model(new CandidateModel(theme, this)),
+      m_rows(new RankList(this)),
+      m_header(new CandidateHeader(theme, *m_rows, QStringLiteral("compareBy"), this)),
+      m_table(new QTableWidget(this)),
+      m_plot(new QCustomPlot(this))
 {
+    m_rows->setObjectName(QStringLiteral("compareRows"));
+    m_rows->setAccessibleName(tr("The drivers held against each other, as they are ranked"));
+    m_rows->setModel(m_model);
+    m_rows->setItemDelegate(new CandidateRow(theme, *m_rows));
+    m_rows->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    connect(m_header, &CandidateHeader::chosen, this, &CompareView::showRows);
     m_table->setObjectName(QStringLiteral("compareTable"));
     m_table->setAccessibleName(tr("The drivers held against each other, one a column"));
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -66,6 +81,8 @@ CompareView::CompareView(const Theme& theme, Workbench& bench, QWidget* parent)
     auto* waiting = new WaitingLine(bench, this, kComparison, this);
     connect(waiting, &WaitingLine::askedAgain, this, &CompareView::askedAgain);
     layout->addWidget(waiting);
+    layout->addWidget(m_header);
+    layout->addWidget(m_rows);
     layout->addWidget(m_table, 3);
     layout->addWidget(m_plot, 2);
 }
@@ -89,19 +106,35 @@ void CompareView::present(const SharedSnapshot& snapshot, core::DeviceId device,
                 });
 }
 
+void CompareView::setCurrency(const QString& currency)
+{
+    m_model->setCurrency(currency);
+    m_header->setCurrency(currency);
+}
+
+// As high as its lines and the heading over what does not go in.
+void CompareView::showRows()
+{
+    m_model->setCandidates(m_held);
+    m_model->setFilter({.order = m_header->order()});
+    int height = 2 * m_rows->frameWidth();
+    for (int row = 0; row < m_model->rowCount(); ++row)
+        height += m_rows->sizeHintForIndex(m_model->index(row)).height();
+    m_rows->setFixedHeight(height);
+}
+
 void CompareView::show(core::DeviceId device, core::ListenerId listener)
 {
+    showRows();
     fillTable(device, listener);
     drawCurves(listener);
 }
 
 void CompareView::fillTable(core::DeviceId device, core::ListenerId listener)
 {
-    const QStringList rows{
-        tr("kind"),          tr("points"),   tr("the rules say"), tr("channel sees"), tr("reach 60–250 Hz"),
-        tr("250 Hz–4 kHz"),  tr("4–20 kHz"), tr("rated"),         tr("travel used"),  tr("left behind"),
-        tr("left in front"), tr("price"),    tr("mass"),          tr("parts to buy"), tr("work"),
-        tr("to the vehicle")};
+    const QStringList rows{tr("kind"),     tr("the rules say"), tr("reach 60–250 Hz"), tr("250 Hz–4 kHz"),
+                           tr("4–20 kHz"), tr("rated"),         tr("left in front"),   tr("parts to buy"),
+                           tr("work"),     tr("to the vehicle")};
     m_table->clear();
     m_table->setRowCount(static_cast<int>(rows.size()));
     m_table->setColumnCount(static_cast<int>(m_held.size()));
@@ -121,26 +154,18 @@ void CompareView::fillTable(core::DeviceId device, core::ListenerId listener)
         };
         QStringList damage;
         for (const core::Damage& what : one.damage) damage << words::textOf(what);
-        const auto price = core::valueOf(one.part.figures, core::Quantity::Price);
-        const auto mass = core::valueOf(one.part.figures, core::Quantity::Mass_kg);
         const core::JobPlan job =
             core::planJob(m_trials[i].plan, core::kFound, m_trials[i].plan.job.goal, m_trials[i].evaluation);
         int parts = 0;
         for (const core::PartRow& part : job.parts) parts += part.count;
         const QStringList cells{
             one.part.driverClass.empty() ? tr("not known") : words::nameOfClass(one.part.driverClass),
-            words::fixedNumber(one.points, 1),
             countsOf(m_trials[i].findings),
-            one.connected ? words::ohms(one.least_ohm) : tr("–"),
             reach(core::Band::MidBass),
             reach(core::Band::Mid),
             reach(core::Band::Treble),
             run ? words::watts(run->driver.power_w) : tr("–"),
-            one.connected ? words::percent(one.travel_ratio) : tr("–"),
-            margin(one.fit.depthMargin_m),
             margin(one.fit.frontMargin_m),
-            price ? words::moneyText(*price, m_currency) : tr("not known"),
-            mass ? words::fieldText(core::Quantity::Mass_kg, *mass, m_theme.units()) : tr("not known"),
             QString::number(parts),
             words::minutes(job.minutes),
             damage.isEmpty() ? tr("nothing is cut") : damage.join(QStringLiteral("; "))};

@@ -13,15 +13,19 @@ class QTableWidget;
 
 namespace app {
 
+class CandidateHeader;
+class CandidateModel;
+class RankList;
 class Theme;
 class Workbench;
 
-// Two or three drivers held against each other in one role: curves at the ear, load, loudness, limits, fit, cost.
+// Two or three drivers held against each other in one role: the rows of the ranking, then curves at the ear, load,
+// loudness, limits, fit, cost.
 class CompareView : public QWidget {
     Q_OBJECT
 public:
     CompareView(const Theme& theme, Workbench& bench, QWidget* parent = nullptr);
-    void setCurrency(const QString& currency) { m_currency = currency; }
+    void setCurrency(const QString& currency);
     // Each of them as a whole plan is worked out on the bench; until then what was compared before stands.
     void present(const SharedSnapshot& snapshot, core::DeviceId device, core::ListenerId listener,
                  std::vector<core::Candidate> held);
@@ -31,6 +35,7 @@ signals:
 
 private:
     void show(core::DeviceId device, core::ListenerId listener);
+    void showRows();
     void fillTable(core::DeviceId device, core::ListenerId listener);
     void drawCurves(core::ListenerId listener);
 
@@ -38,9 +43,11 @@ private:
     Workbench& m_bench;
     std::vector<core::Candidate> m_held{};  // that are shown
     std::vector<core::Trial> m_trials{};    // of them, one each
+    CandidateModel* m_model;
+    RankList* m_rows;  // as they stand in the ranking
+    CandidateHeader* m_header;
     QTableWidget* m_table;
     QCustomPlot* m_plot;
-    QString m_currency{};
 };
 
 }  // namespace app

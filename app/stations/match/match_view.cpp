@@ -65,7 +65,7 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_planSet(new QPushButton(tr("Plan the whole set"), this)),
       m_stack(new QStackedWidget(this)),
       m_list(new RankList(this)),
-      m_header(new CandidateHeader(theme, *m_list, this)),
+      m_header(new CandidateHeader(theme, *m_list, QStringLiteral("order"), this)),
       m_empty(new PlainLabel(this)),
       m_detail(new QWidget(this)),
       m_candidates(new CandidateModel(theme, this)),

@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include "core/edits/fit_edits.h"
+#include "core/edits/layers.h"
 #include "core/edits/lining_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/vehicle_sheet.h"
