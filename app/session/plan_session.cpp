@@ -238,13 +238,23 @@ void PlanSession::take(const core::Mend& mend)
         emit measureAsked(request.device, request.what.value_or(core::Quantity::Depth_m));
         return;
     }
-    const auto found = core::answer(request, m_document.plan, m_snapshot->practice(), m_shop->shelf);
-    if (found)
-        apply(*found);
-    else
-        emit refused(request.kind == core::SolverRequest::Kind::ChooseBracket
-                         ? tr("The shelf has no bracket that meets this vehicle's holes and the driver's.")
-                         : tr("The shelf has no other driver for this place."));
+    m_request = request;
+    askSolverAgain();
+}
+
+void PlanSession::askSolverAgain()
+{
+    m_bench->ask(
+        this, mending(), m_snapshot->revision,
+        [this, shown = m_snapshot, request = m_request](const std::stop_token& stop) -> Workbench::Take {
+            const auto found = core::answer(request, shown->plan, shown->practice(), shown->shop->shelf, stop);
+            return [this, found, kind = request.kind] {
+                if (found) return apply(*found);
+                emit refused(kind == core::SolverRequest::Kind::ChooseBracket
+                                 ? tr("The shelf has no bracket that meets this vehicle's holes and the driver's.")
+                                 : tr("The shelf has no other driver for this place."));
+            };
+        });
 }
 
 void PlanSession::setShelf(const core::Shelf& shelf)

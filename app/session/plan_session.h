@@ -60,6 +60,9 @@ public:
     void endDrag(bool keep);
     // A mend's edit, asked of a solver or of whoever holds the meter where it must be.
     void take(const core::Mend& mend);
+    // A solver's mend is asked of the bench under this name, in this session's; given up there, it can be asked again.
+    [[nodiscard]] static QString mending() { return QStringLiteral("mend"); }
+    void askSolverAgain();
 
     // Unsaved work that windows which are no more left of this plan, or of no saved one; the latest first.
     [[nodiscard]] std::vector<LostWork> lostWork() const;
@@ -98,6 +101,7 @@ private:
     std::unique_ptr<Workbench> m_bench;
     Widening* m_widening;
     std::unique_ptr<FileLock> m_lock;
+    core::SolverRequest m_request{};  // of the mend that was taken last
     bool m_open = false;
     int m_drags = 0;          // drags so far
     bool m_dragging = false;  // the last step on the stack still grows

@@ -16,6 +16,7 @@
 #include "app/shell/trace_drawer.h"
 #include "app/stations/start_page.h"
 #include "app/theme/theme.h"
+#include "app/widgets/waiting_line.h"
 #include "words/figures.h"
 #include "words/file_words.h"
 
@@ -43,7 +44,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
       m_rail(new Rail(theme)),
       m_strip(new Strip(theme)),
       m_pages(new QStackedWidget),
-      m_start(new StartPage(theme)),
+      m_start(new StartPage(theme, session.shop().vehicles)),
       m_path(makeStations(theme, session.bench())),
       m_findings(new FindingsColumn(theme)),
       m_traces(new TraceDrawer(theme)),
@@ -136,6 +137,9 @@ void MainWindow::build()
     grid->addWidget(m_strip, 0, 0, 1, 3);
     grid->addWidget(m_rail, 1, 0, 3, 1);
     grid->addWidget(m_split, 2, 1);
+    auto* mending = new WaitingLine(m_session.bench(), &m_session, PlanSession::mending(), central);
+    connect(mending, &WaitingLine::askedAgain, &m_session, &PlanSession::askSolverAgain);
+    grid->addWidget(mending, 1, 2);
     grid->addWidget(m_findings, 2, 2, 2, 1);
     grid->addWidget(m_slate, 3, 1);
     grid->setColumnStretch(1, 1);

@@ -11,13 +11,11 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
-#include "app/widgets/flow_layout.h"
-#include "core/model/names.h"
-#include "words/name_words.h"
+#include "app/widgets/yard.h"
 
 namespace app {
 
-StartPage::StartPage(const Theme& theme, QWidget* parent)
+StartPage::StartPage(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent)
     : QWidget(parent),
       m_theme(theme),
       m_search(new QLineEdit(this)),
@@ -32,14 +30,13 @@ StartPage::StartPage(const Theme& theme, QWidget* parent)
         return label;
     };
     auto* about =
-        new PlainLabel(tr("Plan a speaker change before a panel comes off: what the amplifier sees, what the "
-                          "ears hear, what to do in which order. F4 answers a quick question without a plan."),
-                       this);
+        new PlainLabel(tr("Pick it, and the first question comes. F4 answers a quick question without a plan."), this);
+    about->setProperty("role", "quiet");
     about->setWordWrap(true);
     m_search->setObjectName(QStringLiteral("sheetSearch"));
     m_search->setAccessibleName(tr("Find a vehicle sheet by name or kind"));
-    m_search->setPlaceholderText(tr("find by name or kind"));
-    m_search->setMaximumWidth(420);
+    m_search->setPlaceholderText(tr("one you met before: name or kind"));
+    m_search->setMaximumWidth(m_theme.px(380));
     const auto button = [this](const QString& text, const char* name) {
         auto* made = new QPushButton(text, this);
         made->setObjectName(QLatin1String(name));
@@ -49,19 +46,22 @@ StartPage::StartPage(const Theme& theme, QWidget* parent)
     auto* open = button(tr("&Open a plan…"), "startOpen");
     auto* demo = button(tr("Open the &demo plan"), "startDemo");
     auto* others = new QHBoxLayout;
-    for (QWidget* one : {static_cast<QWidget*>(open), static_cast<QWidget*>(demo)}) others->addWidget(one);
+    for (QWidget* one : {open, sheet, demo}) others->addWidget(one);
     others->addStretch();
+    auto* yard = new Yard(theme, vehicles, this);
+    connect(yard, &Yard::taken, this, &StartPage::newAsked);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(m_theme.px(20));
+    top->addWidget(heading(tr("What came in?")));
+    top->addWidget(about, 1);
+    top->addWidget(m_search, 1);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(40, 28, 40, 20);
-    layout->setSpacing(10);
-    layout->addWidget(about);
-    layout->addWidget(heading(tr("A new job: what came in?")));
-    layout->addWidget(kindRow());
-    layout->addWidget(heading(tr("One that is known already")));
-    layout->addWidget(m_search);
+    layout->setContentsMargins(40, 20, 40, 16);
+    layout->setSpacing(8);
+    layout->addLayout(top);
     layout->addLayout(m_sheets);
-    layout->addWidget(sheet, 0, Qt::AlignLeft);
-    layout->addWidget(heading(tr("Go on with a plan")));
+    layout->addWidget(yard);
+    layout->addWidget(heading(tr("Go on with")));
     layout->addLayout(m_recent);
     layout->addLayout(others);
     layout->addStretch();
@@ -69,21 +69,6 @@ StartPage::StartPage(const Theme& theme, QWidget* parent)
     connect(demo, &QPushButton::clicked, this, &StartPage::demoAsked);
     connect(open, &QPushButton::clicked, this, &StartPage::openAsked);
     connect(sheet, &QPushButton::clicked, this, &StartPage::sheetAsked);
-}
-
-QWidget* StartPage::kindRow()
-{
-    auto* row = new QWidget(this);
-    auto* flow = new FlowLayout(6);
-    row->setLayout(flow);
-    for (const auto& kind : core::enumNames<core::BodyKind>()) {
-        auto* button = new QPushButton(words::nameOf(kind.value), row);
-        button->setObjectName(QStringLiteral("new_%1").arg(QString::fromStdString(std::string(kind.text))));
-        button->setAccessibleName(tr("New job: %1").arg(button->text()));
-        connect(button, &QPushButton::clicked, this, [this, kind = kind.value] { emit newAsked(kind); });
-        flow->addWidget(button);
-    }
-    return row;
 }
 
 void StartPage::setSheetFolder(const QString& folder)
@@ -113,7 +98,7 @@ void StartPage::showSheets()
         auto* button = new QPushButton(nameOf(found[i]), this);
         button->setObjectName(QStringLiteral("sheet%1").arg(i));
         connect(button, &QPushButton::clicked, this, [this, path = found[i].path] { emit sheetChosen(path); });
-        m_sheets->addWidget(button, 0, Qt::AlignLeft);
+        m_sheets->addWidget(button, 0, Qt::AlignRight);
     }
     QString said;
     if (found.size() > kMost) said = tr("and %1 more; type a word of the name").arg(found.size() - kMost);
@@ -125,7 +110,7 @@ void StartPage::showSheets()
     auto* label = new PlainLabel(said, this);
     label->setObjectName(QStringLiteral("noSheets"));
     label->setProperty("role", "quiet");
-    m_sheets->addWidget(label);
+    m_sheets->addWidget(label, 0, Qt::AlignRight);
 }
 
 void StartPage::showRecent(const QStringList& paths)

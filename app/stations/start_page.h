@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/session/sheet_shelf.h"
+#include "core/model/usual_vehicle.h"
 
 class QLineEdit;
 class QVBoxLayout;
@@ -11,12 +12,12 @@ namespace app {
 
 class Theme;
 
-// What stands in the window while no plan is open: a new job by kind of vehicle, one from a vehicle sheet, what was
-// open lately, the demo.
+// What stands in the window while no plan is open: the yard, where a new job begins by what came in; a vehicle sheet
+// found by name; what was open lately; the demo.
 class StartPage : public QWidget {
     Q_OBJECT
 public:
-    explicit StartPage(const Theme& theme, QWidget* parent = nullptr);
+    StartPage(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent = nullptr);
     void showRecent(const QStringList& paths);
     void setSheetFolder(const QString& folder);
 
@@ -34,7 +35,6 @@ protected:
 private:
     void readSheets();
     void showSheets();
-    [[nodiscard]] QWidget* kindRow();
 
     const Theme& m_theme;
     QString m_folder{};

@@ -37,7 +37,8 @@ Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, De
     return trial;
 }
 
-std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf)
+std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf,
+                           const std::stop_token& stop)
 {
     if (request.kind == SolverRequest::Kind::ChooseBracket) return chooseBracket(plan, practice, shelf, request.device);
     constexpr int kWorthTrying = 12;
@@ -45,7 +46,9 @@ std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const
     std::optional<Edit> best;
     std::pair<int64_t, int64_t> least{};
     int tried = 0;
-    for (const Candidate& candidate : rankDrivers(plan, shelf, request.device, evaluation)) {
+    for (const Candidate& candidate :
+         rankDrivers(plan, shelf, request.device, evaluation, RankScope::WhatSuits, stop)) {
+        if (stop.stop_requested()) return std::nullopt;
         if (candidate.fitted) continue;
         if (++tried > kWorthTrying) break;
         const auto against = againstIt(tryDriver(plan, practice, candidate.part, request.device, evaluation));

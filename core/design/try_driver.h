@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <stop_token>
 #include <vector>
 
 #include "core/model/finding.h"
@@ -21,7 +22,8 @@ struct Trial {
 
 // The edit that answers a request: for another driver, of the best candidates of the shelf the one that the rules say
 // least against, and that is not fitted already; for a bracket, the flattest that fits. Nothing if the shelf has none.
+// stop  asked before each candidate; what comes back after that is no answer
 [[nodiscard]] std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice,
-                                         const Shelf& shelf);
+                                         const Shelf& shelf, const std::stop_token& stop = {});
 
 }  // namespace core

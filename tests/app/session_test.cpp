@@ -1,4 +1,5 @@
 #include "app/session/plan_session.h"
+#include "app/session/workbench.h"
 
 #include <gtest/gtest.h>
 #include <sys/stat.h>
@@ -344,7 +345,8 @@ TEST_F(Session, AnotherShelfLeavesThePlanAlone)
     QSignalSpy refused(session.get(), &PlanSession::refused);
     session->take({core::MendName::ChooseDriver, 0.0,
                    core::SolverRequest{core::SolverRequest::Kind::ChooseDriver, kLeftSpeaker, {}, {}}});
-    EXPECT_EQ(refused.count(), 1) << "an empty shelf has no other driver";
+    EXPECT_EQ(refused.count(), 0) << "it is asked of the bench";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return refused.count() == 1; }, 5000)) << "an empty shelf has no other driver";
 }
 
 TEST_F(Session, AMeasureIsAskedOfWhoeverHoldsTheRuler)
@@ -355,6 +357,29 @@ TEST_F(Session, AMeasureIsAskedOfWhoeverHoldsTheRuler)
                    core::SolverRequest{core::SolverRequest::Kind::Measure, kLeftSpeaker, {}, core::Quantity::Depth_m}});
     ASSERT_EQ(asked.count(), 1);
     EXPECT_EQ(asked.first().at(0).value<core::DeviceId>(), kLeftSpeaker);
+}
+
+// Another driver is worked out beside the window: one edit once it is found, and nothing if the plan moved on
+// meanwhile.
+TEST_F(Session, AnotherDriverComesFromTheBenchAsOneEdit)
+{
+    const auto session = open();
+    const core::Mend mend{core::MendName::ChooseDriver, 0.0,
+                          core::SolverRequest{core::SolverRequest::Kind::ChooseDriver, kLeftSpeaker, {}, {}}};
+    const core::Plan plan = session->snapshot().plan;
+    session->take(mend);
+    EXPECT_EQ(session->snapshot().plan, plan);
+    EXPECT_TRUE(session->bench().isAsked(PlanSession::mending()));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return session->undoStack().count() == 1; }, 10'000));
+    EXPECT_NE(session->snapshot().plan, plan);
+    session->undoStack().undo();
+    session->take(mend);
+    core::Plan other = session->snapshot().plan;
+    other.job.complaint = "it hums";
+    session->apply(core::difference(core::EditName::SetJob, session->snapshot().plan, other));
+    EXPECT_FALSE(session->bench().isAsked(PlanSession::mending())) << "of a plan that is no more";
+    QTest::qWait(50);
+    EXPECT_EQ(session->snapshot().plan, other);
 }
 
 }  // namespace

@@ -113,7 +113,8 @@ void WindowDriver::settle()
 {
     const auto waits = [this] {
         app::Workbench& bench = m_session->bench();
-        return bench.isAsked(QStringLiteral("ranking")) || bench.isAsked(QStringLiteral("comparison"));
+        return bench.isAsked(QStringLiteral("ranking")) || bench.isAsked(QStringLiteral("comparison")) ||
+               bench.isAsked(app::PlanSession::mending());
     };
     if (!QTest::qWaitFor([&] { return !waits(); }, 20'000)) qFatal("the bench does not answer");
 }
