@@ -10,6 +10,7 @@
 #include "core/base/warning.h"
 #include "core/io/shop.h"
 #include "core/model/edit.h"
+#include "core/model/evaluation.h"
 
 namespace core {
 
