@@ -32,6 +32,8 @@ namespace words {
 [[nodiscard]] QString moneyText(double amount, const QString& currency);
 // a length in millimetres, tenths where they matter, with a true minus; or in inches
 [[nodiscard]] QString marginText(double value_m, UnitSystem units);
+// the same where the unit stands elsewhere
+[[nodiscard]] QString marginNumber(double value_m, UnitSystem units);
 // "turned 45° left; the badge is not upright then"
 [[nodiscard]] QString textOf(const core::TurnChoice& turn);
 

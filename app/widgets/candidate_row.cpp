@@ -95,8 +95,7 @@ void CandidateRow::paintClear(QPainter& painter, const QRect& box, const core::C
                      meets ? core::Severity::Stop : core::Severity::Care, tokens);
     painter.setPen(meets || tight ? colour : tokens.ink);
     const double at = zero + (meets ? 0.0 : length) + m_theme.px(6);
-    const bool inches = m_theme.units() == words::UnitSystem::Imperial;
-    const QString text = words::fixedNumber(inches ? left_m / 0.0254 : 1000.0 * left_m, inches ? 2 : 1);
+    const QString text = words::marginNumber(left_m, m_theme.units());
     painter.drawText(QRectF(at, box.top(), box.right() - at + m_theme.px(8), box.height()),
                      Qt::AlignVCenter | Qt::AlignLeft, text);
 }
@@ -108,9 +107,9 @@ void CandidateRow::paintReach(QPainter& painter, const QRect& box, const core::C
     const double most = 0.5 * m_theme.px(kRowLine) - m_theme.px(4);
     painter.setPen(QPen(tokens.ink2, 1));
     painter.drawLine(QPointF(box.left(), base), QPointF(box.right(), base));
+    if (!one.bands_db) return;
     for (size_t band = 0; band < core::kBandCount; ++band) {
-        if (!one.bands_db[band]) continue;
-        const double share = std::clamp(*one.bands_db[band] / kMostBand_db, -1.0, 1.0);
+        const double share = std::clamp((*one.bands_db)[band] / kMostBand_db, -1.0, 1.0);
         const bool less = share < 0.0;
         painter.setPen(QPen(less ? tokens.clay : tokens.goldText, 1));
         painter.setBrush(less ? tokens.raised : tokens.gold);
@@ -208,7 +207,7 @@ CandidateHeader::CandidateHeader(const Theme& theme, RankList& list, const QStri
         QString text, help;
     } kColumns[] = {
         {CandidateOrder::Name, "Name", tr("driver"), tr("By name")},
-        {CandidateOrder::Clear, "Clear", tr("clear behind"), tr("Most room behind first; mm, or inches")},
+        {CandidateOrder::Clear, "Clear", QString(), tr("What is left behind it, most first")},
         {CandidateOrder::Load, "Load", tr("Ω"), tr("The least the source would see, most first")},
         {CandidateOrder::Loudest, "Reach", tr("bands"),
          tr("Deep bass, mid-bass, middle, treble against what was there, at equal volts; loudest in its work first")},
@@ -232,6 +231,7 @@ CandidateHeader::CandidateHeader(const Theme& theme, RankList& list, const QStri
     m_buttons.at(m_order)->setChecked(true);
     list.viewport()->installEventFilter(this);  // the columns are the list's
     connect(&theme, &Theme::changed, this, &CandidateHeader::arrange);
+    arrange();
 }
 
 void CandidateHeader::setCurrency(const QString& currency)
@@ -254,6 +254,8 @@ void CandidateHeader::choose(CandidateOrder order)
 // Over the columns of the list, which may have a bar at its side.
 void CandidateHeader::arrange()
 {
+    m_buttons.at(CandidateOrder::Clear)
+        ->setText(m_theme.units() == words::UnitSystem::Imperial ? tr("clear, in") : tr("clear, mm"));
     const int inset = m_list.frameWidth();
     const CandidateColumns at = candidateColumns(QRect(inset, 0, m_list.viewport()->width(), height()), m_theme);
     const std::pair<CandidateOrder, QRect> kBoxes[] = {

@@ -60,13 +60,6 @@ private:
     double m_thickness_m;
 };
 
-// The number alone: what it is in stands once, at the head.
-QString numberOf(double thickness_m, words::UnitSystem units)
-{
-    if (!(thickness_m > 0.0)) return QStringLiteral("0");
-    return words::plainNumber(units == words::UnitSystem::Imperial ? thickness_m / 0.0254 : 1e3 * thickness_m);
-}
-
 }  // namespace
 
 SpacerPicker::SpacerPicker(const Theme& theme, QWidget* parent)
@@ -106,7 +99,9 @@ void SpacerPicker::rebuild()
     m_name->setToolTip(m_units == words::UnitSystem::Imperial ? tr("in inches") : tr("in millimetres"));
     for (const double thickness_m : m_stock_m) {
         const bool used = same(thickness_m, m_used_m);
-        auto* slab = new Slab(m_theme, thickness_m, numberOf(thickness_m, m_units), this);
+        auto* slab =
+            new Slab(m_theme, thickness_m,
+                     thickness_m > 0.0 ? words::marginNumber(thickness_m, m_units) : QStringLiteral("0"), this);
         slab->setObjectName(QStringLiteral("spacer_%1").arg(1e-1 * std::round(1e4 * thickness_m)));
         slab->setChecked(used);
         slab->setAccessibleName(thickness_m > 0.0 ? tr("spacer of %1").arg(words::marginText(thickness_m, m_units))

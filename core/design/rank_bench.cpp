@@ -99,11 +99,9 @@ private:
         const auto change = [&](Band band) {
             return bandLevel_db(m_role.tables, band, square) - m_role.bandsBefore_db[static_cast<size_t>(band)];
         };
-        constexpr double kSilent_db = -200.0;
+        m_candidate.bands_db.emplace();
         for (const Band band : {Band::LowBass, Band::MidBass, Band::Mid, Band::Treble})
-            if (m_role.bandsBefore_db[static_cast<size_t>(band)] > kSilent_db &&
-                bandLevel_db(m_role.tables, band, square) > kSilent_db)
-                m_candidate.bands_db[static_cast<size_t>(band)] = change(band);
+            (*m_candidate.bands_db)[static_cast<size_t>(band)] = change(band);
         const bool bass = m_role.work == DriverWork::Bass;
         m_candidate.levelChange_db = change(bass                                ? Band::MidBass
                                             : m_role.work == DriverWork::Treble ? Band::Treble

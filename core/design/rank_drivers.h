@@ -38,7 +38,8 @@ struct Candidate {
     bool connected = false;       // the rest is known only where a channel plays it:
     double least_ohm = 0.0;       // what the channel would see
     double levelChange_db = 0.0;  // on axis, 250 Hz-4 kHz (a subwoofer's: 20-250 Hz), at equal source volts
-    std::array<std::optional<double>, kBandCount> bands_db{};  // change of each band that both reach, on axis
+    std::optional<std::array<double, kBandCount>>
+        bands_db{};                         // change of each band on axis; nothing: none played before
     double bandChange_db = 0.0;             // the worse of 60-250 Hz and 4-20 kHz, as far as the place plays them
     double heat_ratio = 0.0;                // programme watts over its rating
     double travel_ratio = 0.0;              // travel with programme at the source's limit over Xmax

@@ -112,6 +112,19 @@ TEST_F(MatchRows, EachColumnSortsByItsOwnAndWhatDoesNotGoInComesLast)
         }
 }
 
+// The unit stands once, over its column; a slab says its number alone.
+TEST_F(MatchRows, MarginsAndSlabsFollowTheUnits)
+{
+    EXPECT_EQ(find<QPushButton>("orderClear")->text(), "clear, mm");
+    EXPECT_EQ(find<QAbstractButton>("spacer_6")->text(), "6");
+    theme.setUnits(words::UnitSystem::Imperial);
+    QTest::qWait(5);
+    EXPECT_EQ(find<QPushButton>("orderClear")->text(), "clear, in");
+    EXPECT_EQ(find<QAbstractButton>("spacer_6")->text(), "0.24");  // 6 over 25.4
+    EXPECT_EQ(find<QAbstractButton>("spacer_0")->text(), "0");
+    theme.setUnits(words::UnitSystem::Metric);
+}
+
 // The picked row opens to its reasons, whole and in sight, and closes when another one is picked.
 TEST_F(MatchRows, ThePickedRowHoldsItsReasons)
 {

@@ -103,7 +103,7 @@ TEST_F(Ranking, SaysWhatThePlanWouldSayWithIt)
                     if (one.run.id.coil.device == tests::kLeftSpeaker && !one.sameCone) sum += one.pressure_pa_v;
                 return bandLevel_db(*evaluation.tables, band, Eigen::ArrayXd(sum.abs2()));
             };
-            EXPECT_NEAR(candidate.bands_db[static_cast<size_t>(band)].value(),
+            EXPECT_NEAR(candidate.bands_db.value()[static_cast<size_t>(band)],
                         level(goal) - level(*evaluation.stages.at(kFound)), 0.15)
                 << candidate.part.name;
         }
