@@ -80,6 +80,7 @@ Result<Intake> takeResponse(std::string_view text, const std::string& file, cons
     curve.level_db.assign(measured.magnitude.begin(), measured.magnitude.end());
     if (measured.hasPhase) curve.phase_deg.assign(measured.phase_deg.begin(), measured.phase_deg.end());
     Intake intake{.rows = curve.frequency_hz.size(), .warnings = read->warnings};
+    intake.warnings.push_back({WarningKind::AsOnASheet, {}});
     const Fitout fitout = resolve(*target.plan, target.stage);
     const std::string coil = firstOf(partOf(fitout, target.device), ElementKind::Coil);
     intake.gives = setResponse(*target.plan, target.stage, {target.device, coil}, curve);

@@ -26,7 +26,7 @@ TEST_F(Cli, TakesAResponseOntoADriver)
             "");
     EXPECT_EQ(ran.code, 0);
     EXPECT_EQ(ran.json().at("rows"), 2);
-    EXPECT_EQ(ran.json().at("warnings"), Json::array({"2 lines at 1000 Hz averaged", "no phase"}));
+    EXPECT_EQ(ran.json().at("warnings"), Json::array({"2 lines at 1000 Hz averaged", "no phase", "AsOnASheet"}));
     const Json plan = Json::parse(std::ifstream(file("out.reed")));
     EXPECT_EQ(plan.at("curves").begin()->at("level_db"), Json::array({80.0, 85.0}));
 }

@@ -96,6 +96,7 @@ TEST(Importer, AMeasuredResponseIsHeardFromThenOn)
         const auto intake = importerByKey("response")->read(text, "left.frd", {&plan, kFound, kLeftSpeaker}, shop());
         EXPECT_TRUE(intake);
         EXPECT_EQ(intake->rows, 4U);
+        EXPECT_EQ(textsOf(intake->warnings), std::vector<std::string>{"AsOnASheet"}) << "what it is taken for is said";
         const Plan after = apply(plan, std::get<Edit>(intake->gives)).plan;
         EXPECT_TRUE(validate(after).empty());
         EXPECT_EQ(after.curves.size(), plan.curves.size() + 1);
