@@ -60,6 +60,7 @@ void IntakeDialog::build()
     file->addWidget(m_path, 1);
     file->addWidget(choose);
     auto* form = new QFormLayout;
+    form->setSpacing(6);
     auto* label = new PlainLabel(tr("&File"), this);
     label->setBuddy(m_path);
     form->addRow(label, file);
@@ -67,7 +68,7 @@ void IntakeDialog::build()
     form->addRow(m_ask, m_onto);
     auto* buttons = new QDialogButtonBox(this);
     buttons->addButton(m_take, QDialogButtonBox::ActionRole);
-    buttons->addButton(QDialogButtonBox::Close);
+    buttons->addButton(tr("Close"), QDialogButtonBox::RejectRole);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(form);

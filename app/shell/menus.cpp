@@ -166,7 +166,7 @@ void MainWindow::showKeys()
         tr("Ctrl+N new job · %1 · F4 or / Slate · F6 next area · F7 curves · F8 bay mode · Ctrl+Z undo · "
            "Ctrl+Shift+Z redo · Ctrl+S save · Ctrl + and − size.")
             .arg(stations.join(QStringLiteral(" · ")));
-    const QString here = m_open ? m_open->sign().keys : tr("Tab to a kind of vehicle, Space takes it.");
+    const QString here = m_open ? m_open->sign().keys : tr("Arrows walk the yard, Enter takes a vehicle.");
     m_keysText = tr("%1 %2").arg(here, everywhere);
     m_notice->say(m_keysText);
 }

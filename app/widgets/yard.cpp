@@ -15,7 +15,7 @@ namespace app {
 namespace {
 
 constexpr double kName = 24.0, kAir = 10.0, kLeastGap = 14.0;  // pixels at normal zoom
-constexpr double kMostScale = 48.0, kLeastScale = 22.0;        // pixels a metre
+constexpr double kMostScale = 48.0, kLeastScale = 19.0;        // pixels a metre
 
 using core::BodyKind;
 
