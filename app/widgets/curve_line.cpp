@@ -51,8 +51,12 @@ void CurveLine::paintEvent(QPaintEvent*)
     const Tokens& tokens = m_theme.tokens();
     const auto draw = [&](const QVector<double>& curve, const QPen& pen) {
         if (curve.size() != m_hz.size() || curve.size() < 2) return;
+        // A point every few pixels: a dashed line costs by its points, and a drag paints this in each frame.
+        constexpr qsizetype kApart = 5;
+        const qsizetype step = std::max<qsizetype>(1, kApart * m_hz.size() / std::max(1, width()));
         QPolygonF line;
-        for (qsizetype i = 0; i < curve.size(); ++i) line << at(m_hz[i], curve[i]);
+        for (qsizetype i = 0; i < curve.size(); i += step) line << at(m_hz[i], curve[i]);
+        line << at(m_hz.back(), curve.back());
         painter.setPen(pen);
         painter.drawPolyline(line);
     };
