@@ -9,6 +9,7 @@
 #include "core/advice/deviations.h"
 #include "core/advice/family.h"
 #include "core/design/shelf_facts.h"
+#include "core/evaluate/grid_tables.h"
 #include "core/fitout/driver_work.h"
 #include "core/model/inside_ways.h"
 #include "tests/core/demo_plan.h"
