@@ -10,14 +10,6 @@
 namespace core {
 namespace {
 
-// The colour of the lead to this terminal, nearest the driver first; empty if nobody said.
-std::string leadColour(const Fitout& fitout, const Pin& pin)
-{
-    for (const WireId wire : leadBack(fitout, pin).wires)
-        if (const std::string& colour = fitout.wires.at(wire).colour; !colour.empty()) return colour;
-    return {};
-}
-
 // Where a level crosses this one between two points of the grid: straight in decibels over octaves.
 double crossing_hz(const Eigen::ArrayXd& frequency_hz, const Eigen::ArrayXd& level, Eigen::Index from, double crossed)
 {

@@ -98,4 +98,11 @@ LeadBack leadBack(const Fitout& fitout, const Pin& pin)
     return BackWalk(fitout).from(pin).back;
 }
 
+std::string leadColour(const Fitout& fitout, const Pin& pin)
+{
+    for (const WireId wire : leadBack(fitout, pin).wires)
+        if (const std::string& colour = fitout.wires.at(wire).colour; !colour.empty()) return colour;
+    return {};
+}
+
 }  // namespace core

@@ -14,4 +14,7 @@ struct LeadBack {
 };
 [[nodiscard]] LeadBack leadBack(const Fitout& fitout, const Pin& pin);
 
+// The colour of the lead to this terminal, nearest the driver first; empty if nobody said.
+[[nodiscard]] std::string leadColour(const Fitout& fitout, const Pin& pin);
+
 }  // namespace core

@@ -26,7 +26,7 @@
 namespace core {
 namespace {
 
-const Shop& shop()
+const Shop& limitsShop()
 {
     static const Shop shipped = shippedShop();
     return shipped;
@@ -67,7 +67,7 @@ TEST(Mismatch, OfTwoWaysIsTheDifferenceWhereEachPlays)
     }
     ASSERT_TRUE(woofer && tweeter);
     int said = 0, oneBand = 0;
-    for (const Part* part : shop().shelf.of(PartKind::Driver)) {
+    for (const Part* part : limitsShop().shelf.of(PartKind::Driver)) {
         const Plan tried = apply(plan, fitPluggedIn(plan, woofer, *part, nullptr)).plan;
         const Evaluation after = tests::evaluated(tried);
         const StageResult& goal = *after.stages.at(tried.job.goal);
@@ -151,7 +151,7 @@ TEST(AlignPractice, WhatIsSetHasTheStepsOfAProcessor)
     int oddDelays = 0, oddGains = 0;
     for (const double right_m : {1.31, 1.35, 1.44, 1.58}) {
         const Pair pair(0.92, right_m);
-        const auto found = align(pair.plan, shop().practice, std::array{pair.driver});
+        const auto found = align(pair.plan, limitsShop().practice, std::array{pair.driver});
         for (const ChannelAlignment& channel : found->channels) {
             const double delay = channel.now.delay_s / 1e-5, gain = channel.now.gain_db / 0.1;
             EXPECT_NEAR(delay, std::round(delay), 1e-6);
@@ -171,7 +171,7 @@ TEST(BoundaryPractice, WhatIsMountedOnAndWhatIsAskewDoNotCount)
     const auto countOf = [&](double above_m, const std::vector<FlatPanel>& panels) {
         Cabin cabin;
         cabin.panels = panels;
-        const auto advice = boundaryAdvice({.at_m = {0.0, 0.0, above_m}}, cabin, shop().practice);
+        const auto advice = boundaryAdvice({.at_m = {0.0, 0.0, above_m}}, cabin, limitsShop().practice);
         return advice ? advice->distances_m.size() : 0U;
     };
     EXPECT_EQ(countOf(0.0299, {floor}), 0U);
@@ -200,11 +200,11 @@ TEST(BoundaryPractice, IsSaidOfDriversThatResonateUpTo120Hertz)
 
 TEST(DeviationPractice, StartsAtFivePercentOfTheLarger)
 {
-    const Part& original = *shop().shelf.find("wb-dunlin-6");
+    const Part& original = *limitsShop().shelf.find("wb-dunlin-6");
     const auto listed = [&](double factor) {
         Part part = original;
         part.figures[Quantity::Re_ohm].value *= factor;
-        return !deviationsFrom(original, part, shop().practice).empty();
+        return !deviationsFrom(original, part, limitsShop().practice).empty();
     };
     EXPECT_FALSE(listed(0.951));
     EXPECT_TRUE(listed(0.949));
@@ -225,7 +225,7 @@ TEST(OvalPractice, LeavesRoomCoversThePanelAndKeepsMetal)
                                       {Quantity::ScrewCircle_m, Known{circle_m}}}};
         Place place;
         place.room[Quantity::Cutout_m] = Known{opening_m};
-        return *fitOf({driver, place, Mount{}}, shop().practice).hole;
+        return *fitOf({driver, place, Mount{}}, limitsShop().practice).hole;
     };
     const HoleFit fit = fitWith(0.152, 0.17);
     EXPECT_NEAR(fit.ovalCut->long_m, 0.075 + 0.001, 1e-12);
@@ -244,14 +244,15 @@ TEST(RemedyPractice, ASpotThatIsTakenIsNotOffered)
     const auto offersTweeters = [](double away_m) {
         Plan plan = tests::demoPlan();
         plan.job.complaints = {Complaint::Dull};
-        for (const UsualSpot& spot : usualSpots(plan.body, shop().vehicles)) {
+        for (const UsualSpot& spot : usualSpots(plan.body, limitsShop().vehicles)) {
             if (workOf(spot.driverClass) != DriverWork::Treble) continue;
             Place place{.kind = PlaceKind::DashTop, .name = spot.name, .frame = spot.frame};
             place.frame.at_m.x += away_m;
             plan.places[drawId<PlaceId>(plan)] = place;
         }
-        const auto found = remedies(plan, shop().practice, shop().shelf, shop().vehicles,
-                                    evaluateJob(plan, shop().practice), Complaint::Dull, plan.listeners.begin()->first);
+        const auto found =
+            remedies(plan, limitsShop().practice, limitsShop().shelf, limitsShop().vehicles,
+                     evaluateJob(plan, limitsShop().practice), Complaint::Dull, plan.listeners.begin()->first);
         return std::any_of(found.begin(), found.end(),
                            [](const Remedy& one) { return one.kind == RemedyKind::AddTweeter; });
     };

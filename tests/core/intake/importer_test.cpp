@@ -19,7 +19,7 @@ namespace {
 
 using namespace tests;
 
-const Shop& shop()
+const Shop& intakeShop()
 {
     static const Shop kShop = shippedShop();
     return kShop;
@@ -31,7 +31,7 @@ constexpr const char* kPins =
 TEST(Importer, AKindIsFoundByItsEndingAndItsFirstLine)
 {
     std::ostringstream shelf;
-    writeShelf(shelf, shop().shelf);
+    writeShelf(shelf, intakeShop().shelf);
     EXPECT_EQ(importerFor("parts.CSV", shelf.str())->key, "shelf");
     EXPECT_EQ(importerFor("parts.csv",
                           "\xEF\xBB\xBF"
@@ -67,7 +67,7 @@ TEST(Importer, OnlyWhatCanTakeItIsOffered)
 TEST(Importer, WhatATableOfPinsHasTooMuchIsNamed)
 {
     const Plan plan = demoPlan();
-    const auto intake = importerByKey("pins")->read(kPins, "radio.csv", {&plan, kFound, kRadio}, shop());
+    const auto intake = importerByKey("pins")->read(kPins, "radio.csv", {&plan, kFound, kRadio}, intakeShop());
     ASSERT_TRUE(intake);
     EXPECT_EQ(intake->rows, 1U);
     EXPECT_EQ(intake->passedOver, std::vector<std::string>{"drawer"});
@@ -79,7 +79,7 @@ TEST(Importer, WhatATableOfPinsHasTooMuchIsNamed)
 TEST(Importer, AShelfKeepsItsGoodLines)
 {
     const auto intake =
-        importerByKey("shelf")->read("key,name,re_ohm\r\none,One,3.3\r\ntwo,Two,many\r\n", "s.csv", {}, shop());
+        importerByKey("shelf")->read("key,name,re_ohm\r\none,One,3.3\r\ntwo,Two,many\r\n", "s.csv", {}, intakeShop());
     ASSERT_TRUE(intake);
     EXPECT_EQ(intake->rows, 1U);
     EXPECT_EQ(intake->errors.size(), 1U);
@@ -93,14 +93,15 @@ TEST(Importer, AMeasuredResponseIsHeardFromThenOn)
     const auto heard = [&](double level_db) {
         std::string text;
         for (const double hz : {20.0, 200.0, 2000.0, 20000.0}) text += fmt::format("{} {} 0\n", hz, level_db);
-        const auto intake = importerByKey("response")->read(text, "left.frd", {&plan, kFound, kLeftSpeaker}, shop());
+        const auto intake =
+            importerByKey("response")->read(text, "left.frd", {&plan, kFound, kLeftSpeaker}, intakeShop());
         EXPECT_TRUE(intake);
         EXPECT_EQ(intake->rows, 4U);
         EXPECT_EQ(textsOf(intake->warnings), std::vector<std::string>{"AsOnASheet"}) << "what it is taken for is said";
         const Plan after = apply(plan, std::get<Edit>(intake->gives)).plan;
         EXPECT_TRUE(validate(after).empty());
         EXPECT_EQ(after.curves.size(), plan.curves.size() + 1);
-        return evaluateJob(after, shop().practice).stages.at(kFound)->hearing.begin()->second.level_db.eval();
+        return evaluateJob(after, intakeShop().practice).stages.at(kFound)->hearing.begin()->second.level_db.eval();
     };
     const Eigen::ArrayXd apart_db = heard(92.0) - heard(86.0);
     EXPECT_NEAR(apart_db(apart_db.size() / 2), 6.0, 1e-6);
@@ -112,7 +113,8 @@ TEST(Importer, ASecondResponseReplacesTheFirst)
 {
     const Plan plan = demoPlan();
     const auto take = [](const Plan& before, const char* text) {
-        const auto intake = importerByKey("response")->read(text, "left.frd", {&before, kFound, kLeftSpeaker}, shop());
+        const auto intake =
+            importerByKey("response")->read(text, "left.frd", {&before, kFound, kLeftSpeaker}, intakeShop());
         return apply(before, std::get<Edit>(intake->gives));
     };
     const Plan once = take(plan, "100 80\n1000 84\n").plan;
@@ -121,14 +123,15 @@ TEST(Importer, ASecondResponseReplacesTheFirst)
     EXPECT_EQ(twice.plan.curves.rbegin()->second.level_db, (std::vector{70.0, 74.0, 70.0}));
     EXPECT_TRUE(twice.plan.curves.rbegin()->second.phase_deg.empty());
     EXPECT_EQ(apply(twice.plan, twice.inverse).plan, once);
-    const auto bad = importerByKey("response")->read("100 high\n", "x.frd", {&plan, kFound, kLeftSpeaker}, shop());
+    const auto bad =
+        importerByKey("response")->read("100 high\n", "x.frd", {&plan, kFound, kLeftSpeaker}, intakeShop());
     ASSERT_FALSE(bad);
     EXPECT_EQ(bad.error().file, "x.frd");
 }
 
 TEST(Importer, AFileThatIsNotThereIsNamed)
 {
-    const auto none = takeFile(*importerByKey("shelf"), "/nowhere/x.csv", "x.csv", {}, shop());
+    const auto none = takeFile(*importerByKey("shelf"), "/nowhere/x.csv", "x.csv", {}, intakeShop());
     ASSERT_FALSE(none);
     EXPECT_EQ(none.error().file, "x.csv");
 }
