@@ -1,60 +1,41 @@
 #include "app/asks/ask.h"
 
-#include <QLabel>
-#include <QToolButton>
 #include <QVBoxLayout>
 
-#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 
 namespace app {
 
-Ask::Ask(const Theme& theme, const QString& name, const QString& question, Summary summary, AskForm* form,
-         QWidget* parent)
+Ask::Ask(const Theme& theme, const QString& name, AskWords words, Summary summary, AskForm* form, QWidget* parent,
+         Said said)
     : QWidget(parent),
       m_theme(theme),
+      m_words(std::move(words)),
       m_summary(std::move(summary)),
-      m_head(new QToolButton(this)),
-      m_line(new PlainLabel(this)),
+      m_said(std::move(said)),
+      m_line(new AnswerLine(theme, this)),
       m_form(form)
 {
     setObjectName(name + QStringLiteral("Ask"));
-    m_head->setObjectName(name);
-    m_head->setProperty("role", "ask");
-    m_head->setText(question);
-    m_head->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
-    m_head->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    m_head->setFocusPolicy(Qt::StrongFocus);
-    m_line->setObjectName(name + QStringLiteral("Line"));
-    m_line->setWordWrap(true);
-    m_line->setProperty("role", "quiet");
+    m_line->setObjectName(name);
+    m_line->setText(m_words.about);
+    m_line->setAccessibleName(m_words.question);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(1);
-    layout->addWidget(m_head);
+    layout->setSpacing(0);
     layout->addWidget(m_line);
     layout->addWidget(form);
     form->hide();
-    connect(m_head, &QToolButton::clicked, this, [this] { emit openAsked(!m_open); });
+    const auto inset = [this] { m_form->setContentsMargins(m_theme.px(4), m_theme.px(2), 0, m_theme.px(10)); };
+    connect(m_line, &AnswerLine::clicked, this, [this] { emit openAsked(!m_open); });
     connect(form, &AskForm::edited, this, &Ask::edited);
-    connect(&theme, &Theme::changed, this, &Ask::restyle);
-    restyle();
-}
-
-void Ask::restyle()
-{
-    m_line->setContentsMargins(m_theme.px(22), 0, 0, m_theme.px(3));
-    m_form->setContentsMargins(m_theme.px(22), m_theme.px(2), 0, m_theme.px(8));
-    m_head->setArrowType(m_open ? Qt::DownArrow : Qt::RightArrow);
+    connect(&theme, &Theme::changed, this, inset);
+    inset();
 }
 
 void Ask::present(const Survey& survey)
 {
-    const QString line = m_summary(survey);
-    m_line->setText(line);
-    m_line->setVisible(!line.isEmpty());
-    m_head->setAccessibleName(m_head->text());
-    m_head->setAccessibleDescription(line);
+    m_line->setAnswer(m_summary(survey), said(survey));
     if (m_open) m_form->present(survey);
 }
 
@@ -62,7 +43,7 @@ void Ask::setOpen(bool open)
 {
     m_open = open;
     m_form->setVisible(open);
-    restyle();
+    m_line->setQuestion(open ? m_words.question : QString());
 }
 
 void Ask::focusForm()

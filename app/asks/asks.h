@@ -3,6 +3,7 @@
 #include <vector>
 
 #include "app/asks/ask.h"
+#include "app/asks/spot_list.h"
 #include "core/model/names.h"
 #include "words/figures.h"
 
@@ -19,6 +20,8 @@ using Asks = std::vector<Ask*>;
 [[nodiscard]] Asks makeSourceAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makeSupplyAsks(const Theme& theme, QWidget* parent);  // of a source
 [[nodiscard]] Asks makeInventoryAsks(const Theme& theme, QWidget* parent);
+// Usual spots to add; of a place: those within its reach.
+[[nodiscard]] Ask* makeSpotAsk(const Theme& theme, const QString& name, SpotList::Reach reach, QWidget* parent);
 [[nodiscard]] Asks makePlaceAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Ask* makeLiningAsk(const Theme& theme, QWidget* parent);   // of a place
 [[nodiscard]] Asks makeWiringAsks(const Theme& theme, QWidget* parent);  // of a place
@@ -43,6 +46,14 @@ void addRoom(AskForm* form, const char* name, core::Quantity quantity);
     const auto known = core::valueOf(figures, quantity);
     return known ? words::fieldText(quantity, *known, units) : QString();
 }
+
+// Every source by name.
+[[nodiscard]] QString sourcesLine(const Survey& survey);
+
+// How sure something is that rests on this.
+[[nodiscard]] AnswerSaid saidOf(const core::Basis& basis);
+// The same of a figure; open while nobody knows it.
+[[nodiscard]] AnswerSaid saidOf(const core::Figures& figures, core::Quantity quantity);
 
 // The known ones of several, or what is said where none is.
 [[nodiscard]] inline QString joined(QStringList parts, const QString& none)

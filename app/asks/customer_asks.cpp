@@ -191,15 +191,20 @@ AskForm* hearingForm(QWidget* parent)
 Asks makeCustomerAsks(const Theme& theme, QWidget* parent)
 {
     return {new Ask(
-                theme, QStringLiteral("askComplaint"), tr("Who, and what is wrong?"),
+                theme, QStringLiteral("askComplaint"), {tr("hears"), tr("Who, and what is wrong?")},
                 [](const Survey& s) {
                     QStringList parts{QString::fromStdString(s.plan().job.customer)};
                     for (const core::Complaint complaint : s.plan().job.complaints) parts << words::nameOf(complaint);
                     return joined(parts, tr("not said"));
                 },
-                complaintForm(parent), parent),
+                complaintForm(parent), parent,
+                [](const Survey& s) {
+                    const core::Job& job = s.plan().job;
+                    const bool said = !job.customer.empty() || !job.complaints.empty();
+                    return said ? AnswerSaid{Answer::Given, tr("said")} : AnswerSaid{Answer::Open, {}};
+                }),
             new Ask(
-                theme, QStringLiteral("askWish"), tr("What is wanted, what must stay?"),
+                theme, QStringLiteral("askWish"), {tr("wants, keeps"), tr("What is wanted, what must stay?")},
                 [](const Survey& s) {
                     QStringList parts{words::nameOf(s.plan().job.goalKind)};
                     for (const core::Keep keep : s.plan().job.keep) parts << words::nameOf(keep);
@@ -211,7 +216,7 @@ Asks makeCustomerAsks(const Theme& theme, QWidget* parent)
                 },
                 wishForm(parent), parent),
             new Ask(
-                theme, QStringLiteral("askHearing"), tr("How well do the ears hear?"),
+                theme, QStringLiteral("askHearing"), {tr("ears"), tr("How well do the ears hear?")},
                 [](const Survey& s) {
                     const core::Job& job = s.plan().job;
                     return job.hearingLeft || job.hearingRight ? tr("audiogram noted") : tr("taken for normal");

@@ -46,8 +46,8 @@ Asks makeFreshAsks(const Theme& theme, QWidget* parent)
                          return core::addPlaces(survey.plan(), spot.kind, spot.name, spot.frame);
                      }});
     return {new Ask(
-        theme, QStringLiteral("askFresh"), AskForm::tr("What is here?"), [](const Survey&) { return QString(); }, form,
-        parent)};
+        theme, QStringLiteral("askFresh"), {AskForm::tr("here"), AskForm::tr("What is here?")},
+        [](const Survey&) { return QString(); }, form, parent)};
 }
 
 }  // namespace app

@@ -177,7 +177,7 @@ Ask* makeLiningAsk(const Theme& theme, QWidget* parent)
     addRoom(form, "keptClear", core::Quantity::KeptClear_m2);
     addRoom(form, "skinSheet", core::Quantity::SkinSheet_m);
     auto* ask = new Ask(
-        theme, QStringLiteral("askLining"), tr("What damps it?"),
+        theme, QStringLiteral("askLining"), {tr("damping"), tr("What damps it?")},
         [](const Survey& survey) {
             if (!survey.placeThere()) return QString();
             const core::LiningAt there = liningHere(survey);

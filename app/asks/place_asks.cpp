@@ -44,18 +44,38 @@ core::UsualSpot usualHere(const Survey& survey)
     return spot;
 }
 
+AnswerSaid driverSaid(const Survey& survey)
+{
+    return survey.driver ? saidOf(survey.fitout().devices.at(survey.driver).basis) : AnswerSaid{Answer::Open, {}};
+}
+
+// By a measure of the place.
+Ask::Said roomSaid(core::Quantity quantity)
+{
+    return [quantity](const Survey& survey) {
+        const core::Place* place = survey.placeThere();
+        return place ? saidOf(place->room, quantity) : AnswerSaid{};
+    };
+}
+
+AnswerSaid waySaid(const Survey& survey)
+{
+    const core::Place* place = survey.placeThere();
+    if (!place) return {};
+    if (!place->obstruction.empty()) return {Answer::Given, tr("seen")};
+    const AnswerSaid route = saidOf(place->room, core::Quantity::Route_m);
+    return route.mark == Answer::Open ? saidOf(place->room, core::Quantity::Stump_m) : route;
+}
+
 QString driverLine(const Survey& survey)
 {
     const core::Part* part = survey.partOf(survey.driver);
     if (!part) return tr("nothing known to be there");
     const auto nominal = coilMeanwhile(survey, core::Quantity::Nominal_ohm);
-    const core::Device& device = survey.fitout().devices.at(survey.driver);
-    const QString line =
-        joined({part->driverClass.empty() ? QString::fromStdString(part->name) : words::nameOfClass(part->driverClass),
-                nominal ? words::ohms(nominal->value) : QString()},
-               {});
-    if (device.basis.toConfirm) return tr("%1, to confirm").arg(line);
-    return device.basis.origin == core::Origin::ClassGuess ? tr("%1, by estimate").arg(line) : line;
+    return joined(
+        {part->driverClass.empty() ? QString::fromStdString(part->name) : words::nameOfClass(part->driverClass),
+         nominal ? words::ohms(nominal->value) : QString()},
+        {});
 }
 
 core::FilterFound filterHere(const Survey& survey)
@@ -355,15 +375,16 @@ Asks makePlaceAsks(const Theme& theme, QWidget* parent)
         return joined(parts, none);
     };
     return {
-        new Ask(theme, QStringLiteral("askDriver"), tr("What is fitted?"), driverLine, driverForm(parent), parent),
+        new Ask(theme, QStringLiteral("askDriver"), {tr("fitted"), tr("What is fitted?")}, driverLine,
+                driverForm(parent), parent, driverSaid),
         new Ask(
-            theme, QStringLiteral("askHole"), tr("How big is the hole?"),
+            theme, QStringLiteral("askHole"), {tr("hole"), tr("How big is the hole?")},
             [room](const Survey& s) {
                 return room(s, {Quantity::Cutout_m, Quantity::ScrewCount, Quantity::ScrewCircle_m}, tr("not measured"));
             },
-            holeForm(parent), parent),
+            holeForm(parent), parent, roomSaid(Quantity::Cutout_m)),
         new Ask(
-            theme, QStringLiteral("askDepth"), tr("How deep, and what lies behind?"),
+            theme, QStringLiteral("askDepth"), {tr("depth"), tr("How deep, and what lies behind?")},
             [room](const Survey& s) {
                 const core::Place* place = s.placeThere();
                 return joined(
@@ -371,18 +392,18 @@ Asks makePlaceAsks(const Theme& theme, QWidget* parent)
                      place && place->behind != core::Behind::Unknown ? words::nameOf(place->behind) : QString()},
                     tr("not measured"));
             },
-            depthForm(parent), parent),
+            depthForm(parent), parent, roomSaid(Quantity::Depth_m)),
         new Ask(
-            theme, QStringLiteral("askWay"), tr("What is in the way, where does the cable come?"),
+            theme, QStringLiteral("askWay"), {tr("in the way"), tr("What is in the way, where does the cable come?")},
             [room](const Survey& s) {
                 const core::Place* place = s.placeThere();
                 return joined({place ? QString::fromStdString(place->obstruction) : QString(),
                                room(s, {Quantity::Stump_m, Quantity::Route_m}, {})},
                               tr("not looked at"));
             },
-            wayForm(parent), parent),
+            wayForm(parent), parent, waySaid),
         new Ask(
-            theme, QStringLiteral("askCover"), tr("What covers it, is it sealed?"),
+            theme, QStringLiteral("askCover"), {tr("cover"), tr("What covers it, is it sealed?")},
             [room](const Survey& s) {
                 const core::Place* place = s.placeThere();
                 const bool sealed = core::isAltered(s.fitout(), s.place, core::AlterationKind::Seal);

@@ -261,16 +261,6 @@ QString pinsLine(const Survey& survey)
     return tr("%1 measured, %2 in papers, %3 unverified").arg(measured).arg(stated).arg(open);
 }
 
-QString sourcesLine(const Survey& survey)
-{
-    QStringList names;
-    for (const auto& [id, device] : survey.fitout().devices)
-        if (core::isSource(survey.fitout().parts.at(device.part)))
-            names << words::nameOf(core::Subject{id}, survey.fitout());
-    return names.isEmpty() ? tr("none noted; the speakers would hang on an amplifier of which nothing is known")
-                           : names.join(QStringLiteral(" · "));
-}
-
 AskForm* anotherForm(QWidget* parent)
 {
     auto* form = new AskForm(parent);
@@ -314,12 +304,21 @@ AskForm* anotherForm(QWidget* parent)
 
 }  // namespace
 
+QString sourcesLine(const Survey& survey)
+{
+    QStringList names;
+    for (const auto& [id, device] : survey.fitout().devices)
+        if (core::isSource(survey.fitout().parts.at(device.part)))
+            names << words::nameOf(core::Subject{id}, survey.fitout());
+    return names.isEmpty() ? tr("none noted") : names.join(QStringLiteral(" · "));
+}
+
 Asks makeSourceAsks(const Theme& theme, QWidget* parent)
 {
     using core::Quantity;
     const auto part = [](const Survey& survey) { return survey.partOf(survey.source); };
     Asks asks{new Ask(
-                  theme, QStringLiteral("askSource"), tr("What is it, and where?"),
+                  theme, QStringLiteral("askSource"), {tr("what it is"), tr("What is it, and where?")},
                   [part](const Survey& s) {
                       return part(s) ? joined({QString::fromStdString(part(s)->name),
                                                channelNames(*part(s)).join(QLatin1Char(' '))},
@@ -328,7 +327,7 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
                   },
                   whatForm(parent), parent),
               new Ask(
-                  theme, QStringLiteral("askPower"), tr("What can it drive?"),
+                  theme, QStringLiteral("askPower"), {tr("power"), tr("What can it drive?")},
                   [part](const Survey& s) {
                       if (!part(s)) return QString();
                       const QString least = said(part(s)->figures, Quantity::LeastLoad_ohm, s.units);
@@ -336,9 +335,12 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
                                      least.isEmpty() ? QString() : tr("down to %1").arg(least)},
                                     tr("not known, taken for a radio's"));
                   },
-                  powerForm(parent), parent),
+                  powerForm(parent), parent,
+                  [part](const Survey& s) {
+                      return part(s) ? saidOf(part(s)->figures, Quantity::RatedPower_w) : AnswerSaid{};
+                  }),
               new Ask(
-                  theme, QStringLiteral("askBand"), tr("Full range? Do its outputs float?"),
+                  theme, QStringLiteral("askBand"), {tr("outputs"), tr("Full range? Do its outputs float?")},
                   [part](const Survey& s) {
                       if (!part(s)) return QString();
                       const QString above = said(part(s)->figures, Quantity::HighPass_hz, s.units);
@@ -348,7 +350,7 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
                   },
                   bandForm(parent), parent)};
     asks.push_back(new Ask(
-        theme, QStringLiteral("askOutputs"), tr("Line outputs, settings?"),
+        theme, QStringLiteral("askOutputs"), {tr("settings"), tr("Line outputs, settings?")},
         [part](const Survey& s) {
             if (!part(s)) return QString();
             QStringList can;
@@ -359,15 +361,21 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
             if (lines) can.prepend(*lines > 0.0 ? tr("%1 line outputs").arg(*lines) : tr("no line output"));
             return joined(can, tr("nobody has looked"));
         },
-        outputsForm(parent), parent));
-    asks.push_back(
-        new Ask(theme, QStringLiteral("askPins"), tr("Which pin is which?"), pinsLine, pinsForm(parent), parent));
+        outputsForm(parent), parent,
+        [part](const Survey& s) {
+            if (!part(s)) return AnswerSaid{};
+            const AnswerSaid lines = saidOf(part(s)->figures, Quantity::LineOutputs);
+            return lines.mark == Answer::Open && !part(s)->controls.empty() ? AnswerSaid{Answer::Given, tr("seen")}
+                                                                            : lines;
+        }));
+    asks.push_back(new Ask(theme, QStringLiteral("askPins"), {tr("pins"), tr("Which pin is which?")}, pinsLine,
+                           pinsForm(parent), parent));
     for (Ask* ask : asks) ask->onlyWhere([part](const Survey& survey) { return part(survey) != nullptr; });
     for (Ask* ask : makeSupplyAsks(theme, parent)) asks.push_back(ask);
-    asks.push_back(new Ask(theme, QStringLiteral("askAnother"), tr("Is there another one?"), sourcesLine,
-                           anotherForm(parent), parent));
+    asks.push_back(new Ask(theme, QStringLiteral("askAnother"), {tr("sources"), tr("Is there another one?")},
+                           sourcesLine, anotherForm(parent), parent));
     asks.push_back(new Ask(
-        theme, QStringLiteral("askFeeds"), tr("What lies ready for a source?"),
+        theme, QStringLiteral("askFeeds"), {tr("feeds"), tr("What lies ready for a source?")},
         [](const Survey& s) { return joined({words::feedsText(s.plan().body)}, tr("not measured")); },
         feedsForm(parent), parent));
     return asks;

@@ -128,8 +128,8 @@ QString supplyLine(const Survey& survey)
 
 Asks makeSupplyAsks(const Theme& theme, QWidget* parent)
 {
-    auto* ask =
-        new Ask(theme, QStringLiteral("askSupply"), tr("Fuse and cable?"), supplyLine, supplyForm(parent), parent);
+    auto* ask = new Ask(theme, QStringLiteral("askSupply"), {tr("supply"), tr("Fuse and cable?")}, supplyLine,
+                        supplyForm(parent), parent);
     ask->onlyWhere([](const Survey& survey) { return survey.partOf(survey.source) != nullptr; });
     return {ask};
 }

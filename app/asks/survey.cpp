@@ -1,5 +1,7 @@
 #include "app/asks/survey.h"
 
+#include "app/asks/asks.h"
+
 #include <QCoreApplication>
 #include <algorithm>
 
@@ -41,12 +43,25 @@ QString placeVerdict(const Survey& survey)
 {
     const std::vector<core::DeviceId> ours =
         survey.driver ? core::mates(survey.fitout(), survey.driver) : std::vector<core::DeviceId>{};
-    if (ours.empty()) return Verdict::tr("Nothing is fitted here, as far as anybody has said.");
+    if (ours.empty()) return {};
     for (const core::Finding& finding : survey.snapshot->findings)
         for (const core::DeviceId device : ours)
             if (std::find(finding.where.begin(), finding.where.end(), core::Subject{device}) != finding.where.end())
                 return Verdict::tr("%1: %2").arg(words::nameOf(finding.severity), words::textOf(finding).title);
-    return Verdict::tr("None of the rules checked so far has anything to say here.");
+    return {};
+}
+
+AnswerSaid saidOf(const core::Basis& basis)
+{
+    if (basis.toConfirm) return {Answer::Assumed, Verdict::tr("to confirm")};
+    const bool guessed = basis.origin == core::Origin::ClassGuess;
+    return {guessed ? Answer::Assumed : Answer::Given, words::nameOf(basis.origin)};
+}
+
+AnswerSaid saidOf(const core::Figures& figures, core::Quantity quantity)
+{
+    const auto found = figures.find(quantity);
+    return found == figures.end() ? AnswerSaid{Answer::Open, {}} : saidOf(found->second.basis);
 }
 
 }  // namespace app

@@ -52,7 +52,7 @@ struct Survey {
 [[nodiscard]] std::vector<std::pair<QString, QString>> joinChoices(const core::Fitout& fitout, core::DeviceId driver,
                                                                    const core::Practice& practice);
 
-// The first thing to be said about the picked place, so that three numbers give an answer.
+// The first thing to be said about the picked place, so that three numbers give an answer; empty: nothing is.
 [[nodiscard]] QString placeVerdict(const Survey& survey);
 
 // core::changePlayed at the stage that is looked at.

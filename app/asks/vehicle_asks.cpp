@@ -206,7 +206,7 @@ AskForm* hazardForm(QWidget* parent)
 Asks makeVehicleAsks(const Theme& theme, QWidget* parent)
 {
     return {new Ask(
-                theme, QStringLiteral("askKind"), tr("What came in?"),
+                theme, QStringLiteral("askKind"), {tr("came in"), tr("What came in?")},
                 [](const Survey& s) {
                     const core::Body& body = s.plan().body;
                     return joined({QString::fromStdString(body.name), words::nameOf(body.kind),
@@ -217,7 +217,7 @@ Asks makeVehicleAsks(const Theme& theme, QWidget* parent)
                 },
                 kindForm(parent), parent),
             new Ask(
-                theme, QStringLiteral("askMeasures"), tr("How big is it?"),
+                theme, QStringLiteral("askMeasures"), {tr("size"), tr("How big is it?")},
                 [](const Survey& s) {
                     const core::Body& body = s.plan().body;
                     return tr("%1 long, %2 wide")
@@ -226,11 +226,11 @@ Asks makeVehicleAsks(const Theme& theme, QWidget* parent)
                 },
                 measureForm(parent), parent),
             new Ask(
-                theme, QStringLiteral("askVariant"), tr("Which variant?"),
+                theme, QStringLiteral("askVariant"), {tr("variant"), tr("Which variant?")},
                 [](const Survey& s) { return words::nameOf(core::readVariant(s.plan().body).variant); },
                 variantForm(parent), parent),
             new Ask(
-                theme, QStringLiteral("askHazards"), tr("What drives it, what to mind?"),
+                theme, QStringLiteral("askHazards"), {tr("driven by"), tr("What drives it, what to mind?")},
                 [](const Survey& s) { return words::nameOf(s.plan().body.drive); }, hazardForm(parent), parent)};
 }
 

@@ -279,6 +279,16 @@ QString wiringLine(const Survey& survey)
         tr("nothing feeds it"));
 }
 
+// A colour is a cue; which pair it is, only a reading proves.
+AnswerSaid wiringAnswer(const Survey& survey)
+{
+    if (!survey.driver || channelsHere(survey).empty()) return {Answer::Open, {}};
+    for (const bool plus : {true, false})
+        if (const core::WireId wire = wireHere(survey, plus); wire && !survey.fitout().wires.at(wire).colour.empty())
+            return {Answer::Cue, tr("a cue, no proof")};
+    return {Answer::Open, {}};
+}
+
 // What the two sides have different, and how to make them alike.
 AskForm* sidesForm(QWidget* parent)
 {
@@ -362,8 +372,10 @@ QString sidesLine(const Survey& survey)
 
 Asks makeWiringAsks(const Theme& theme, QWidget* parent)
 {
-    return {new Ask(theme, QStringLiteral("askWires"), tr("Which wires?"), wiringLine, wiringForm(parent), parent),
-            new Ask(theme, QStringLiteral("askSides"), tr("Left and right"), sidesLine, sidesForm(parent), parent)};
+    return {new Ask(theme, QStringLiteral("askWires"), {tr("wires"), tr("Which wires?")}, wiringLine,
+                    wiringForm(parent), parent, wiringAnswer),
+            new Ask(theme, QStringLiteral("askSides"), {tr("sides"), tr("Left and right")}, sidesLine,
+                    sidesForm(parent), parent)};
 }
 
 }  // namespace app

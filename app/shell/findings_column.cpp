@@ -50,9 +50,12 @@ FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollAre
 {
     auto* page = new QWidget(this);
     page->setObjectName(QStringLiteral("stationPage"));
-    m_slips = new QVBoxLayout(page);
-    m_slips->setContentsMargins(12, 10, 12, 10);
+    m_column = new QVBoxLayout(page);
+    m_column->setContentsMargins(12, 10, 12, 10);
+    m_slips = new QVBoxLayout;
     m_slips->setSpacing(10);
+    m_column->addLayout(m_slips);
+    m_column->addStretch();
     setWidget(page);
     setWidgetResizable(true);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -76,6 +79,16 @@ void FindingsColumn::present(const Snapshot& snapshot)
     m_next = snapshot.next;
     m_settling = snapshot.settling;
     if (!same) rebuild();
+}
+
+void FindingsColumn::setAside(QWidget* aside)
+{
+    if (aside == m_aside) return;
+    if (m_aside) m_aside->hide();
+    m_aside = aside;
+    if (!aside) return;
+    m_column->insertWidget(1, aside);
+    aside->show();
 }
 
 void FindingsColumn::startAfresh()
@@ -110,7 +123,6 @@ void FindingsColumn::rebuild()
         });
     }
     if (m_next) m_slips->addWidget(makeNextSlip());
-    m_slips->addStretch();
     if (!hadFocus) return;
     // Keys stay here: on the first mend that is left, or on the column.
     auto* next = widget()->findChild<QPushButton*>();

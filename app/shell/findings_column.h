@@ -20,7 +20,8 @@ class FindingsColumn : public QScrollArea {
 public:
     explicit FindingsColumn(const Theme& theme, QWidget* parent = nullptr);
     void present(const Snapshot& snapshot);
-    void startAfresh();  // another plan: the worst three from the top
+    void setAside(QWidget* aside);  // what the open station has to say beside its work, or nothing
+    void startAfresh();             // another plan: the worst three from the top
 
 signals:
     void mendTaken(const core::Mend& mend);
@@ -35,6 +36,8 @@ private:
 
     const Theme& m_theme;
     QVBoxLayout* m_slips;
+    QVBoxLayout* m_column;
+    QWidget* m_aside = nullptr;
     std::vector<core::Finding> m_findings{};
     core::Fitout m_used{};
     std::optional<core::NextReading> m_next{};

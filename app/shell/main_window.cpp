@@ -195,6 +195,7 @@ void MainWindow::open(Station* station)
         stand.button->setEnabled(planned);
     }
     m_pages->setCurrentWidget(page);
+    m_findings->setAside(m_open ? m_open->aside() : nullptr);
     m_strip->setVisible(planned);
     arrangeForWidth();
     if (m_notice->isVisible() && m_notice->text() == m_keysText) showKeys();  // help is of the screen that is there

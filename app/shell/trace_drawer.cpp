@@ -162,7 +162,7 @@ void TraceDrawer::setFolded(bool folded)
     m_line->setVisible(folded);
     m_whole->setVisible(!folded);
     for (QAbstractButton* mode : m_modes->buttons()) mode->setVisible(!folded);
-    m_fold->setText(folded ? tr("Show the cur&ves") : tr("&Fold"));
+    m_fold->setText(folded ? tr("Sho&w the curves") : tr("&Fold"));
     setMaximumHeight(folded ? sizeHint().height() : QWIDGETSIZE_MAX);
     redraw();
 }

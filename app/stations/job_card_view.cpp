@@ -49,7 +49,7 @@ JobCardView::JobCardView(const Theme& theme, QWidget* parent)
     setObjectName(QStringLiteral("stationPage"));
     m_preview->setObjectName(QStringLiteral("jobCardPreview"));
     m_preview->setAccessibleName(tr("The job card"));
-    auto* pdf = new QPushButton(tr("Save as &PDF…"), this);
+    auto* pdf = new QPushButton(tr("Save as P&DF…"), this);
     pdf->setObjectName(QStringLiteral("savePdf"));
     pdf->setProperty("role", "mend");
     auto* csv = new QPushButton(tr("Save as &CSV…"), this);

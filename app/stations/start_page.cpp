@@ -42,7 +42,7 @@ StartPage::StartPage(const Theme& theme, const core::UsualVehicles& vehicles, QW
         made->setObjectName(QLatin1String(name));
         return made;
     };
-    auto* sheet = button(tr("A &vehicle sheet from elsewhere…"), "startSheet");
+    auto* sheet = button(tr("A vehicle sheet from else&where…"), "startSheet");
     auto* open = button(tr("&Open a plan…"), "startOpen");
     auto* demo = button(tr("Open the &demo plan"), "startDemo");
     auto* others = new QHBoxLayout;

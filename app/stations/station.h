@@ -37,6 +37,9 @@ public:
     virtual void setShop(const ShopSettings&) {}
     virtual void setBay(bool) {}
 
+    // What stands under the findings while this station is open; nothing: nothing does.
+    [[nodiscard]] virtual QWidget* aside() { return nullptr; }
+
     // What is picked here; nothing: nothing can be.
     [[nodiscard]] virtual core::DeviceId chosenDevice() const { return {}; }
     [[nodiscard]] virtual core::PlaceId place() const { return {}; }

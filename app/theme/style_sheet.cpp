@@ -23,6 +23,7 @@ QPushButton[role="measure"][unknown="true"] { background: @paper; color: @clay; 
 QPushButton[role="measure"][unknown="true"]:focus, QPushButton[role="measure"][unknown="true"]:checked { border: 2px solid @goldText; padding: ~1~px ~5~px; }
 QPushButton[role="why"] { background: transparent; border: 1px solid transparent; color: @ink2; padding: ~2~px ~6~px; font-size: ~12~px; font-weight: normal; }
 QPushButton[role="why"]:hover { border-color: @rule; } QPushButton[role="why"]:focus { border: 2px solid @goldText; padding: ~1~px ~5~px; }
+QPushButton[role="planned"] { border: 2px dashed @goldText; background: @goldTint; padding: ~2~px ~11~px; }
 QPushButton[role="topic"] { border-radius: ~4~px; padding: ~3~px ~8~px; }
 QToolButton[role="ask"] { background: transparent; border: 1px solid transparent; text-align: left; padding: ~3~px ~2~px; font-weight: bold; }
 QToolButton[role="ask"]:focus { border: 2px solid @goldText; padding: ~2~px ~1~px; }

@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/fitout/coil_wiring.h"
+#include "core/survey/lead_back.h"
 #include "words/figures.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
@@ -13,11 +15,40 @@ namespace {
 
 constexpr double kBehindSeat_ratio = 0.12;  // of the length
 
+// The two of a pair are told by where they stand.
+QString tagOf(const core::Place& place)
+{
+    QString name = QString::fromStdString(place.name);
+    if (!place.pair) return name;
+    for (const char* side : {"left", "right"}) {
+        const QString word = QLatin1String(side);
+        if (name.startsWith(word + QLatin1Char(' '))) return name.mid(word.size() + 1);
+        if (name.endsWith(QLatin1Char(' ') + word)) return name.chopped(word.size() + 1);
+    }
+    return name;
+}
+
+// The colours of the wires where they end, one a line; only those that somebody noted.
+QStringList coloursAt(const core::Fitout& fitout, core::DeviceId device)
+{
+    QStringList colours;
+    const auto ends = core::feedEnds(fitout, device);
+    if (!ends) return colours;
+    for (const bool plus : {true, false}) {
+        const std::string colour = core::leadColour(fitout, {device, plus ? ends->plus : ends->minus});
+        if (colour.empty()) continue;
+        const QString name = QString::fromStdString(colour);
+        colours << (plus ? drawingText("+ %1").arg(name) : drawingText("− %1").arg(name));
+    }
+    return colours;
+}
+
 // What is fitted at a place, in a few words and as the figure beside it.
-void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id)
+void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id, bool chosen)
 {
     const core::StageResult& after = snapshot.after();
-    QStringList values, figures;
+    QStringList values, figures, more;
+    bool planned = false;
     for (const core::RunResult& run : after.runs) {
         const core::Device& device = after.used.devices.at(run.run.id.coil.device);
         const core::Part& part = after.used.parts.at(device.part);
@@ -33,15 +64,19 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
                                  ohms, QString::fromStdString(run.run.id.channel.element));
         if (device.basis.origin == core::Origin::ClassGuess) value = drawingText("%1, by estimate").arg(value);
         if (!values.contains(value)) values << value;
-        QString figure = ohms;
+        if (!figures.contains(ohms)) figures << ohms;
         // Where it really cuts, the same as in the table and the inventory.
         if (!run.halfPower_hz.empty())
-            figure += QLatin1Char('\n') +
-                      words::signedAsKnown(words::frequency(run.halfPower_hz.front()), nominal.basis.origin);
-        if (!figures.contains(figure)) figures << figure;
+            more << drawingText("from %1").arg(
+                words::signedAsKnown(words::frequency(run.halfPower_hz.front()), nominal.basis.origin));
+        if (chosen) more << coloursAt(after.used, run.run.id.coil.device);
+        planned = planned || !snapshot.before().used.devices.contains(run.run.id.coil.device);
     }
+    more.removeDuplicates();
+    thing.planned = planned;
+    thing.more = more.join(QLatin1Char('\n'));
     thing.value = values.isEmpty() ? drawingText("nothing known to be there") : values.join(drawingText("; "));
-    thing.figure = figures.isEmpty() ? drawingText("empty") : figures.join(QLatin1Char('\n'));
+    thing.figure = figures.isEmpty() ? drawingText("empty") : figures.join(drawingText(", "));
 }
 
 void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const core::UsualVehicles& vehicles)
@@ -70,9 +105,10 @@ void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const
             thing.at_m.x -= 0.32 * nowhere++;
             if (part.kind == core::PartKind::Amplifier) {
                 thing.value = drawingText("%1, not found yet").arg(thing.value);
-                thing.figure = drawingText("%1?").arg(thing.name);
+                thing.unfound = true;
             }
         }
+        thing.planned = !snapshot.before().used.devices.contains(id);
         things.push_back(std::move(thing));
     }
 }
@@ -124,8 +160,9 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
     for (const auto& [id, place] : snapshot.plan.places) {
         DrawnThing thing{.kind = DrawnThing::Kind::Place, .number = id.number};
         thing.name = QString::fromStdString(place.name);
+        thing.tag = tagOf(place);
         thing.at_m = place.frame.at_m;
-        describePlace(thing, snapshot, id);
+        describePlace(thing, snapshot, id, id == focus.place);
         things.push_back(std::move(thing));
     }
     for (const auto& [id, listener] : snapshot.plan.listeners) {

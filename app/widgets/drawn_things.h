@@ -14,10 +14,14 @@ struct DrawnThing {
     enum class Kind { Place, Seat, Source, Spot, New } kind = Kind::Place;
     int number = 0;    // of the id; of a spot its rank, negative on the right
     QString name{};    // "left front door"
+    QString tag{};     // the same where the side is seen: "front door"
     QString value{};   // what is known, in a few words
     QString figure{};  // what stands beside it on the drawing
+    QString more{};    // and under that once it is picked
     core::Vec3 at_m{};
     bool likely = false;
+    bool planned = false;  // comes with the job
+    bool unfound = false;  // is somewhere: nobody has looked where
     [[nodiscard]] bool is(Kind other, int id) const { return kind == other && number == id; }
 };
 
@@ -29,7 +33,8 @@ struct DrawingFocus {
     core::DeviceId source{};
     core::ListenerId listener{};
     std::optional<core::Vec3> fresh_m{};  // a spot that was pointed at and is nothing yet
-    bool survey = false;                  // spots are offered, things are moved, sides are shown
+    bool survey = false;                  // spots are offered, things are moved
+    bool flanks = false;                  // the sides are shown under the plan, where there is height for them
 };
 
 // A word on the drawing, in the language of the program.

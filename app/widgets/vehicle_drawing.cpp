@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "app/widgets/lead_routes.h"
 #include "app/widgets/vehicle_accessible.h"
 #include "app/widgets/vehicle_painter.h"
 
@@ -16,6 +17,10 @@ namespace {
 constexpr double kReach = 18.0;           // how near a pointer has to be, pixels
 constexpr double kDragStarts = 4.0;       // how far it has to go before it is a drag
 constexpr double kRoomForFlanks = 360.0;  // pixels of height under which the plan has all of them
+constexpr double kTooSmall = 70.0;        // pixels a metre under which things lie nearer than a finger steps
+constexpr double kNear = 150.0;           // pixels a metre of the window on a part of it
+constexpr double kSmallPlan = 108.0;      // height of the small plan, pixels
+constexpr double kSmallReach = 7.0;       // how near a pointer has to be on it
 constexpr double kStep_m = 0.02, kFineStep_m = 0.001;
 
 QPointF directionOf(int key)
@@ -59,7 +64,14 @@ void VehicleDrawing::present(const SharedSnapshot& snapshot, const DrawingFocus&
         m_bodies = {};
     }
     m_things = drawnThings(*snapshot, vehicles(), focus);
+    const core::Fitout& after = snapshot->after().used;
+    if (after.wires != m_leadWires || after.devices != m_leadDevices) {
+        m_leadWires = after.wires;
+        m_leadDevices = after.devices;
+        m_leads = core::leads(after);
+    }
     if (pickedElsewhere || (!current() && focus.place)) {
+        m_lookedAt_m.reset();
         m_currentKind = DrawnThing::Kind::Place;
         m_currentNumber = focus.place.number;
     }
@@ -75,11 +87,26 @@ void VehicleDrawing::arrange()
     double height_m = core::bodyHeight_m(m_snapshot->plan.body, vehicles());
     for (const auto& [id, listener] : m_snapshot->plan.listeners)  // a rider's head is above what he rides
         height_m = std::max(height_m, listener.head_m.z + 0.12);
-    m_views =
-        arrangeViews(m_snapshot->plan.body, height_m, QRectF(rect()),
-                     m_focus.survey && height() >= m_theme.px(kRoomForFlanks), m_theme.px(m_focus.survey ? 104 : 68));
+    const double margin = m_theme.px(m_focus.survey ? 100 : 68);
+    const bool flanks = m_focus.flanks && height() >= m_theme.px(kRoomForFlanks);
+    m_views = arrangeViews(m_snapshot->plan.body, height_m, QRectF(rect()), flanks, margin);
+    if (m_focus.survey && m_views.front().scale < m_theme.px(kTooSmall)) {
+        if (!m_dragView) m_about_m = lookedAt_m();  // it stays under the pointer
+        m_views = nearViews(m_snapshot->plan.body, QRectF(rect()), m_theme.px(kNear), m_about_m, margin,
+                            m_theme.px(kSmallPlan));
+    }
     if (before != m_views) m_bodies = {};
     if (m_dragView) m_dragView = &view(dragged);
+}
+
+core::Vec3 VehicleDrawing::lookedAt_m() const
+{
+    if (m_lookedAt_m) return *m_lookedAt_m;
+    if (const DrawnThing* thing = current()) return thing->at_m;
+    const auto place = m_snapshot->plan.places.find(m_focus.place);
+    if (place != m_snapshot->plan.places.end()) return place->second.frame.at_m;
+    const auto seat = m_snapshot->plan.listeners.find(m_focus.listener);
+    return seat == m_snapshot->plan.listeners.end() ? core::Vec3{} : seat->second.head_m;
 }
 
 void VehicleDrawing::paintBodies(QPainter& painter)
@@ -92,8 +119,8 @@ void VehicleDrawing::paintBodies(QPainter& painter)
         QPainter once(&m_bodies);
         once.setRenderHint(QPainter::Antialiasing);
         for (const VehicleView& one : m_views) {
+            if (one.small) continue;
             VehiclePainter views(once, m_theme, one);
-            views.title();
             views.body(m_shape);
         }
     }
@@ -140,10 +167,20 @@ void VehicleDrawing::paintEvent(QPaintEvent*)
     painter.setRenderHint(QPainter::Antialiasing);
     if (!m_snapshot) return;
     paintBodies(painter);
+    const bool near = m_views.back().small;
     for (const VehicleView& one : m_views) {
         VehiclePainter views(painter, m_theme, one, 0.5 * m_drawnBody.width_m);
-        if (one.side == VehicleView::Side::Above) views.runs(m_snapshot->after(), m_things, m_focus);
+        if (one.small) {
+            views.smallPlan(m_shape, m_things, m_focus, m_views.front());
+            continue;
+        }
+        views.seats(m_things, m_focus);
+        if (one.side == VehicleView::Side::Above)
+            paintLeads(painter, m_theme,
+                       leadRoutes(m_leads, m_snapshot->before().used, m_things, m_focus, one, m_theme.px(100) / 100.0));
         views.things(m_things, m_focus, hasFocus() ? current() : nullptr, m_held);
+        views.sides();
+        if (!near) views.title(m_focus);
     }
     if (!hasFocus()) return;
     painter.setPen(QPen(m_theme.tokens().goldText, 1, Qt::DotLine));
@@ -186,10 +223,14 @@ void VehicleDrawing::activate(const DrawnThing& thing)
 void VehicleDrawing::choose(size_t index)
 {
     const DrawnThing thing = m_things[index];
+    m_lookedAt_m.reset();
     m_currentKind = thing.kind;
     m_currentNumber = thing.number;
     // Going over a spot or a seat only names it; Enter is what acts.
-    if (thing.kind == DrawnThing::Kind::Place || thing.kind == DrawnThing::Kind::Source) activate(thing);
+    if (thing.kind == DrawnThing::Kind::Place || thing.kind == DrawnThing::Kind::Source)
+        activate(thing);
+    else
+        arrange();
     announceCurrent(*this);
     update();
 }
@@ -245,8 +286,12 @@ const DrawnThing* VehicleDrawing::thingAt(const QPointF& pixel, const VehicleVie
     for (const VehicleView& one : m_views) {
         if (!one.area.contains(pixel)) continue;
         *onView = &one;
+        if (one.small) {  // lies over the large one
+            best = m_theme.px(kSmallReach);
+            nearest = nullptr;
+        }
         for (const DrawnThing& thing : m_things) {
-            if (!one.shows(thing.at_m.y)) continue;
+            if (!one.shows(thing.at_m.y) || (one.small && thing.kind != DrawnThing::Kind::Place)) continue;
             const QPointF offset = pixel - one.at(thing.at_m);
             const double away = std::hypot(offset.x(), offset.y());
             // What is fitted goes before what could be.
@@ -266,6 +311,12 @@ void VehicleDrawing::mousePressEvent(QMouseEvent* event)
     const VehicleView* onView = nullptr;
     const DrawnThing* thing = thingAt(event->position(), &onView);
     if (!onView) return;
+    if (onView->small && !thing) {
+        m_lookedAt_m = onView->put(event->position(), {});
+        arrange();
+        return update();
+    }
+    m_lookedAt_m.reset();
     if (!thing) {
         const core::Vec3 point_m =
             onView->put(event->position(), {0.0, onView->side == VehicleView::Side::Right ? -0.1 : 0.1, 0.8});
@@ -275,7 +326,7 @@ void VehicleDrawing::mousePressEvent(QMouseEvent* event)
     }
     m_pressedAt = event->position();
     m_dragged = false;
-    m_dragView = canMove(*thing) ? onView : nullptr;
+    m_dragView = canMove(*thing) && !onView->small ? onView : nullptr;
     activate(DrawnThing(*thing));
 }
 
@@ -358,6 +409,8 @@ void VehicleDrawing::keyPressEvent(QKeyEvent* event)
         emit formAsked();
         return;
     }
+    if (m_focus.survey && key == Qt::Key_Z) return emit wholeAsked();
+    if (m_focus.survey && key == Qt::Key_V) return emit sidesAsked();
     if (m_focus.survey && key == Qt::Key_Delete) {
         if (thing && thing->kind == DrawnThing::Kind::Place) emit removalAsked({thing->number});
         return;

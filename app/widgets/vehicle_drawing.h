@@ -6,6 +6,7 @@
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/vehicle_views.h"
 #include "core/picture/body_shape.h"
+#include "core/survey/leads.h"
 
 namespace app {
 
@@ -28,6 +29,8 @@ public:
     [[nodiscard]] QPointF pointOf(core::PlaceId place) const;
     [[nodiscard]] const DrawnThing* current() const;
     [[nodiscard]] const VehicleView& view(VehicleView::Side side) const;  // requires that it is shown
+    // The whole of it while a part is shown, where a click brings another part; requires that a part is shown.
+    [[nodiscard]] const VehicleView& smallPlan() const { return m_views.back(); }
     void activate(const DrawnThing& thing);                               // as if it had been clicked
 
 signals:
@@ -38,8 +41,10 @@ signals:
     void pointChosen(const core::Vec3& point_m, app::DrawnFrom from);  // where nothing is
     void moved(const app::DrawnThing& thing, const core::Vec3& to_m);  // again and again while it is moved
     void putDown();
-    void returned();   // as it was before it was taken hold of
-    void formAsked();  // of what is picked
+    void returned();    // as it was before it was taken hold of
+    void formAsked();   // of what is picked
+    void wholeAsked();  // the drawing alone, or no longer
+    void sidesAsked();  // the vehicle from both sides too, or no longer
     void removalAsked(core::PlaceId place);
 
 protected:
@@ -56,6 +61,7 @@ protected:
 private:
     [[nodiscard]] const core::UsualVehicles& vehicles() const { return m_snapshot->shop->vehicles; }
     void arrange();
+    [[nodiscard]] core::Vec3 lookedAt_m() const;  // where the large view goes while not all of it can be shown
     void paintBodies(QPainter& painter);
     void choose(size_t index);
     void chooseTowards(const QPointF& direction);
@@ -72,6 +78,11 @@ private:
     core::Body m_drawnBody{};
     std::vector<DrawnThing> m_things{};
     std::vector<VehicleView> m_views{};
+    std::vector<core::Lead> m_leads{};
+    std::map<core::WireId, core::Wire> m_leadWires{};  // what they were made of
+    std::map<core::DeviceId, core::Device> m_leadDevices{};
+    core::Vec3 m_about_m{};
+    std::optional<core::Vec3> m_lookedAt_m{};  // picked on the small plan, until something is chosen
     QPixmap m_bodies{};  // the vehicle without its things, of all views: it changes seldom
     DrawnThing::Kind m_currentKind = DrawnThing::Kind::Place;  // what the keys are on
     int m_currentNumber = 0;

@@ -10,8 +10,6 @@
 namespace app {
 namespace {
 
-constexpr double kTwoAbreast_m = 0.6;   // half the width from which seats lie side by side
-constexpr double kRoomForWords = 85.0;  // pixels a metre
 constexpr double kPlaceRadius = 12.0, kFlankRadius = 8.0;
 
 // A polygon with its corners rounded off.
@@ -41,7 +39,7 @@ QPainterPath rounded(const QPolygonF& corners, bool closed, double radius)
 
 }  // namespace
 
-void VehiclePainter::title()
+void VehiclePainter::title(const DrawingFocus& focus)
 {
     const Tokens& tokens = m_theme.tokens();
     m_painter.setFont(m_theme.small());
@@ -49,7 +47,9 @@ void VehiclePainter::title()
     const QRectF head(m_view.area.left() + 2, m_view.area.top(), m_view.area.width() - 4, m_theme.px(18));
     switch (m_view.side) {
         case VehicleView::Side::Above:
-            m_painter.drawText(head, Qt::AlignLeft, drawingText("from above, nose up"));
+            m_painter.drawText(
+                head, Qt::AlignLeft,
+                focus.survey ? drawingText("what hangs on what, from above") : drawingText("from above, nose up"));
             break;
         case VehicleView::Side::Left:
             m_painter.drawText(head, Qt::AlignLeft, drawingText("L  left side, nose left"));
@@ -99,85 +99,108 @@ void VehiclePainter::body(const core::BodyShape& shape)
     for (const bool wheels : {true, false})
         for (const core::ShapeLine& one : lines)
             if ((one.kind == core::ShapeKind::Wheel) == (wheels == above)) line(one);
-    if (!above) return;
-    m_painter.setFont(m_theme.strong());
-    m_painter.setPen(m_theme.tokens().ink);
-    double nose = -1e9, half = 0.0;
-    for (const core::ShapeLine& one : lines)
-        for (const core::Vec3& point : one.points) {
-            nose = std::max(nose, point.x);
-            half = std::max(half, point.y);
-        }
-    const double y = m_view.at({nose - 0.25, 0.0, 0.0}).y();
-    const QPointF left = m_view.at({0.0, half, 0.0}), right = m_view.at({0.0, -half, 0.0});
-    m_painter.drawText(QRectF(left.x() - 30, y - 12, 24, 24), Qt::AlignRight | Qt::AlignVCenter, drawingText("L"));
-    m_painter.drawText(QRectF(right.x() + 6, y - 12, 24, 24), Qt::AlignLeft | Qt::AlignVCenter, drawingText("R"));
 }
 
-void VehiclePainter::runs(const core::StageResult& stage, const std::vector<DrawnThing>& things,
-                          const DrawingFocus& focus)
+void VehiclePainter::sides()
+{
+    if (m_view.side != VehicleView::Side::Above) return;
+    m_painter.setFont(m_theme.title());
+    m_painter.setPen(m_theme.tokens().ink);
+    const double y = m_view.area.top() + m_theme.px(22), wide = m_theme.px(24);
+    const QPointF left = m_view.at({0.0, m_half_m, 0.0}), right = m_view.at({0.0, -m_half_m, 0.0});
+    const double gap = m_theme.px(16);
+    const QRectF atLeft(left.x() - gap - wide, y, wide, wide), atRight(right.x() + gap, y, wide, wide);
+    if (m_view.area.contains(atLeft)) m_painter.drawText(atLeft, Qt::AlignRight | Qt::AlignVCenter, drawingText("L"));
+    if (m_view.area.contains(atRight)) m_painter.drawText(atRight, Qt::AlignLeft | Qt::AlignVCenter, drawingText("R"));
+}
+
+void VehiclePainter::smallPlan(const core::BodyShape& shape, const std::vector<DrawnThing>& things,
+                               const DrawingFocus& focus, const VehicleView& large)
 {
     const Tokens& tokens = m_theme.tokens();
-    m_painter.setBrush(Qt::NoBrush);
-    for (const core::RunResult& run : stage.runs) {
-        const auto thing = [&](DrawnThing::Kind kind, int number) {
-            return std::find_if(things.begin(), things.end(), [&](const DrawnThing& t) { return t.is(kind, number); });
-        };
-        const core::PlaceId at = stage.used.devices.at(run.run.id.coil.device).at;
-        const auto end = thing(DrawnThing::Kind::Place, at.number);
-        const auto start = thing(DrawnThing::Kind::Source, run.run.id.channel.device.number);
-        if (end == things.end() || start == things.end()) continue;
-        // Along the sill, as a fitter lays it.
-        const QPointF from = m_view.at(start->at_m), to = m_view.at(end->at_m);
-        const double side = to.x() < from.x() ? -1.0 : 1.0;
-        const double sill = std::abs(to.x() - from.x()) < 12.0
-                                ? to.x()
-                                : from.x() + side * std::max(12.0, std::abs(to.x() - from.x()) - 14.0);
-        const double bend = std::copysign(std::min(24.0, 0.5 * std::abs(to.y() - from.y())), to.y() - from.y());
-        QPainterPath path(from);
-        path.quadTo(QPointF(sill, from.y()), QPointF(sill, from.y() + bend));
-        path.lineTo(QPointF(sill, to.y() - bend));
-        path.quadTo(QPointF(sill, to.y()), to);
-        const bool chosen = at == focus.place || run.run.id.channel.device == focus.source;
-        m_painter.setPen(QPen(chosen ? tokens.goldText : tokens.ink2, chosen ? 2.2 : 1.1));
-        m_painter.drawPath(path);
+    m_painter.setPen(QPen(tokens.rule, 1));
+    m_painter.setBrush(tokens.raised);
+    m_painter.drawRoundedRect(m_view.area.adjusted(0.5, 0.5, -0.5, -0.5), 4, 4);
+    for (const core::ShapeLine& one : shape.above)
+        if (one.kind == core::ShapeKind::Body || one.kind == core::ShapeKind::Glass) line(one);
+    const double radius = m_theme.px(3);
+    for (const DrawnThing& thing : things) {
+        if (thing.kind != DrawnThing::Kind::Place) continue;
+        const bool chosen = thing.number == focus.place.number;
+        m_painter.setPen(QPen(chosen ? tokens.goldText : tokens.ink, 1.2));
+        m_painter.setBrush(chosen ? tokens.gold : tokens.raised);
+        m_painter.drawEllipse(m_view.at(thing.at_m), chosen ? 1.4 * radius : radius, chosen ? 1.4 * radius : radius);
     }
+    const QRectF window(m_view.at(large.put(large.area.topLeft(), {})),
+                        m_view.at(large.put(large.area.bottomRight(), {})));
+    m_painter.setPen(QPen(tokens.goldText, 2));
+    m_painter.setBrush(Qt::NoBrush);
+    m_painter.drawRect(window.intersected(m_view.area.adjusted(2, 2, -2, -2)));
 }
 
-void VehiclePainter::beside(const DrawnThing& thing, const QString& words, bool strong)
+QRectF VehiclePainter::strip(const SideLabel& label) const
 {
-    if (words.isEmpty() || m_view.side != VehicleView::Side::Above) return;
-    const QFontMetricsF metrics(strong ? m_theme.strong() : m_theme.small());
-    const double height = 2.0 + metrics.lineSpacing() * (1.0 + static_cast<double>(words.count(QLatin1Char('\n'))));
-    const QPointF centre = m_view.at(thing.at_m);
-    m_labels.push_back({centre, words, strong, thing.at_m.y > 0.0, centre.y() - 0.5 * height, height});
+    const double out = label.left ? -1.0 : 1.0;
+    const double side = m_view.at({0.0, -out * m_half_m, 0.0}).x();
+    const double edge = out * std::max(out * label.of.x() + radiusOf(), out * side) + out * m_theme.px(14);
+    const double far = label.left ? m_view.area.left() + 2.0 : m_view.area.right() - 2.0;
+    return {std::min(edge, far), label.top, std::max(0.0, out * (far - edge)), label.height};
 }
 
-// What would lie on the label above it moves down, with a line to its thing.
+QFont VehiclePainter::labelFont(bool bold) const
+{
+    QFont font = m_theme.small();
+    font.setBold(bold);
+    return font;
+}
+
+void VehiclePainter::beside(const DrawnThing& thing, const QString& name, const QString& figures, bool strong)
+{
+    if (name.isEmpty() || m_view.side != VehicleView::Side::Above) return;
+    SideLabel label{.of = m_view.at(thing.at_m),
+                    .name = name,
+                    .figures = figures,
+                    .strong = strong,
+                    .planned = thing.planned,
+                    .left = thing.at_m.y > 0.0};
+    const QRectF room(0.0, 0.0, strip(label).width(), m_view.area.height());
+    if (!m_view.area.contains(label.of) || room.width() < m_theme.px(44)) return;  // that side is not looked at
+    for (const bool bold : {true, false}) {
+        const QString& text = bold ? name : figures;
+        if (text.isEmpty()) continue;
+        label.height += QFontMetricsF(labelFont(bold)).boundingRect(room, Qt::TextWordWrap, text).height();
+    }
+    label.height += 3.0;
+    m_labels.push_back(std::move(label));
+}
+
+// In the free strip beside the flank, each with a line to its thing.
 void VehiclePainter::labels()
 {
     const Tokens& tokens = m_theme.tokens();
-    const double radius = radiusOf(), wide = m_theme.px(100);
-    std::stable_sort(m_labels.begin(), m_labels.end(), [](const Label& a, const Label& b) { return a.top < b.top; });
-    for (const bool left : {true, false}) {
-        double bottom = -1e9;
-        for (Label& label : m_labels) {
-            if (label.left != left) continue;
-            label.top = std::max(label.top, bottom + 1.0);
-            bottom = label.top + label.height;
-            const double out = left ? -1.0 : 1.0;
-            const double side = m_view.at({0.0, -out * m_half_m, 0.0}).x();  // figures stand beside the vehicle
-            const double edge = out * std::max(out * label.of.x() + radius, out * side) + out * 5.0;
-            const QRectF area(left ? edge - wide : edge, label.top, wide, label.height);
-            const double moved = area.center().y() - label.of.y();
-            if (std::abs(moved) > 6.0 || std::abs(edge - label.of.x()) > radius + 12.0) {
-                m_painter.setPen(QPen(tokens.rule, 1));
-                m_painter.drawLine(label.of + QPointF(out * radius, 0.0), {edge, area.center().y()});
-            }
-            m_painter.setFont(label.strong ? m_theme.strong() : m_theme.small());
-            m_painter.setPen(label.strong ? tokens.goldText : tokens.ink);
-            m_painter.drawText(area, (left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, label.text);
-        }
+    const double radius = radiusOf();
+    layOutLabels(m_labels, m_view.area.top() + m_theme.px(46), m_view.area.bottom() - 2.0);
+    const QFont bold = labelFont(true);
+    for (const SideLabel& label : m_labels) {
+        if (!label.shown) continue;
+        const double out = label.left ? -1.0 : 1.0;
+        const QRectF area = strip(label);
+        const double edge = label.left ? area.right() : area.left();
+        const double middle = label.top + 0.5 * QFontMetricsF(bold).lineSpacing();
+        const QColor strong = label.strong || label.planned ? tokens.goldText : tokens.ink;
+        m_painter.setPen(QPen(label.strong || label.planned ? tokens.goldText : tokens.ink2, 0.8));
+        m_painter.drawPolyline(
+            QPolygonF({label.of + QPointF(out * radius, 0.0), QPointF(edge - out * m_theme.px(10), label.of.y()),
+                       QPointF(edge - out * 3.0, middle)}));
+        const int aligned = (label.left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop | Qt::TextWordWrap;
+        QRectF used;
+        m_painter.setFont(bold);
+        m_painter.setPen(strong);
+        m_painter.drawText(area, aligned, label.name, &used);
+        m_painter.setFont(m_theme.small());
+        m_painter.setPen(tokens.ink);
+        if (!label.figures.isEmpty())
+            m_painter.drawText(area.adjusted(0.0, used.height(), 0.0, 0.0), aligned, label.figures);
     }
     m_labels.clear();
 }
@@ -211,13 +234,14 @@ void VehiclePainter::place(const DrawnThing& thing, bool chosen)
     const QPointF centre = m_view.at(thing.at_m);
     const double radius = radiusOf();
     const auto paint = [&](QPainter& painter, const QPointF& at) {
-        painter.setPen(QPen(chosen ? tokens.goldText : tokens.ink, chosen ? 2.4 : 1.6));
-        painter.setBrush(chosen ? tokens.goldTint : tokens.raised);
+        painter.setPen(QPen(chosen || thing.planned ? tokens.goldText : tokens.ink, chosen ? 2.4 : 1.6,
+                            thing.planned ? Qt::DashLine : Qt::SolidLine));
+        painter.setBrush(chosen || thing.planned ? tokens.goldTint : tokens.raised);
         painter.drawEllipse(at, radius, radius);
         painter.setBrush(tokens.ink);
         painter.drawEllipse(at, radius / 3.0, radius / 3.0);
     };
-    if (chosen)
+    if (chosen || thing.planned)
         paint(m_painter, centre);
     else
         stamp(m_placeMark, centre, radius, paint);
@@ -228,24 +252,14 @@ void VehiclePainter::seat(const DrawnThing& thing, bool listening)
     const Tokens& tokens = m_theme.tokens();
     const QPointF head = m_view.at(thing.at_m);
     const double s = m_view.scale;
-    if (m_view.side == VehicleView::Side::Above && listening) {
-        m_painter.setPen(QPen(tokens.goldText, 1.6));
-        m_painter.setBrush(tokens.goldTint);
-        const double half = std::min(0.24, 0.3 * m_half_m) * s;  // a saddle is narrower than a seat
-        m_painter.drawRoundedRect(QRectF(head.x() - half, head.y() - 0.25 * s, 2.0 * half, 0.55 * s), 6, 6);
-    }
     m_painter.setPen(QPen(listening ? tokens.goldText : tokens.ink2, listening ? 1.6 : 1.0));
     m_painter.setBrush(tokens.raised);
     m_painter.drawEllipse(head, 0.1 * s, 0.1 * s);
-    if (m_view.side != VehicleView::Side::Above) return;
-    m_painter.setPen(QPen(tokens.ink2, 1));
+    if (m_view.side != VehicleView::Side::Above || !listening) return;
+    m_painter.setPen(Qt::NoPen);
     m_painter.setBrush(tokens.ink);
-    for (const double side : {-0.0875, 0.0875}) m_painter.drawEllipse(head + QPointF(side * s, 0), 1.8, 1.8);
-    if (!listening || s < m_theme.px(kRoomForWords) || m_half_m < kTwoAbreast_m) return;
-    m_painter.setFont(m_theme.small());
-    m_painter.setPen(tokens.goldText);
-    m_painter.drawText(QRectF(head.x() - 50, head.y() + 0.3 * s, 100, m_theme.px(18)), Qt::AlignCenter,
-                       drawingText("listening"));
+    const double ear = std::max(1.8, 0.02 * s);
+    for (const double side : {-0.1, 0.1}) m_painter.drawEllipse(head + QPointF(side * s, 0), ear, ear);
 }
 
 void VehiclePainter::source(const DrawnThing& thing, bool chosen)
@@ -253,18 +267,24 @@ void VehiclePainter::source(const DrawnThing& thing, bool chosen)
     const Tokens& tokens = m_theme.tokens();
     const QPointF centre = m_view.at(thing.at_m);
     m_painter.setFont(m_theme.small());
+    const QString text = thing.unfound ? drawingText("?") : thing.name;
     const double named =
-        std::max<double>(m_theme.px(52), m_painter.fontMetrics().horizontalAdvance(thing.figure) + m_theme.px(10));
+        std::max<double>(m_theme.px(44), m_painter.fontMetrics().horizontalAdvance(text) + m_theme.px(16));
     // Named where the name does not cover the vehicle.
-    const bool above = m_view.side == VehicleView::Side::Above && named < 1.5 * m_half_m * m_view.scale;
-    const double wide = above ? named : m_theme.px(14);
-    const QRectF box(centre.x() - 0.5 * wide, centre.y() - m_theme.px(above ? 11 : 6), wide,
-                     m_theme.px(above ? 22 : 12));
-    m_painter.setPen(QPen(chosen ? tokens.goldText : tokens.ink, chosen ? 2.2 : 1.4));
-    m_painter.setBrush(chosen ? tokens.goldTint : tokens.raised);
-    m_painter.drawRoundedRect(box, 3, 3);
+    const bool inside = m_view.side == VehicleView::Side::Above && named < m_half_m * m_view.scale;
+    const double wide = inside ? named : m_theme.px(24);
+    const bool above = m_view.side == VehicleView::Side::Above;
+    const QRectF box(centre.x() - 0.5 * wide, centre.y() - m_theme.px(above ? 14 : 6), wide,
+                     m_theme.px(above ? 28 : 12));
+    const bool gold = chosen || thing.planned;
+    m_painter.setPen(QPen(gold ? tokens.goldText : tokens.ink, chosen ? 2.2 : 1.4,
+                          thing.planned || thing.unfound ? Qt::DashLine : Qt::SolidLine));
+    m_painter.setBrush(gold ? tokens.goldTint : tokens.raised);
+    m_painter.drawRoundedRect(box, 4, 4);
     m_painter.setPen(tokens.ink);
-    if (above) m_painter.drawText(box, Qt::AlignCenter, thing.figure);
+    if (inside) m_painter.drawText(box, Qt::AlignCenter, text);
+    if (!inside || thing.unfound)
+        beside(thing, thing.name, thing.unfound ? drawingText("not found yet") : QString(), chosen);
 }
 
 void VehiclePainter::spot(const DrawnThing& thing, bool current)
@@ -297,10 +317,32 @@ void VehiclePainter::fresh(const DrawnThing& thing)
     m_painter.drawLine(centre - QPointF(0, arm), centre + QPointF(0, arm));
 }
 
+void VehiclePainter::seats(const std::vector<DrawnThing>& things, const DrawingFocus& focus)
+{
+    if (m_view.side != VehicleView::Side::Above) return;
+    for (const DrawnThing& thing : things) {
+        if (thing.kind != DrawnThing::Kind::Seat || thing.number != focus.listener.number) continue;
+        const QPointF head = m_view.at(thing.at_m);
+        const double s = m_view.scale;
+        m_painter.setPen(QPen(m_theme.tokens().goldText, 1.6));
+        m_painter.setBrush(m_theme.tokens().goldTint);
+        const double half = std::min(0.24, 0.3 * m_half_m) * s;  // a saddle is narrower than a seat
+        m_painter.drawRoundedRect(QRectF(head.x() - half, head.y() - 0.25 * s, 2.0 * half, 0.55 * s), 6, 6);
+    }
+}
+
+bool VehiclePainter::isCrowded(const DrawnThing& spot, const std::vector<DrawnThing>& things) const
+{
+    return std::any_of(things.begin(), things.end(), [&](const DrawnThing& other) {
+        const QPointF way = m_view.at(other.at_m) - m_view.at(spot.at_m);
+        return other.kind == DrawnThing::Kind::Place && std::hypot(way.x(), way.y()) < 1.5 * radiusOf();
+    });
+}
+
 void VehiclePainter::things(const std::vector<DrawnThing>& things, const DrawingFocus& focus, const DrawnThing* current,
                             bool held)
 {
-    // Seats lie under everything, what is picked on top.
+    // Heads lie under everything, what is picked on top.
     const auto layerOf = [&](const DrawnThing& thing) {
         if (thing.kind == DrawnThing::Kind::Seat) return 0;
         const bool chosen = thing.is(DrawnThing::Kind::Place, focus.place.number) ||
@@ -317,7 +359,10 @@ void VehiclePainter::things(const std::vector<DrawnThing>& things, const Drawing
             switch (thing.kind) {
                 case DrawnThing::Kind::Place:
                     place(thing, chosen);
-                    beside(thing, chosen ? thing.name + QLatin1Char('\n') + thing.figure : thing.figure, chosen);
+                    beside(
+                        thing, thing.planned ? drawingText("planned: %1").arg(thing.tag) : thing.tag,
+                        chosen && !thing.more.isEmpty() ? thing.figure + QLatin1Char('\n') + thing.more : thing.figure,
+                        chosen);
                     break;
                 case DrawnThing::Kind::Seat:
                     seat(thing, thing.number == focus.listener.number);
@@ -326,12 +371,13 @@ void VehiclePainter::things(const std::vector<DrawnThing>& things, const Drawing
                     source(thing, chosen);
                     break;
                 case DrawnThing::Kind::Spot:
+                    if (!keyed && isCrowded(thing, things)) break;  // it waits until one is near
                     spot(thing, keyed);
-                    beside(thing, keyed ? thing.name : thing.figure, keyed);
+                    beside(thing, keyed ? thing.name : thing.figure, {}, keyed);
                     break;
                 case DrawnThing::Kind::New:
                     fresh(thing);
-                    beside(thing, thing.name, true);
+                    beside(thing, thing.name, {}, true);
                     break;
             }
             if (!keyed) continue;

@@ -4,6 +4,7 @@
 #include <QPixmap>
 
 #include "app/widgets/drawn_things.h"
+#include "app/widgets/side_labels.h"
 #include "app/widgets/vehicle_views.h"
 #include "core/picture/body_shape.h"
 
@@ -19,10 +20,17 @@ public:
     {
     }
 
-    void title();
+    void title(const DrawingFocus& focus);
     void body(const core::BodyShape& shape);
-    void runs(const core::StageResult& stage, const std::vector<DrawnThing>& things, const DrawingFocus& focus);
+    void sides();                                                                  // L and R, from above
+    void seats(const std::vector<DrawnThing>& things, const DrawingFocus& focus);  // the one that is listened from
+    // Whether a spot lies so near to what is fitted that it is not shown.
+    [[nodiscard]] bool isCrowded(const DrawnThing& spot, const std::vector<DrawnThing>& things) const;
     void things(const std::vector<DrawnThing>& things, const DrawingFocus& focus, const DrawnThing* current, bool held);
+    // The whole vehicle as a small plan: a dot for each place, and what the large view shows of it.
+    void smallPlan(const core::BodyShape& shape, const std::vector<DrawnThing>& things, const DrawingFocus& focus,
+                   const VehicleView& large);
+    [[nodiscard]] double radiusOf() const;  // of a place, pixels
 
 private:
     void line(const core::ShapeLine& line);
@@ -31,21 +39,16 @@ private:
     void source(const DrawnThing& thing, bool chosen);
     void spot(const DrawnThing& thing, bool current);
     void fresh(const DrawnThing& thing);
-    void beside(const DrawnThing& thing, const QString& text, bool strong);
+    void beside(const DrawnThing& thing, const QString& name, const QString& figures, bool strong);
     void labels();
-    [[nodiscard]] double radiusOf() const;  // of a place, pixels
+    [[nodiscard]] QRectF strip(const SideLabel& label) const;  // the free room beside the vehicle at its height
+    [[nodiscard]] QFont labelFont(bool bold) const;
     // A mark that stands in many spots, painted once.
     template <class Paint>
     void stamp(QPixmap& mark, const QPointF& centre, double radius, Paint paint);
 
-    struct Label {
-        QPointF of{};  // the thing
-        QString text{};
-        bool strong = false, left = false;
-        double top = 0.0, height = 0.0;
-    };
     QPixmap m_placeMark{}, m_spotMark{};
-    std::vector<Label> m_labels{};  // of the view, drawn last so that none lies on another
+    std::vector<SideLabel> m_labels{};  // of the view, drawn last so that none lies on another
 
     QPainter& m_painter;
     const Theme& m_theme;

@@ -69,4 +69,30 @@ std::vector<VehicleView> arrangeViews(const core::Body& body, double height_m, c
     return views;
 }
 
+namespace {
+
+// As near to what is wanted as a window of `half` on what lies between low and high lets it; else the middle.
+double within(double wanted, double low, double high, double half)
+{
+    return high - low > 2.0 * half ? std::clamp(wanted, low + half, high - half) : 0.5 * (low + high);
+}
+
+}  // namespace
+
+std::vector<VehicleView> nearViews(const core::Body& body, const QRectF& area, double scale, const core::Vec3& about_m,
+                                   double margin, double smallHeight)
+{
+    constexpr double kRound_m = 0.15, kInset = 6.0;
+    const double side = 0.5 * body.width_m + margin / scale;
+    const double x = within(about_m.x, body.frontAxle_m - body.length_m - kRound_m, body.frontAxle_m + kRound_m,
+                            0.5 * area.height() / scale);
+    const double y = within(about_m.y, -side, side, 0.5 * area.width() / scale);
+    VehicleView near{.area = area, .origin = area.center() + QPointF(y, x) * scale, .scale = scale};
+    VehicleView whole{.scale = (smallHeight - 2.0 * kInset) / std::max(0.5, body.length_m), .small = true};
+    const double wide = std::max(0.3, body.width_m) * whole.scale + 2.0 * kInset;
+    whole.area = {about_m.y > 0.0 ? area.right() - wide : area.left(), area.bottom() - smallHeight, wide, smallHeight};
+    whole.origin = {whole.area.center().x(), whole.area.top() + kInset + body.frontAxle_m * whole.scale};
+    return {near, whole};
+}
+
 }  // namespace app

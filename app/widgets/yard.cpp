@@ -14,7 +14,7 @@
 namespace app {
 namespace {
 
-constexpr double kName = 24.0, kAir = 10.0, kLeastGap = 14.0;  // pixels at normal zoom
+constexpr double kNameRoom = 24.0, kAir = 10.0, kLeastGap = 14.0;  // pixels at normal zoom
 constexpr double kMostScale = 48.0, kLeastScale = 19.0;        // pixels a metre
 
 using core::BodyKind;
@@ -52,7 +52,7 @@ QSize YardVehicle::sizeAt(double pixelsPerMetre) const
 {
     const int named = QFontMetrics(m_theme.strong()).horizontalAdvance(text()) + m_theme.px(8);
     return {std::max(named, qRound(pixelsPerMetre * m_extent_m.width()) + m_theme.px(kLeastGap)),
-            qRound(pixelsPerMetre * m_extent_m.height()) + m_theme.px(kName + kAir)};
+            qRound(pixelsPerMetre * m_extent_m.height()) + m_theme.px(kNameRoom + kAir)};
 }
 
 void YardVehicle::paintEvent(QPaintEvent*)
@@ -69,13 +69,13 @@ void YardVehicle::paintEvent(QPaintEvent*)
     VehicleView view;
     view.side = VehicleView::Side::Left;
     view.scale = m_scale;
-    const double ground = height() - m_theme.px(kName);
+    const double ground = height() - m_theme.px(kNameRoom);
     view.origin = {0.5 * width() - m_scale * m_extent_m.center().x(), ground};
     view.area = QRectF(rect());
     VehiclePainter(painter, m_theme, view).body(m_shape);
     painter.setFont(lit ? m_theme.strong() : m_theme.text());
     painter.setPen(lit ? tokens.goldText : tokens.ink);
-    painter.drawText(QRectF(0, ground, width(), m_theme.px(kName)), Qt::AlignCenter, text());
+    painter.drawText(QRectF(0, ground, width(), m_theme.px(kNameRoom)), Qt::AlignCenter, text());
 }
 
 Yard::Yard(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent) : QWidget(parent), m_theme(theme)
@@ -150,7 +150,7 @@ void Yard::arrange()
             vehicle->setGeometry(qRound(left), top + high - size.height(), size.width(), size.height());
             left += size.width() + gap;
         }
-        m_grounds.push_back(top + high - m_theme.px(kName));
+        m_grounds.push_back(top + high - m_theme.px(kNameRoom));
         top += high + m_theme.px(4);
     }
     update();

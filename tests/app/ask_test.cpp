@@ -292,13 +292,19 @@ TEST_F(Asking, AnAskOpensInPlace)
         return QString("inside");
     });
     Ask ask(
-        theme, "askIt", "What is it?", [](const Survey&) { return QString("an estate"); }, inner);
+        theme, "askIt", {"kind", "What is it?"}, [](const Survey&) { return QString("an estate"); }, inner, nullptr,
+        [](const Survey&) {
+            return AnswerSaid{Answer::Given, "seen"};
+        });
     ask.show();
     ask.present(survey);
     EXPECT_EQ(presented, 0);
-    EXPECT_EQ(ask.findChild<QLabel*>("askItLine")->text(), "an estate");
+    auto* line = ask.findChild<AnswerLine*>("askIt");
+    EXPECT_EQ(line->answer(), "an estate");
+    EXPECT_EQ(line->accessibleName(), "What is it?");
+    EXPECT_EQ(line->accessibleDescription(), "an estate, seen");
     QSignalSpy asked(&ask, &Ask::openAsked);
-    ask.findChild<QAbstractButton*>("askIt")->click();
+    line->click();
     EXPECT_EQ(asked.count(), 1);
     ask.setOpen(true);
     ask.present(survey);

@@ -66,7 +66,7 @@ TEST_F(Card, AHoleIsCutOnTheCardOrForbidden)
                              "paint against rust, for cut edges", "Chips stay out of the magnet's gap"})
         EXPECT_TRUE(cut.contains(QLatin1String(line))) << line;
     driver.key(Qt::Key_1, Qt::ControlModifier);
-    driver.click("topicCustomer");
+    driver.openCustomer();
     driver.click("askWish");
     driver.click("keep_0");
     EXPECT_TRUE(driver.finding("JOB6").contains("146 mm")) << driver.finding("JOB6").toStdString();

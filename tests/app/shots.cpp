@@ -44,7 +44,7 @@ int main(int argc, char** argv)
     shoot("continuity.png");
     window.newJob("pickup");
     for (const char* spot : {"front door", "sail", "rear door"}) window.clickThing(QString::fromLatin1(spot));
-    window.click("topicCustomer");
+    window.openCustomer();
     window.click("complaintKind_1");
     window.click("askRemedies");
     static_cast<void>(QTest::qWaitFor([&] { return window.has("remedy0"); }, 20'000));

@@ -112,8 +112,7 @@ TEST_F(Sources, FeedsAndSettingsAreNotedOrKnownToBeMissing)
     driver.type("switchedFeed", "0");
     EXPECT_EQ(plan().body.feeds.at(core::Quantity::ConstantFeed_v).value, 12.6);
     EXPECT_EQ(plan().body.feeds.at(core::Quantity::SwitchedFeed_v).value, 0.0);
-    EXPECT_TRUE(find<QLabel>("askFeedsLine")->text().contains("no switched feed"))
-        << find<QLabel>("askFeedsLine")->text().toStdString();
+    EXPECT_TRUE(driver.answer("askFeeds").contains("no switched feed")) << driver.answer("askFeeds").toStdString();
     driver.type("turnOn", "4 ohm");
     EXPECT_NE(driver.text("turnOnAnswer"), "") << "ohms are no volts";
     EXPECT_FALSE(plan().body.feeds.contains(core::Quantity::TurnOn_v));
@@ -142,7 +141,7 @@ TEST_F(Sources, EveryChannelIsReadInOneGo)
     driver.click("askContinuity");
     auto* list = find<QListView>("continuityList");
     ASSERT_EQ(list->model()->rowCount(), 4);
-    EXPECT_TRUE(find<QLabel>("askContinuityLine")->text().contains("4 channels to read"));
+    EXPECT_TRUE(driver.answer("askContinuity").contains("4 channels to read"));
     for (const char* reading : {"3.4", "3,2 ohm", "open"}) driver.type("continuityReading", QString::fromUtf8(reading));
     EXPECT_TRUE(list->model()->index(0, 0).data().toString().contains("as expected"));
     EXPECT_TRUE(list->model()->index(2, 0).data().toString().contains("broken"));
@@ -154,14 +153,14 @@ TEST_F(Sources, EveryChannelIsReadInOneGo)
     EXPECT_EQ(list->currentIndex().row(), 2);
     driver.type("continuityReading", "3.3");
     EXPECT_TRUE(list->model()->index(2, 0).data().toString().contains("as expected"));
-    EXPECT_TRUE(find<QLabel>("askContinuityLine")->text().contains("1 channel to read"));
+    EXPECT_TRUE(driver.answer("askContinuity").contains("1 channel to read"));
 }
 
 TEST_F(Sources, WhatAUseAsksIsOnTheJobCard)
 {
     driver.openDemo();
     driver.key(Qt::Key_1, Qt::ControlModifier);
-    driver.click("topicCustomer");
+    driver.openCustomer();
     driver.click("askWish");
     const QString car = driver.text("noiseSaid");
     EXPECT_TRUE(car.contains("over the noise")) << car.toStdString();

@@ -85,7 +85,7 @@ TEST_F(Survey, ByMouseAlone)
     EXPECT_EQ(place("left front door").cover, core::Cover::ThickCloth);
     EXPECT_TRUE(driver.text("coverLoss").contains("at 10 kHz"));
     EXPECT_EQ(plan().alterations.size(), 2U);
-    driver.click("topicCustomer");
+    driver.openCustomer();
     driver.click("complaintKind_0");
     EXPECT_TRUE(driver.text("complaintSaid").contains("swallows sound"));
     driver.click("askRemedies");
@@ -246,6 +246,7 @@ TEST_F(Survey, ADragIsOneStepAndBothSidesFollow)
     EXPECT_EQ(place("left front door").frame.at_m, before_m);
     // On a flank it goes up and down.
     driver.window().resize(1280, 800);
+    driver.click("showSides");
     QTest::qWait(20);
     const auto& flank = drawing.view(app::VehicleView::Side::Left);
     const QPoint side = flank.at(before_m).toPoint();
@@ -275,7 +276,7 @@ TEST_F(Survey, WhatTheBenchGaveUpCanBeAskedAgain)
 {
     driver.newJob("pickup");
     driver.clickThing("front door");
-    driver.click("topicCustomer");
+    driver.openCustomer();
     driver.click("complaintKind_1");
     driver.click("askRemedies");
     const auto isThere = [&](const char* name) { return driver.window().findChild<QWidget*>(name)->isVisible(); };

@@ -36,7 +36,7 @@ protected:
         page.resize(520, 760);
         page.show();
         QApplication::setActiveWindow(&page);
-        show({.listener = plan.listeners.begin()->first, .survey = true});
+        show({.listener = plan.listeners.begin()->first, .survey = true, .flanks = true});
     }
     ~Drawing() override
     {

@@ -14,6 +14,7 @@
 #include "app/session/widening.h"
 #include "app/session/workbench.h"
 #include "app/shell/main_window.h"
+#include "app/widgets/answer_line.h"
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/io/atomic_file.h"
@@ -79,11 +80,20 @@ void WindowDriver::clickThing(const QString& name)
 {
     for (const app::DrawnThing& thing : drawing().things())
         if (thing.name == name) {
-            QTest::mouseClick(&drawing(), Qt::LeftButton, {}, drawing().pointOf(thing).toPoint());
+            const app::DrawnThing meant = thing;
+            if (!drawing().rect().contains(drawing().pointOf(meant).toPoint()))  // the small plan brings it near
+                QTest::mouseClick(&drawing(), Qt::LeftButton, {}, drawing().smallPlan().at(meant.at_m).toPoint());
+            QTest::mouseClick(&drawing(), Qt::LeftButton, {}, drawing().pointOf(meant).toPoint());
             settle();
             return;
         }
     qFatal("%s is not on the drawing", qPrintable(name));
+}
+
+void WindowDriver::openCustomer()
+{
+    const auto* entry = m_window->findChild<QAbstractButton*>(QStringLiteral("customerHears"));
+    click(entry->isVisible() ? "customerHears" : "topicCustomer");
 }
 
 void WindowDriver::openTrouble()
@@ -183,6 +193,12 @@ QString WindowDriver::text(const char* objectName) const
 {
     const auto* label = m_window->findChild<QLabel*>(QLatin1String(objectName));
     return label ? label->text().replace(QChar(0x202F), QLatin1Char(' ')) : QString();
+}
+
+QString WindowDriver::answer(const char* objectName) const
+{
+    const auto* line = m_window->findChild<app::AnswerLine*>(QLatin1String(objectName));
+    return line ? line->answer().replace(QChar(0x202F), QLatin1Char(' ')) : QString();
 }
 
 bool WindowDriver::has(const char* objectName) const

@@ -39,12 +39,14 @@ public:
     void key(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void click(const char* objectName);
     void clickThing(const QString& name);                    // on the drawing of the walk-round
+    void openCustomer();                                     // his questions, wherever the way to them is
     void type(const char* objectName, const QString& text);  // replaces what stands there, then Enter
     void answerNextBox(QMessageBox::StandardButton button);  // of the message box that is still to come
     void pickCandidate(const char* shelfKey);                // arrows on the shelf, then Enter
     void openSlate(const QString& text);
     void closeSlate();
     [[nodiscard]] QString text(const char* objectName) const;
+    [[nodiscard]] QString answer(const char* objectName) const;  // on the line of a question
     [[nodiscard]] bool has(const char* objectName) const;
     // The numbers line of a finding; empty: that finding is not there.
     [[nodiscard]] QString finding(const char* code) const;

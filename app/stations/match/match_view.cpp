@@ -59,7 +59,7 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_goesIn(new QPushButton(tr("goes in"), this)),
       m_whole(new QPushButton(tr("nothing cut"), this)),
       m_otherKinds(new QPushButton(tr("other kinds"), this)),
-      m_hold(new QPushButton(tr("&Hold"), this)),
+      m_hold(new QPushButton(tr("Hol&d"), this)),
       m_compare(new QPushButton(tr("&Compare"), this)),
       m_plan(new QPushButton(tr("Plan &this one"), this)),
       m_planSet(new QPushButton(tr("Plan the whole set"), this)),

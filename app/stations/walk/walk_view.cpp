@@ -1,25 +1,21 @@
 #include "app/stations/walk/walk_view.h"
 
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QPushButton>
-#include <QScrollArea>
-#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/stations/walk/circuit_bar.h"
+#include "app/stations/walk/customer_card.h"
 #include "app/stations/walk/inventory_view.h"
-#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/circuit_view.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/edits/layers.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
-#include "core/fitout/sides.h"
 #include "words/figures.h"
 #include "words/name_words.h"
-#include "words/survey_words.h"
 
 namespace app {
 
@@ -30,165 +26,105 @@ WalkView::WalkView(const Theme& theme, Workbench& bench, QWidget* parent)
                .digit = 1,
                .keys = tr("On the drawing: Tab and arrows choose, Enter adds what is offered or takes hold, arrows "
                           "move, Shift finely, Ctrl up and down, Enter puts down, Esc returns it; N new place, Delete "
-                          "removes, Space opens its questions."),
+                          "removes, Space opens its questions, V both sides, Z the vehicle alone."),
                .tracesFolded = true},
               parent),
       m_theme(theme),
       m_drawing(new VehicleDrawing(theme, this)),
       m_circuit(new CircuitView(theme, this)),
+      m_bar(new CircuitBar(theme, this)),
       m_inventory(new InventoryView(this)),
+      m_customer(new CustomerCard(theme, this)),
+      m_card(new WalkCard(theme, this)),
       m_left(new QWidget(this)),
-      m_card(new QWidget(this)),
-      m_head(new PlainLabel(this)),
-      m_verdict(new PlainLabel(this)),
-      m_scroll(new QScrollArea(this)),
-      m_askColumn(new QVBoxLayout)
+      m_sides(new QPushButton(tr("sides"), m_drawing)),
+      m_question(new QPushButton(tr("question"), m_drawing))
 {
     setObjectName(QStringLiteral("stationPage"));
     m_survey.bench = &bench;
+    m_customer->hide();  // until somebody takes it in
     build();
     connectDrawing();
-    connect(m_inventory, &InventoryView::placeChosen, this, &WalkView::choosePlace);
-    connect(&theme, &Theme::changed, this, [this] {
-        m_head->setFont(m_theme.title());
-        arrange();
-    });
-    showTopic(Topic::Vehicle);
+    connectCard();
+    connect(&theme, &Theme::changed, this, &WalkView::arrange);
+    showTopic(WalkTopic::Vehicle);
 }
 
 void WalkView::build()
 {
     m_drawing->setObjectName(QStringLiteral("surveyDrawing"));
-    m_head->setObjectName(QStringLiteral("surveyHead"));
-    m_head->setFont(m_theme.title());
-    m_head->setWordWrap(true);
-    m_verdict->setObjectName(QStringLiteral("surveyVerdict"));
-    m_verdict->setWordWrap(true);
-    m_verdict->setProperty("role", "quiet");
     auto* left = new QVBoxLayout(m_left);
     left->setContentsMargins(0, 0, 0, 0);
     left->addWidget(m_drawing, 3);
     left->addWidget(m_circuit, 2);
-    m_stageRow = makeStageRow();
-    m_steps = new QWidget(m_card);
-    auto* steps = new QHBoxLayout(m_steps);
-    steps->setContentsMargins(0, 0, 0, 0);
-    for (const auto& [text, name, step] :
-         {std::tuple{tr("Back"), "bayBack", -1}, std::tuple{tr("Next"), "bayNext", 1}}) {
-        auto* button = new QPushButton(text, m_steps);
-        button->setObjectName(QLatin1String(name));
-        connect(button, &QPushButton::clicked, this, [this, step = step] { goThroughAsks(step); });
-        steps->addWidget(button);
-    }
-    auto* page = new QWidget;
-    page->setObjectName(QStringLiteral("stationPage"));
-    page->setLayout(m_askColumn);
-    m_askColumn->setContentsMargins(0, 0, 8, 8);
-    m_askColumn->setSpacing(4);
-    m_askColumn->addWidget(m_inventory);
-    addAsks(Topic::Vehicle, makeVehicleAsks(m_theme, page));
-    addAsks(Topic::Customer, makeCustomerAsks(m_theme, page));
-    addAsks(Topic::Sources, makeSourceAsks(m_theme, page));
-    addAsks(Topic::Inventory, makeInventoryAsks(m_theme, page));
-    addAsks(Topic::Place, makePlaceAsks(m_theme, page));
-    const Asks wiring = makeWiringAsks(m_theme, page);
+    m_sides->setObjectName(QStringLiteral("showSides"));
+    m_sides->setToolTip(tr("The vehicle from both sides too (V)"));
+    m_sides->setCheckable(true);
+    m_question->setObjectName(QStringLiteral("showQuestion"));
+    m_question->setToolTip(tr("Back to the question (Z)"));
+    auto* corner = new QVBoxLayout(m_drawing);
+    corner->setContentsMargins(0, 0, 0, 0);
+    corner->addWidget(m_sides, 0, Qt::AlignRight);
+    corner->addWidget(m_question, 0, Qt::AlignRight);
+    corner->addStretch();
+    m_card->addList(m_inventory);
+    m_card->addAsks(WalkTopic::Vehicle, makeVehicleAsks(m_theme, m_card));
+    m_card->addAsks(WalkTopic::Customer, makeCustomerAsks(m_theme, m_card));
+    m_card->addAsks(WalkTopic::Sources, makeSourceAsks(m_theme, m_card));
+    m_card->addAsks(WalkTopic::Inventory, makeInventoryAsks(m_theme, m_card));
+    m_card->addAsks(WalkTopic::Place, makePlaceAsks(m_theme, m_card));
+    const Asks wiring = makeWiringAsks(m_theme, m_card);
     m_wires = wiring.front();
-    addAsks(Topic::Place, wiring);
-    addAsks(Topic::Place, makeWayInAsks(m_theme, page));
-    addAsks(Topic::Fresh, makeFreshAsks(m_theme, page));
-    m_askColumn->addStretch();
-    m_scroll->setWidget(page);
-    m_scroll->setWidgetResizable(true);
-    m_scroll->setObjectName(QStringLiteral("surveyCard"));
-    m_scroll->setFocusPolicy(Qt::NoFocus);
-    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* card = new QVBoxLayout(m_card);
-    card->setContentsMargins(0, 0, 0, 0);
-    card->setSpacing(4);
-    card->addWidget(makeTopicRow());
-    card->addWidget(m_head);
-    card->addWidget(m_verdict);
-    card->addWidget(m_stageRow);
-    card->addWidget(m_scroll, 1);
-    card->addWidget(m_steps);
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 6, 4, 6);
-    layout->addWidget(m_left, 1);
-    layout->addWidget(m_card);
-    // Tab goes from the drawing over the topics to the questions, in the order in which the eye does.
-    m_circuit->setTabAfter(m_drawing);
-    QWidget* before = m_drawing;
-    for (QWidget* next : {m_topics[0], m_topics[1], m_topics[2], m_topics[3], m_stages[0], m_stages[1], m_stages[2]}) {
-        setTabOrder(before, next);
-        before = next;
-    }
+    m_card->addAsks(WalkTopic::Place, wiring);
+    m_card->addAsks(WalkTopic::Place, makeWayInAsks(m_theme, m_card));
+    m_card->addAsks(WalkTopic::Place,
+                    {makeSpotAsk(m_theme, QStringLiteral("askNearby"), SpotList::Reach::NearThePlace, m_card)});
+    m_card->addAsks(WalkTopic::Fresh, makeFreshAsks(m_theme, m_card));
+    auto* beside = new QHBoxLayout;
+    beside->setSpacing(12);
+    beside->addWidget(m_left, 1);
+    beside->addWidget(m_card);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(12, 6, 4, 2);
+    layout->setSpacing(2);
+    layout->addLayout(beside, 1);
+    layout->addWidget(m_bar);
+    // Tab goes from the drawing over what lies on it to the questions, in the order in which the eye does.
+    setTabOrder(m_drawing, m_sides);
+    setTabOrder(m_sides, m_question);
+    m_circuit->setTabAfter(m_question);
+    m_card->setTabAfter(m_question);
 }
 
-QWidget* WalkView::makeTopicRow()
+void WalkView::connectCard()
 {
-    auto* row = new QWidget(m_card);
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(4);
-    const std::tuple<Topic, QString, const char*> topics[] = {
-        {Topic::Vehicle, tr("Vehic&le"), "topicVehicle"},
-        {Topic::Customer, tr("&Customer"), "topicCustomer"},
-        {Topic::Sources, tr("&Sources"), "topicSources"},
-        {Topic::Inventory, tr("&Inventory"), "topicInventory"},
-    };
-    for (const auto& [topic, text, name] : topics) {
-        auto* button = new QPushButton(text, row);
-        button->setObjectName(QLatin1String(name));
-        button->setCheckable(true);
-        button->setProperty("role", "topic");
-        m_topics[static_cast<size_t>(topic)] = button;
-        connect(button, &QPushButton::clicked, this, [this, topic = topic] { showTopic(topic); });
-        layout->addWidget(button);
-    }
-    layout->addStretch();
-    return row;
+    connect(m_inventory, &InventoryView::placeChosen, this, &WalkView::choosePlace);
+    connect(m_card, &WalkCard::edited, this, &WalkView::take);
+    connect(m_card, &WalkCard::topicAsked, this, &WalkView::showTopic);
+    connect(m_card, &WalkCard::opened, this, &WalkView::refresh);
+    connect(m_card, &WalkCard::stepAsked, this, &WalkView::goOn);
+    connect(m_card, &WalkCard::vehicleAsked, this, [this] { showVehicleAlone(true); });
+    connect(m_card, &WalkCard::stageAsked, this, [this](core::StageId stage) {
+        m_planning = !stage;
+        m_survey.stage = stage;
+        refresh();
+    });
+    connect(m_customer, &CustomerCard::asked, this, [this](size_t number) {
+        showTopic(WalkTopic::Customer);
+        m_card->openNumber(number);
+    });
+    connect(m_customer, &CustomerCard::shown, m_card, [this](bool on) { m_card->hideTopic(WalkTopic::Customer, on); });
+    connect(m_bar, &CircuitBar::opened, this, [this] { m_card->open(m_wires, true); });
+    connect(m_question, &QPushButton::clicked, this, [this] { showVehicleAlone(false); });
+    connect(m_sides, &QPushButton::clicked, this, [this](bool on) {
+        m_flanks = on;
+        refresh();
+    });
 }
 
-// What the factory made goes onto a vehicle sheet; what somebody did to this one does not.
-QWidget* WalkView::makeStageRow()
+QWidget* WalkView::aside()
 {
-    auto* row = new QWidget(m_card);
-    auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(4);
-    const std::tuple<core::StageId, QString, const char*, QString> stages[] = {
-        {core::kFactory, tr("factory"), "stageFactory", tr("As the factory made it; goes onto the vehicle sheet")},
-        {core::kFound, tr("as found"), "stageFound",
-         tr("Changed on this vehicle, as found here, over what the factory made")},
-        {core::StageId{}, tr("as planned"), "stagePlanned",
-         tr("Added or changed by this job: before stays as it was found")},
-    };
-    for (size_t i = 0; i < m_stages.size(); ++i) {
-        const auto& [stage, text, name, help] = stages[i];
-        m_stages[i] = new QPushButton(text, row);
-        m_stages[i]->setObjectName(QLatin1String(name));
-        m_stages[i]->setCheckable(true);
-        m_stages[i]->setProperty("role", "topic");
-        m_stages[i]->setToolTip(help);
-        connect(m_stages[i], &QPushButton::clicked, this, [this, stage = stage] {
-            m_planning = !stage;
-            m_survey.stage = stage;
-            refresh();
-        });
-        layout->addWidget(m_stages[i]);
-    }
-    layout->addStretch();
-    return row;
-}
-
-void WalkView::addAsks(Topic topic, const Asks& asks)
-{
-    for (Ask* ask : asks) {
-        m_asks[static_cast<size_t>(topic)].push_back(ask);
-        m_askColumn->addWidget(ask);
-        connect(ask, &Ask::edited, this, &WalkView::take);
-        connect(ask, &Ask::openAsked, this, [this, ask](bool open) { openAsk(ask, open); });
-    }
+    return m_customer;
 }
 
 void WalkView::connectDrawing()
@@ -196,7 +132,7 @@ void WalkView::connectDrawing()
     connect(m_drawing, &VehicleDrawing::placeChosen, this, &WalkView::choosePlace);
     connect(m_drawing, &VehicleDrawing::sourceChosen, this, [this](core::DeviceId source) {
         m_survey.source = source;
-        showTopic(Topic::Sources);
+        showTopic(WalkTopic::Sources);
         emit chosen();
     });
     connect(m_drawing, &VehicleDrawing::seatChosen, this, &WalkView::seatChosen);
@@ -207,25 +143,25 @@ void WalkView::connectDrawing()
         m_survey.fresh_m = point_m;
         m_survey.freshFromAbove = from == DrawnFrom::Above;
         m_survey.freshFromSide = from == DrawnFrom::Side;
-        showTopic(Topic::Fresh);
+        showTopic(WalkTopic::Fresh);
     });
     connect(m_drawing, &VehicleDrawing::moved, this, &WalkView::moveThing);
     connect(m_drawing, &VehicleDrawing::putDown, this, [this] { emit dragEnded(true); });
     connect(m_drawing, &VehicleDrawing::returned, this, [this] {
-        if (m_topic == Topic::Fresh) {
+        if (m_topic == WalkTopic::Fresh) {
             m_survey.fresh_m.reset();
-            showTopic(Topic::Place);
+            showTopic(WalkTopic::Place);
         }
         emit dragEnded(false);
     });
     connect(m_drawing, &VehicleDrawing::removalAsked, this,
             [this](core::PlaceId place) { take(core::removePlace(m_survey.plan(), place)); });
     connect(m_drawing, &VehicleDrawing::formAsked, this, [this] {
-        const Asks asks = asksThatApply();
-        for (Ask* ask : asks)
-            if (ask->isOpen()) return ask->focusForm();
-        if (!asks.empty()) openAsk(asks.front(), true);
+        showVehicleAlone(false);
+        m_card->focusQuestion();
     });
+    connect(m_drawing, &VehicleDrawing::wholeAsked, this, [this] { showVehicleAlone(!m_alone); });
+    connect(m_drawing, &VehicleDrawing::sidesAsked, m_sides, &QPushButton::click);
 }
 
 void WalkView::present(const SharedSnapshot& snapshot, core::ListenerId listener)
@@ -255,10 +191,10 @@ void WalkView::startAfresh()
     m_survey.fresh_m.reset();
     m_survey.stage = core::kFactory;
     m_planning = false;
-    for (const Asks& asks : m_asks)  // what was asked of the last vehicle says nothing of this one
-        for (Ask* ask : asks) ask->setOpen(false);
-    m_topic = Topic::Vehicle;
-    showTopic(Topic::Vehicle);
+    m_alone = false;
+    m_card->closeAll();  // what was asked of the last vehicle says nothing of this one
+    m_topic = WalkTopic::Vehicle;
+    showTopic(WalkTopic::Vehicle);
 }
 
 void WalkView::setShop(const ShopSettings& shop)
@@ -271,8 +207,9 @@ void WalkView::resolveChoice()
 {
     const core::Plan& plan = m_survey.plan();
     if (!plan.places.contains(m_survey.place)) m_survey.place = {};
-    if (m_topic == Topic::Place && !m_survey.place) m_topic = plan.places.empty() ? Topic::Vehicle : Topic::Inventory;
-    if (m_topic == Topic::Fresh && !m_survey.fresh_m) m_topic = Topic::Vehicle;
+    if (m_topic == WalkTopic::Place && !m_survey.place)
+        m_topic = plan.places.empty() ? WalkTopic::Vehicle : WalkTopic::Inventory;
+    if (m_topic == WalkTopic::Fresh && !m_survey.fresh_m) m_topic = WalkTopic::Vehicle;
     m_survey.driver = {};
     const core::Fitout& fitout = m_survey.fitout();
     core::DeviceId first{};
@@ -296,52 +233,40 @@ void WalkView::refresh()
         m_survey.withGoal = std::make_shared<const core::Plan>(std::move(plan));
     }
     resolveChoice();
-    DrawingFocus focus{.listener = m_survey.listener, .fresh_m = m_survey.fresh_m, .survey = true};
-    if (m_topic == Topic::Place) focus.place = m_survey.place;
-    if (m_topic == Topic::Sources) focus.source = m_survey.source;
+    DrawingFocus focus{.listener = m_survey.listener, .fresh_m = m_survey.fresh_m, .survey = true, .flanks = m_flanks};
+    if (m_topic == WalkTopic::Place) focus.place = m_survey.place;
+    if (m_topic == WalkTopic::Sources) focus.source = m_survey.source;
     m_drawing->present(m_survey.snapshot, focus);
-    for (size_t i = 0; i < m_topics.size(); ++i) m_topics[i]->setChecked(static_cast<size_t>(m_topic) == i);
-    for (size_t i = 0; i < m_stages.size(); ++i)
-        m_stages[i]->setChecked(i == 2       ? m_planning
-                                : m_planning ? false
-                                             : m_survey.stage == (i == 0 ? core::kFactory : core::kFound));
-    m_stageRow->setVisible(m_topic == Topic::Place || m_topic == Topic::Sources || m_topic == Topic::Fresh);
-    m_head->setText(headNow());
-    const QString verdict = m_topic == Topic::Place ? placeVerdict(m_survey) : QString();
-    m_verdict->setText(verdict);
-    m_verdict->setVisible(!verdict.isEmpty());
-    m_inventory->setVisible(m_topic == Topic::Inventory);
-    if (m_topic == Topic::Inventory) m_inventory->present(*m_survey.snapshot, m_survey.place);
-    for (const Asks& asks : m_asks)
-        for (Ask* ask : asks) {
-            const bool shown = &asks == &asksNow() && ask->applies(m_survey) && (!m_bay || ask->isOpen());
-            ask->setVisible(shown);
-            if (shown) ask->present(m_survey);
-        }
-    const bool wires = m_topic == Topic::Place && m_wires->isOpen() && m_survey.driver;
+    if (m_topic == WalkTopic::Inventory) m_inventory->present(*m_survey.snapshot, m_survey.place);
+    m_card->present(m_survey, m_topic, headNow());
+    m_customer->present(m_survey);
+    const bool ofADriver = m_topic == WalkTopic::Place && m_survey.driver;
+    const bool wires = ofADriver && m_wires->isOpen();
     m_circuit->setVisible(wires);
     constexpr int kRoomForBoth = 420;  // in a low window the circuit stands in the drawing's place
-    m_drawing->setVisible(!m_circuit->isVisibleTo(m_left) || height() >= m_theme.px(kRoomForBoth));
+    const bool high = height() >= m_theme.px(kRoomForBoth);
+    m_drawing->setVisible(!wires || high);
     if (wires) m_circuit->present(m_survey.snapshot, m_survey.driver, m_planning);
-    m_steps->setVisible(m_bay);
+    m_bar->setVisible(ofADriver && !wires && !m_bay && high);
+    if (ofADriver && !wires) m_bar->present(m_survey.result(), m_survey.driver);
 }
 
 QString WalkView::headNow() const
 {
     switch (m_topic) {
-        case Topic::Vehicle:
+        case WalkTopic::Vehicle:
             return tr("The vehicle");
-        case Topic::Customer:
+        case WalkTopic::Customer:
             return tr("The customer");
-        case Topic::Sources: {
+        case WalkTopic::Sources: {
             const core::Part* source = m_survey.partOf(m_survey.source);
             return source ? words::nameOf(core::Subject{m_survey.source}, m_survey.fitout()) : tr("Sources");
         }
-        case Topic::Inventory:
+        case WalkTopic::Inventory:
             return tr("What is where");
-        case Topic::Place:
+        case WalkTopic::Place:
             return QString::fromStdString(m_survey.placeThere()->name);
-        case Topic::Fresh:
+        case WalkTopic::Fresh:
             return tr("A new place");
     }
     return {};
@@ -351,71 +276,41 @@ void WalkView::choosePlace(core::PlaceId place)
 {
     m_survey.place = place;
     m_survey.fresh_m.reset();
-    showTopic(Topic::Place);
+    showTopic(WalkTopic::Place);
     emit chosen();
 }
 
-void WalkView::showTopic(Topic topic)
+void WalkView::showTopic(WalkTopic topic)
 {
-    if (topic != Topic::Fresh) m_survey.fresh_m.reset();
+    if (topic != WalkTopic::Fresh) m_survey.fresh_m.reset();
     const bool other = topic != m_topic;
     m_topic = topic;
+    refresh();
     if (m_survey.snapshot) {
-        resolveChoice();
-        openOne();
+        m_card->openOne();
+        refresh();
     }
-    refresh();
-    if (other) m_scroll->ensureVisible(0, 0);
+    if (other) m_card->scrollToTop();
 }
 
-Asks WalkView::asksThatApply() const
-{
-    Asks asks;
-    std::copy_if(asksNow().begin(), asksNow().end(), std::back_inserter(asks),
-                 [this](const Ask* ask) { return ask->applies(m_survey); });
-    return asks;
-}
-
-// Something is asked: the first question, where none is open.
-void WalkView::openOne()
-{
-    if (m_topic == Topic::Inventory && !m_bay) return;  // the list comes first there
-    const Asks asks = asksThatApply();
-    if (asks.empty() || std::any_of(asks.begin(), asks.end(), [](const Ask* ask) { return ask->isOpen(); })) return;
-    for (Ask* ask : asksNow()) ask->setOpen(ask == asks.front());
-}
-
-void WalkView::openAsk(Ask* ask, bool open)
-{
-    for (Ask* one : asksNow()) one->setOpen(one == ask && open);
-    refresh();
-    if (!open) return;
-    ask->focusForm();
-    // Once the page has its height: all of it in sight; where there is too much of it, its head.
-    QTimer::singleShot(0, ask, [this, ask] {
-        m_scroll->ensureVisible(0, ask->geometry().bottom(), 0, 0);
-        m_scroll->ensureVisible(0, ask->y(), 0, 0);
-    });
-}
-
-void WalkView::goThroughAsks(int step)
+void WalkView::goOn(int step)
 {
     // Through the questions of what is picked, then on to the next place.
-    const Asks asks = asksThatApply();
-    const auto open = std::find_if(asks.begin(), asks.end(), [](const Ask* ask) { return ask->isOpen(); });
-    const auto next = (open == asks.end() ? 0 : open - asks.begin()) + step;
-    if (next >= 0 && next < std::ssize(asks)) return openAsk(asks[static_cast<size_t>(next)], true);
+    if (m_card->goOn(step)) return;
     const auto& places = m_survey.plan().places;
     if (places.empty()) return;
     auto place = places.find(m_survey.place);
-    if (m_topic != Topic::Place || place == places.end())
+    if (m_topic != WalkTopic::Place || place == places.end())
         place = places.begin();
     else if (step > 0)
         place = std::next(place) == places.end() ? places.begin() : std::next(place);
     else
         place = place == places.begin() ? std::prev(places.end()) : std::prev(place);
     choosePlace(place->first);
-    openAsk(step > 0 ? asksThatApply().front() : asksThatApply().back(), true);
+    if (step > 0)
+        m_card->openFirst();
+    else
+        m_card->openLast();
 }
 
 // Made on the plan with a stage to plan in; the plan itself may not have one yet.
@@ -470,25 +365,41 @@ void WalkView::moveThing(const DrawnThing& thing, const core::Vec3& to_m)
 void WalkView::setBay(bool on)
 {
     m_bay = on;
-    if (on && m_survey.snapshot) openOne();
+    m_card->setBay(on);
+    if (on && m_survey.snapshot) m_card->openOne();
     arrange();
     refresh();
 }
 
-// Where there is no room for both, or one question is to fill the station, the drawing gives way: the inventory says
-// the same.
+void WalkView::showVehicleAlone(bool alone)
+{
+    if (alone == m_alone) return;
+    m_alone = alone;
+    arrange();
+    if (alone)
+        m_drawing->setFocus();
+    else
+        m_card->focusQuestion();
+}
+
+// Where there is no room for both, or one question is to fill the station, they take turns.
 void WalkView::arrange()
 {
-    constexpr int kCard = 344, kBoth = 560;
+    constexpr int kCardLeast = 300, kCardMost = 460, kBoth = 560;
     const bool both = !m_bay && width() >= m_theme.px(kBoth);
-    m_left->setVisible(both);
-    m_card->setMinimumWidth(both ? m_theme.px(kCard) : 0);
-    m_card->setMaximumWidth(both ? m_theme.px(kCard) : QWIDGETSIZE_MAX);
+    m_left->setVisible(both || m_alone);
+    m_card->setVisible(!m_alone);
+    m_card->offerVehicle(!both);
+    m_question->setVisible(m_alone);
+    m_sides->setVisible(height() >= m_theme.px(kBoth));
+    const int half = std::clamp(49 * width() / 100, m_theme.px(kCardLeast), m_theme.px(kCardMost));
+    m_card->setMinimumWidth(both ? half : 0);
+    m_card->setMaximumWidth(both ? half : QWIDGETSIZE_MAX);
 }
 
 void WalkView::resizeEvent(QResizeEvent* event)
 {
-    QWidget::resizeEvent(event);
+    Station::resizeEvent(event);
     arrange();
 }
 
