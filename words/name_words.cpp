@@ -104,6 +104,12 @@ QString nameOf(Seat seat)
     return {};
 }
 
+QString titleOf(const Body& body)
+{
+    const QString name = QString::fromStdString(body.name), kind = nameOf(body.kind);
+    return name.isEmpty() ? Words::tr("New job, %1").arg(kind) : Words::tr("%1, %2").arg(name, kind);
+}
+
 QString nameOf(BodyKind kind)
 {
     switch (kind) {

@@ -17,6 +17,8 @@ namespace words {
 [[nodiscard]] QString rangeOf(core::Band band);  // "60-250 Hz"
 [[nodiscard]] QString nameOf(core::Seat seat);
 [[nodiscard]] QString nameOf(core::BodyKind kind);
+// What a plan is called by: "Tarnwick Sallow, estate"; "New job, van" while nobody gave it a name.
+[[nodiscard]] QString titleOf(const core::Body& body);
 [[nodiscard]] QString nameOf(const core::Edit& edit);  // for the undo list
 
 // What stands at this subject: "left speaker, rear left".

@@ -103,13 +103,13 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     connect(m_start, &StartPage::sheetChosen, this, &MainWindow::startFromSheet);
     connect(m_start, &StartPage::newAsked, this, &MainWindow::startNew);
     connect(m_start, &StartPage::recentAsked, this, &MainWindow::openPlan);
-    m_start->showRecent(m_settings.value(QStringLiteral("recent")).toStringList());
     takeShop(ShopSettings::read(m_settings));
     loadShelf();
     resize(1280, 800);
     restoreGeometry(m_settings.value(QStringLiteral("geometry")).toByteArray());
     m_split->restoreState(m_settings.value(QStringLiteral("split")).toByteArray());
     showStart();
+    lookAtRecent();
     showTitle();
     sayAndOffer({m_shelfSaid});
 }

@@ -89,6 +89,7 @@ private:
     void arrangeForWidth();
     [[nodiscard]] bool mayLosePlan();
     void rememberRecent(const QString& path);
+    void lookAtRecent();
 
     PlanSession& m_session;
     Theme& m_theme;

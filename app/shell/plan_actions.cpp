@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <sstream>
 
+#include "app/session/workbench.h"
 #include "app/shell/intake_dialog.h"
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
@@ -145,6 +146,22 @@ void MainWindow::rememberRecent(const QString& path)
     recent.removeAll(absolute);
     recent.prepend(absolute);
     m_settings.setValue(QStringLiteral("recent"), recent.mid(0, kMost));
+}
+
+// What each of them comes to is worked out beside the window; the page is there before it.
+void MainWindow::lookAtRecent()
+{
+    const QStringList paths = m_settings.value(QStringLiteral("recent")).toStringList();
+    Workbench& bench = m_session.bench();
+    bench.ask(this, QStringLiteral("recent"), bench.revision(),
+              [this, paths, shop = m_session.sharedShop()](const std::stop_token& stop) -> Workbench::Take {
+                  std::vector<RecentPlan> found;
+                  for (const QString& path : paths) {
+                      if (stop.stop_requested()) break;
+                      if (auto plan = lookAt(path, *shop)) found.push_back(std::move(*plan));
+                  }
+                  return [this, found = std::move(found)] { m_start->showRecent(found); };
+              });
 }
 
 void MainWindow::showTitle()

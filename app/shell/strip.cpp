@@ -113,8 +113,7 @@ void Strip::present(const Snapshot& snapshot)
 {
     const core::Plan& plan = snapshot.plan;
     m_title->setFont(m_theme.title());
-    const QString name = QString::fromStdString(plan.body.name), kind = words::nameOf(plan.body.kind);
-    m_title->setWhole(name.isEmpty() ? tr("New job, %1").arg(kind) : tr("%1, %2").arg(name, kind));
+    m_title->setWhole(words::titleOf(plan.body));
     QStringList job{QString::fromStdString(plan.job.customer), QString::fromStdString(plan.job.complaint)};
     // Which of several ways this is.
     if (core::planWays(plan).size() > 1) job.prepend(QString::fromStdString(plan.stages.at(plan.job.goal).name));

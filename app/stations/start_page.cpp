@@ -1,6 +1,5 @@
 #include "app/stations/start_page.h"
 
-#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -11,6 +10,8 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/recent_card.h"
 #include "app/widgets/yard.h"
 
 namespace app {
@@ -20,7 +21,8 @@ StartPage::StartPage(const Theme& theme, const core::UsualVehicles& vehicles, QW
       m_theme(theme),
       m_search(new QLineEdit(this)),
       m_sheets(new QVBoxLayout),
-      m_recent(new QVBoxLayout)
+      m_vehicles(vehicles),
+      m_recent(new FlowLayout(12))
 {
     setObjectName(QStringLiteral("stationPage"));
     const auto heading = [this](const QString& text) {
@@ -113,14 +115,14 @@ void StartPage::showSheets()
     m_sheets->addWidget(label, 0, Qt::AlignRight);
 }
 
-void StartPage::showRecent(const QStringList& paths)
+void StartPage::showRecent(const std::vector<RecentPlan>& plans)
 {
     clearLayout(*m_recent);
-    for (const QString& path : paths) {
-        auto* button = new QPushButton(tr("%1 – %2").arg(QFileInfo(path).fileName(), QFileInfo(path).path()), this);
-        button->setObjectName(QStringLiteral("recent%1").arg(m_recent->count()));
-        m_recent->addWidget(button, 0, Qt::AlignLeft);
-        connect(button, &QPushButton::clicked, this, [this, path] { emit recentAsked(path); });
+    for (const RecentPlan& plan : plans) {
+        auto* card = new RecentCard(m_theme, plan, m_vehicles, this);
+        card->setObjectName(QStringLiteral("recent%1").arg(m_recent->count()));
+        m_recent->addWidget(card);
+        connect(card, &RecentCard::clicked, this, [this, path = plan.path] { emit recentAsked(path); });
     }
 }
 

@@ -2,6 +2,7 @@
 
 #include <QWidget>
 
+#include "app/session/recent_plans.h"
 #include "app/session/sheet_shelf.h"
 #include "core/model/usual_vehicle.h"
 
@@ -10,6 +11,7 @@ class QVBoxLayout;
 
 namespace app {
 
+class FlowLayout;
 class Theme;
 
 // What stands in the window while no plan is open: the yard, where a new job begins by what came in; a vehicle sheet
@@ -18,7 +20,7 @@ class StartPage : public QWidget {
     Q_OBJECT
 public:
     StartPage(const Theme& theme, const core::UsualVehicles& vehicles, QWidget* parent = nullptr);
-    void showRecent(const QStringList& paths);
+    void showRecent(const std::vector<RecentPlan>& plans);
     void setSheetFolder(const QString& folder);
 
 signals:
@@ -41,7 +43,8 @@ private:
     std::vector<SheetEntry> m_known{};  // as they were when the page came into sight
     QLineEdit* m_search;
     QVBoxLayout* m_sheets;
-    QVBoxLayout* m_recent;
+    const core::UsualVehicles& m_vehicles;
+    FlowLayout* m_recent;
 };
 
 }  // namespace app

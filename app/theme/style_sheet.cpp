@@ -7,7 +7,6 @@ namespace {
 
 // @name is a token, ~n~ a length in pixels at normal zoom.
 constexpr const char* kSheet = R"(
-QWidget { color: @ink; }
 QMainWindow, QDialog, QScrollArea, #stationPage, #centre { background: @paper; }
 QLabel[role="quiet"] { color: @ink2; }
 QLabel[role="strong"] { font-weight: bold; }

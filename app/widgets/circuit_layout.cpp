@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <cmath>
 
 #include "words/figures.h"
 #include "words/name_words.h"
@@ -10,6 +11,13 @@ namespace app {
 namespace {
 
 constexpr double kRow = 22.0, kHead = 22.0, kLine = 16.0, kBoxWidth = 132.0;
+
+// How many lines a text of small type takes in a box; rather one too many.
+double linesIn(const QString& text, double boxWidth)
+{
+    constexpr double kLetter = 6.8, kEdges = 12.0;
+    return std::max(1.0, std::ceil(kLetter * static_cast<double>(text.size()) / (boxWidth - kEdges)));
+}
 
 bool sourceAt(const core::Fitout& fitout, core::DeviceId device)
 {
@@ -55,6 +63,16 @@ std::map<core::DeviceId, int> columns(const core::Fitout& fitout, const std::set
                     column[far] = column.at(near) + 1;
     for (const core::DeviceId device : devices) column.try_emplace(device, 1);  // nothing feeds it
     return column;
+}
+
+// A speaker is called by where it is.
+QString boxName(const core::Fitout& fitout, core::DeviceId id)
+{
+    const core::Device& device = fitout.devices.at(id);
+    const auto place = fitout.places.find(device.at);
+    return fitout.parts.at(device.part).kind == core::PartKind::Driver && place != fitout.places.end()
+               ? QString::fromStdString(place->second.name)
+               : words::nameOf(core::Subject{id}, fitout);
 }
 
 QStringList insideOf(const core::Part& part)
@@ -124,16 +142,13 @@ CircuitLayout layOutCircuit(const core::Fitout& fitout, core::DeviceId device, d
     const double boxWidth =
         std::min(kBoxWidth * unit, std::max(70.0 * unit, (width - last * gap - 12.0 * unit) / (last + 1)));
     const double pitch = last > 0 ? std::max(boxWidth + gap, (width - boxWidth - 8.0 * unit) / last) : 0.0;
+    double headLines = 1.0;  // the same in all, so that terminals stand on one line
+    for (const auto& [id, at] : column) headLines = std::max(headLines, linesIn(boxName(fitout, id), boxWidth / unit));
     std::map<int, double> bottom;  // of each column
     for (const auto& [id, at] : column) {
         const core::Device& entry = fitout.devices.at(id);
         const core::Part& part = fitout.parts.at(entry.part);
-        const auto place = fitout.places.find(entry.at);
-        const bool driver = part.kind == core::PartKind::Driver && place != fitout.places.end();
-        CircuitBox box{
-            .device = id,
-            .name = driver ? QString::fromStdString(place->second.name) : words::nameOf(core::Subject{id}, fitout),
-            .column = at};
+        CircuitBox box{.device = id, .name = boxName(fitout, id), .column = at};
         box.inside = insideOf(part);
         std::map<std::string, core::DeviceId> farthest;  // by terminal
         std::map<std::string, bool> outgoing;
@@ -148,11 +163,14 @@ CircuitLayout layOutCircuit(const core::Fitout& fitout, core::DeviceId device, d
         for (const auto& [terminal, leadsTo] : farthest) terminals.emplace_back(leadsTo, terminal);
         std::sort(terminals.begin(), terminals.end());
         const double top = bottom.contains(at) ? bottom.at(at) + 12.0 * unit : 4.0 * unit;
-        const double tall = (kHead + kRow * static_cast<double>(std::max<size_t>(1, terminals.size())) +
-                             kLine * static_cast<double>(box.inside.size()) + 4.0) *
-                            unit;
+        double insideLines = 0.0;
+        for (const QString& line : box.inside) insideLines += linesIn(line, boxWidth / unit);
+        const double head = kHead + kLine * (headLines - 1.0);
+        const double tall =
+            (head + kRow * static_cast<double>(std::max<size_t>(1, terminals.size())) + kLine * insideLines + 4.0) *
+            unit;
         box.area = {4.0 * unit + pitch * at, top, boxWidth, tall};
-        double row = top + (kHead + 0.5 * kRow) * unit;
+        double row = top + (head + 0.5 * kRow) * unit;
         for (const auto& [leadsTo, terminal] : terminals) {
             // A looped terminal has wires on both sides; it stands where they come from.
             const bool right = at == 0 || (outgoing[terminal] && part.kind != core::PartKind::Driver);

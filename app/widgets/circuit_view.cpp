@@ -101,10 +101,9 @@ void CircuitDrawing::paintEvent(QPaintEvent*)
         painter.setFont(m_theme.small());
         const QRectF head = box.area.adjusted(m_theme.px(6), m_theme.px(2), -m_theme.px(6), 0);
         const QString name = quiet ? tr("quiet: %1").arg(box.name) : box.name;
-        painter.drawText(head, Qt::AlignTop,
-                         painter.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(head.width())));
-        painter.setPen(tokens.ink2);
-        painter.drawText(head.adjusted(0, 0, 0, -m_theme.px(3)), Qt::AlignBottom, box.inside.join(QLatin1Char('\n')));
+        painter.drawText(head, Qt::AlignTop | Qt::TextWordWrap, name);
+        painter.setPen(box.device == m_device ? tokens.ink : tokens.ink2);  // on the tint the second ink is too pale
+        painter.drawText(head.adjusted(0, 0, 0, -m_theme.px(3)), Qt::AlignBottom | Qt::TextWordWrap, box.inside.join(QLatin1Char('\n')));
         for (const auto& [terminal, at] : box.terminals) {
             painter.setPen(QPen(tokens.ink, 1.2));
             painter.setBrush(isOff({box.device, terminal}) ? tokens.paper : tokens.gold);

@@ -1,6 +1,7 @@
 #include "app/widgets/ohmmeter_line.h"
 
 #include <QComboBox>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QSignalBlocker>
@@ -53,7 +54,6 @@ OhmmeterLine::OhmmeterLine(QWidget* parent, const QString& name)
         inside->addWidget(field);
         return pair;
     };
-    for (QuantityField* field : {m_reading, m_leads}) field->setFixedWidth(80);
     row->addWidget(together(reading, m_reading));
     row->addWidget(together(leads, m_leads));
     row->addWidget(m_which);
@@ -66,6 +66,16 @@ OhmmeterLine::OhmmeterLine(QWidget* parent, const QString& name)
     connect(m_which, &QComboBox::activated, this, [this] { m_picked = core::StageId{m_which->currentData().toInt()}; });
     for (QuantityField* field : {m_reading, m_leads})
         connect(field, &QLineEdit::returnPressed, this, &OhmmeterLine::takeReading);
+}
+
+// As wide as a reading in the type that is used now.
+void OhmmeterLine::changeEvent(QEvent* event)
+{
+    QWidget::changeEvent(event);
+    if (event->type() != QEvent::StyleChange && event->type() != QEvent::FontChange) return;
+    constexpr int kPadding = 20;
+    for (QuantityField* field : {m_reading, m_leads})
+        field->setFixedWidth(field->fontMetrics().horizontalAdvance(QStringLiteral("3.30 ohm ")) + kPadding);
 }
 
 void OhmmeterLine::startAfresh()

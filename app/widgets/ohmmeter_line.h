@@ -24,6 +24,9 @@ public:
 signals:
     void edited(const core::Edit& edit);
 
+protected:
+    void changeEvent(QEvent* event) override;
+
 private:
     void takeReading();
     void say(const QString& text);

@@ -13,6 +13,7 @@ struct SideLabel {
     bool strong = false;   // picked: it keeps its place, the others step aside
     bool planned = false;  // comes with the job
     bool left = false;
+    bool wraps = false;  // it has more than its two lines
     double height = 0.0;
     double top = 0.0;    // as laid out
     bool shown = false;  // there is room for it

@@ -168,7 +168,12 @@ void VehiclePainter::beside(const DrawnThing& thing, const QString& name, const 
     for (const bool bold : {true, false}) {
         const QString& text = bold ? name : figures;
         if (text.isEmpty()) continue;
-        label.height += QFontMetricsF(labelFont(bold)).boundingRect(room, Qt::TextWordWrap, text).height();
+        const QFontMetricsF metrics(labelFont(bold));
+        // Most are a short line, which need not be measured in each frame of a drag.
+        const bool isShort = !text.contains(QLatin1Char('\n')) &&
+                             1.3 * static_cast<double>(text.size()) * metrics.averageCharWidth() < room.width();
+        label.height += isShort ? metrics.height() : metrics.boundingRect(room, Qt::TextWordWrap, text).height();
+        if (!isShort) label.wraps = true;
     }
     label.height += 3.0;
     m_labels.push_back(std::move(label));
@@ -192,7 +197,8 @@ void VehiclePainter::labels()
         m_painter.drawPolyline(
             QPolygonF({label.of + QPointF(out * radius, 0.0), QPointF(edge - out * m_theme.px(10), label.of.y()),
                        QPointF(edge - out * 3.0, middle)}));
-        const int aligned = (label.left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop | Qt::TextWordWrap;
+        const int aligned = (label.left ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop |
+                            (label.wraps ? Qt::TextWordWrap : Qt::TextSingleLine);
         QRectF used;
         m_painter.setFont(bold);
         m_painter.setPen(strong);

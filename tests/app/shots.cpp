@@ -1,6 +1,7 @@
 // Not a test: opens the real window at 1280x800 with the demo plan, works it by keys, and saves one picture of each
 // main view.
 #include <QApplication>
+#include <QCursor>
 #include <QDialog>
 #include <QDir>
 #include <QListView>
@@ -19,6 +20,7 @@ int main(int argc, char** argv)
     const QDir folder(argc > 1 ? QString::fromLocal8Bit(argv[1]) : QStringLiteral("."));
     app::Theme theme(application);
     tests::WindowDriver window(theme);
+    QCursor::setPos(0, 0);  // nothing is lit by a pointer that stands somewhere
     const auto shoot = [&](const char* name) {
         if (window.session().isOpen()) window.rest();
         QTest::qWait(150);

@@ -7,6 +7,7 @@
 #include <map>
 #include <set>
 
+#include "app/session/recent_plans.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "core/edits/survey_edits.h"
@@ -73,6 +74,42 @@ TEST_F(InTheYard, ArrowsWalkTheLanesAndEnterTakesOne)
     driver.key(Qt::Key_Return);
     ASSERT_TRUE(driver.session().isOpen());
     EXPECT_EQ(driver.session().snapshot().plan.body.kind, core::BodyKind::Motorcycle);
+}
+
+// A plan that was open lately comes back as a card that says how it stands.
+TEST_F(InTheYard, WhatWasOpenLatelyStandsUnderIt)
+{
+    driver.openTrouble();
+    const QString path = driver.folder() + "/trouble.reed";
+    ASSERT_TRUE(driver.window().savePlan(path));
+    const auto& findings = driver.session().snapshot().findings;
+    const auto stops = std::count_if(findings.begin(), findings.end(), [](const core::Finding& finding) {
+        return finding.severity == core::Severity::Stop;
+    });
+    ASSERT_GT(stops, 0);
+    const auto looked = app::lookAt(path, driver.session().shop());
+    ASSERT_TRUE(looked);
+    EXPECT_EQ(looked->worst, core::Severity::Stop);
+    EXPECT_EQ(looked->count, stops);
+    const core::ListenerId ears = driver.session().snapshot().plan.listeners.begin()->first;
+    const auto reach = [&](const core::StageResult& stage) { return stage.hearing.at(ears).bands[1].reach_db; };
+    EXPECT_DOUBLE_EQ(looked->change_db[1],
+                     reach(driver.session().snapshot().after()) - reach(driver.session().snapshot().before()));
+
+    ASSERT_TRUE(driver.window().close());
+    QStringList recent = driver.settings().value("recent").toStringList();
+    recent.append(driver.folder() + "/gone.reed");  // somebody deleted it
+    driver.settings().setValue("recent", recent);
+    app::PlanSession session(core::shippedShop(), driver.folder() + "/other recovery");
+    app::MainWindow window(session, theme, driver.settings());
+    window.show();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window.findChild<QWidget*>("recent0") != nullptr; }, 10'000));
+    EXPECT_EQ(window.findChild<QWidget*>("recent1"), nullptr) << "what cannot be read is no card";
+    auto* card = window.findChild<QAbstractButton*>("recent0");
+    EXPECT_TRUE(card->accessibleDescription().contains(QStringLiteral("%1 Stop").arg(stops)))
+        << card->accessibleDescription().toStdString();
+    QTest::mouseClick(card, Qt::LeftButton);
+    EXPECT_EQ(session.path(), path);
 }
 
 }  // namespace

@@ -62,7 +62,7 @@ void CircuitBar::present(const core::StageResult& stage, core::DeviceId driver)
     const std::vector<CircuitBox> boxes = layOutCircuit(stage.used, driver, 1.0, 600.0).boxes;
     const auto own =
         std::find_if(boxes.begin(), boxes.end(), [&](const CircuitBox& box) { return box.device == driver; });
-    m_names.clear();
+    QStringList names;
     if (own != boxes.end()) {
         // One for each step on the way; what hangs beside it is counted.
         for (int column = 0; column < own->column; ++column) {
@@ -70,11 +70,14 @@ void CircuitBar::present(const core::StageResult& stage, core::DeviceId driver)
             const auto first = std::find_if(boxes.begin(), boxes.end(), in);
             if (first == boxes.end()) continue;
             const auto more = std::count_if(boxes.begin(), boxes.end(), in) - 1;
-            m_names << (more > 0 ? tr("%1 +%2").arg(first->name).arg(more) : first->name);
+            names << (more > 0 ? tr("%1 +%2").arg(first->name).arg(more) : first->name);
         }
-        m_names << own->name;
+        names << own->name;
     }
-    m_ohms->setText(ohmsOf(stage, driver));
+    const QString ohms = ohmsOf(stage, driver);
+    if (names == m_names && ohms == m_ohms->text()) return;
+    m_names = names;
+    m_ohms->setText(ohms);
     setAccessibleName(tr("Its circuit: %1. %2").arg(m_names.join(tr(", then ")), m_ohms->text()));
     update();
 }

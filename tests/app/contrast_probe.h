@@ -1,0 +1,25 @@
+#pragma once
+
+#include <QColor>
+#include <QImage>
+#include <QPaintDevice>
+#include <QPaintEngine>
+#include <QString>
+#include <memory>
+#include <vector>
+
+class QWidget;
+
+namespace tests {
+
+// A text as it was drawn, in its colour, on what lay under it.
+struct DrawnText {
+    QString text{};
+    QColor ink{}, ground{};
+    QPointF at{};
+};
+
+// Draws a widget as the screen would and notes every text on the way with the ground it is drawn on.
+[[nodiscard]] std::vector<DrawnText> drawnTexts(QWidget& widget);
+
+}  // namespace tests

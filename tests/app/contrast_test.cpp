@@ -1,0 +1,128 @@
+// Every text of every view can be read on both grounds: measured where it is drawn, on what lies under it.
+// Source: WCAG 2.1, 1.4.3: 4.5 to 1.
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QDialog>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QTest>
+#include <set>
+
+#include "app/shell/main_window.h"
+#include "app/theme/theme.h"
+#include "tests/app/contrast_probe.h"
+#include "tests/app/window_driver.h"
+
+namespace {
+
+class Contrast : public testing::TestWithParam<app::Ground> {
+protected:
+    Contrast()
+    {
+        theme.setGround(GetParam());
+        driver.window().resize(1280, 800);
+    }
+    ~Contrast() override { theme.setGround(app::Ground::Light); }
+
+    void look(QWidget& view, const char* where)
+    {
+        QTest::qWait(20);
+        const auto texts = tests::drawnTexts(view);
+        EXPECT_GE(texts.size(), 3U) << where << ": nothing was seen";
+        std::set<QString> said;
+        for (const tests::DrawnText& text : texts) {
+            const double ratio = app::contrast(text.ink, text.ground);
+            if (ratio >= 4.5 || !said.insert(text.text).second) continue;
+            ADD_FAILURE() << where << ": '" << text.text.toStdString() << "' at " << text.at.x() << ", " << text.at.y()
+                          << " is " << ratio << " to 1, " << text.ink.name().toStdString() << " on "
+                          << text.ground.name().toStdString();
+        }
+    }
+    void look(const char* where) { look(driver.window(), where); }
+
+    app::Theme theme{*qApp};
+    tests::WindowDriver driver{theme};
+};
+
+// What the probe says of a colour that is known.
+TEST(ContrastProbe, SeesATextOnItsGround)
+{
+    QPushButton button(QStringLiteral("read me"));
+    button.setStyleSheet(QStringLiteral("QPushButton { color: #777777; background: #ffffff; border: 0; }"));
+    button.resize(120, 40);
+    const auto texts = tests::drawnTexts(button);
+    ASSERT_EQ(texts.size(), 1U);
+    EXPECT_EQ(texts[0].text, "read me");
+    EXPECT_EQ(texts[0].ink, QColor(0x77, 0x77, 0x77));
+    EXPECT_EQ(texts[0].ground, QColor(Qt::white));
+}
+
+TEST_P(Contrast, StartAndSlate)
+{
+    look("start");
+    driver.openSlate(QStringLiteral("drop 60 A 5 m awg 4"));
+    look("slate");
+    driver.openSlate(QStringLiteral("no such sum"));
+    look("slate, not understood");
+}
+
+TEST_P(Contrast, WalkRound)
+{
+    driver.openShipped(false);
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    for (const char* topic : {"topicVehicle", "topicSources", "topicInventory"}) {
+        driver.click(topic);
+        look(topic);
+    }
+    driver.openCustomer();
+    look("customer");
+    driver.clickThing(QStringLiteral("rear left"));
+    for (const char* ask : {"askHole", "askDepth", "askWay", "askCover", "askLining", "askWires", "askSides",
+                            "askWayIn", "askNearby", "askDriver"}) {
+        driver.click(ask);
+        look(ask);
+    }
+    driver.click("stagePlanned");
+    look("as planned");
+    driver.key(Qt::Key_F1);
+    look("help");
+    driver.key(Qt::Key_F8);
+    look("bay");
+    driver.key(Qt::Key_F8);
+}
+
+TEST_P(Contrast, MatchAndJobCard)
+{
+    driver.openShipped(true);
+    look("a plan with trouble");
+    driver.key(Qt::Key_F7);
+    look("the curves folded");
+    driver.key(Qt::Key_F7);
+    driver.click("showFigures");
+    look("figures");
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    look("job card");
+    driver.window().resize(1000, 800);
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    look("without the column of findings");
+    driver.window().resize(700, 800);
+    look("narrow");
+}
+
+TEST_P(Contrast, Dialogs)
+{
+    driver.openShipped(false);
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    driver.click("openShelf");
+    QTest::qWait(50);
+    auto* shelf = driver.window().findChild<QDialog*>(QStringLiteral("shelfDialog"));
+    ASSERT_NE(shelf, nullptr);
+    look(*shelf, "shelf");
+    driver.click("shelfClose");
+}
+
+INSTANTIATE_TEST_SUITE_P(Grounds, Contrast, testing::Values(app::Ground::Light, app::Ground::Dark),
+                         [](const auto& one) { return one.param == app::Ground::Dark ? "Dark" : "Light"; });
+
+}  // namespace
