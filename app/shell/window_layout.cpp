@@ -17,8 +17,15 @@ namespace app {
 
 void MainWindow::focusNextArea()
 {
-    const std::vector<QWidget*> areas{m_rail, m_strip, m_pages->currentWidget(), m_traces, m_findings};
-    const auto holds = [](const QWidget* area) { return area->isAncestorOf(QApplication::focusWidget()); };
+    std::vector<QWidget*> areas{m_rail, m_strip};
+    if (m_open)
+        for (QWidget* area : m_open->areas()) areas.push_back(area);
+    else
+        areas.push_back(m_pages->currentWidget());
+    areas.insert(areas.end(), {m_traces, m_findings});
+    const auto holds = [](const QWidget* area) {
+        return area == QApplication::focusWidget() || area->isAncestorOf(QApplication::focusWidget());
+    };
     const auto current = std::find_if(areas.begin(), areas.end(), holds);
     const auto start = current == areas.end() ? 0 : static_cast<size_t>(current - areas.begin()) + 1;
     for (size_t step = 0; step < areas.size(); ++step) {

@@ -2,6 +2,7 @@
 
 #include <QKeySequence>
 #include <QWidget>
+#include <vector>
 
 #include "app/session/shop_settings.h"
 #include "app/session/snapshot.h"
@@ -39,6 +40,9 @@ public:
 
     // What stands under the findings while this station is open; nothing: nothing does.
     [[nodiscard]] virtual QWidget* aside() { return nullptr; }
+
+    // What F6 goes through here, one after the other.
+    [[nodiscard]] virtual std::vector<QWidget*> areas() { return {this}; }
 
     // What is picked here; nothing: nothing can be.
     [[nodiscard]] virtual core::DeviceId chosenDevice() const { return {}; }

@@ -57,7 +57,7 @@ QSplitter::handle { background: @rule; }
 QFrame[role="slip"] { background: @raised; border: 1px solid @rule; border-radius: ~2~px; }
 QFrame[role="notice"] { background: @goldTint; border: 1px solid @goldText; border-radius: ~2~px; }
 QFrame[role="slate"] { background: @raised; border: 1px solid @goldText; }
-QScrollArea { border: none; }
+QScrollArea { border: none; } #findingsColumn { border: 2px solid @paper; } #findingsColumn:focus { border: 2px solid @goldText; }
 QFrame[role="slate"] QScrollArea { background: @raised; }
 QScrollBar:vertical { background: @paper; width: ~12~px; } QScrollBar::handle:vertical { background: @rule; border-radius: ~5~px; min-height: ~30~px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }

@@ -12,7 +12,7 @@
 namespace app {
 namespace {
 
-constexpr int kWide = 288, kHigh = 96, kPicture = 96, kEdge = 10;
+constexpr int kWide = 248, kHigh = 96, kPicture = 96, kEdge = 10;
 
 }  // namespace
 
@@ -22,7 +22,7 @@ RecentCard::RecentCard(const Theme& theme, const RecentPlan& plan, const core::U
     m_state = plan.worst ? tr("%1 %2").arg(plan.count).arg(words::nameOf(*plan.worst)) : tr("no findings");
     setAccessibleName(tr("Go on with %1").arg(plan.title));
     setAccessibleDescription(tr("%1. %2. %3").arg(plan.customer, m_state, plan.path));
-    setToolTip(plainTip(plan.path));
+    setToolTip(plainTip(plan.title + QLatin1Char('\n') + plan.path));
     setFocusPolicy(Qt::StrongFocus);
     setAttribute(Qt::WA_Hover);
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);

@@ -285,6 +285,47 @@ TEST_F(WalkLook, InTheBayAnEqualListAddsAPlace)
     driver.key(Qt::Key_F8);
 }
 
+// From the vehicle to its question and on, without going through everything that is drawn.
+TEST_F(WalkLook, F6VisitsTheQuestion)
+{
+    driver.openShipped(false);
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    driver.clickThing("rear left");
+    driver.drawing().setFocus();
+    driver.key(Qt::Key_F6);
+    EXPECT_TRUE(widget("surveyCard")->parentWidget()->isAncestorOf(QApplication::focusWidget()))
+        << QApplication::focusWidget()->objectName().toStdString();
+    EXPECT_EQ(driver.text("surveyHead"), "rear left") << "nothing else was picked on the way";
+    driver.key(Qt::Key_F6);
+    EXPECT_FALSE(widget("surveyCard")->parentWidget()->isAncestorOf(QApplication::focusWidget()));
+}
+
+// The column of findings shows that the keys are on it: its edge is the gold of every other focus.
+TEST_F(WalkLook, FocusInTheFindingsIsSeen)
+{
+    driver.openShipped(false);
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    QTest::qWait(20);
+    const auto edge = [&] { return widget("findingsColumn")->grab().toImage().pixelColor(0, 60); };
+    EXPECT_NE(edge(), theme.tokens().goldText);
+    widget("findingsColumn")->setFocus();
+    EXPECT_EQ(edge(), theme.tokens().goldText);
+}
+
+TEST_F(WalkLook, RemovingBothSidesIsSaid)
+{
+    driver.openShipped(false);
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    driver.clickThing("rear left");
+    driver.drawing().setFocus();
+    driver.key(Qt::Key_Delete);
+    EXPECT_FALSE(placeNamed("rear right"));
+    const auto* notice = driver.window().findChild<QLabel*>("noticeText");
+    ASSERT_NE(notice, nullptr);
+    EXPECT_TRUE(notice->isVisible());
+    EXPECT_TRUE(notice->text().contains("rear left, rear right")) << notice->text().toStdString();
+}
+
 // No letter with Alt means two things in one window.
 TEST_F(WalkLook, EveryAltLetterIsOfOneThing)
 {

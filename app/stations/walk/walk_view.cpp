@@ -327,6 +327,7 @@ void WalkView::take(const core::Edit& edit)
     if (edit.changes.empty()) return;
     const core::Fitout before = m_survey.fitout();
     emit edited(ofThePlan(edit));
+    sayWhatWent(before);
     // What was added is what one goes on with: its left side.
     core::PlaceId added{};
     double left_m = -1e9;
@@ -338,6 +339,15 @@ void WalkView::take(const core::Edit& edit)
     if (added) return choosePlace(added);
     if (const core::DeviceId source = core::newSource(m_survey.fitout(), before)) m_survey.source = source;
     refresh();
+}
+
+// Both sides go together where they are kept alike: nobody should have to find that out later.
+void WalkView::sayWhatWent(const core::Fitout& before)
+{
+    QStringList gone;
+    for (const auto& [id, place] : before.places)
+        if (!m_survey.snapshot->plan.places.contains(id)) gone << QString::fromStdString(place.name);
+    if (!gone.isEmpty()) emit said(tr("Removed: %1. Ctrl+Z brings back what went.").arg(gone.join(tr(", "))));
 }
 
 void WalkView::moveThing(const DrawnThing& thing, const core::Vec3& to_m)

@@ -29,6 +29,7 @@ public:
     void present(const SharedSnapshot& snapshot, core::ListenerId listener) override;
     [[nodiscard]] QString owed(const Snapshot& snapshot) const override;
     [[nodiscard]] QWidget* aside() override;
+    [[nodiscard]] std::vector<QWidget*> areas() override { return {m_left, m_card}; }
     void startAfresh() override;
     void choosePlace(core::PlaceId place);
     void showTopic(WalkTopic topic);
@@ -47,6 +48,7 @@ private:
     void refresh();
     void arrange();
     void take(const core::Edit& edit);
+    void sayWhatWent(const core::Fitout& before);
     [[nodiscard]] core::Edit ofThePlan(const core::Edit& edit) const;
     void moveThing(const DrawnThing& thing, const core::Vec3& to_m);
     void goOn(int step);  // in bay mode: to the next question, then to the next place

@@ -5,8 +5,8 @@
 
 #include "core/fitout/complete.h"
 #include "core/fitout/resolve.h"
-#include "core/spread/widen.h"
 #include "core/model/doubt.h"
+#include "core/spread/widen.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -113,6 +113,24 @@ TEST(MeasureNext, IsSomethingElseOnceThatIsMeasured)
     const auto next = measured.next();
     ASSERT_TRUE(next);
     EXPECT_NE(next->what.what, Quantity::Re_ohm);
+    EXPECT_TRUE(next->device == tests::kLeftSpeaker || next->device == tests::kRightSpeaker)
+        << "a figure of the part is read at a device that plays it";
+    EXPECT_FALSE(readingMend(*next)) << "there is no field for it yet";
+}
+
+// An ohmmeter is asked for where a coil's resistance is the question, and where one knows at which device.
+TEST(MeasureNext, OnlyAResistanceAtADeviceIsAskedOfTheOhmmeter)
+{
+    NextReading reading{};
+    reading.device = tests::kLeftSpeaker;
+    reading.stage = kFound;
+    reading.what.what = Quantity::Re_ohm;
+    ASSERT_TRUE(readingMend(reading));
+    reading.device = {};
+    EXPECT_FALSE(readingMend(reading));
+    reading.device = tests::kLeftSpeaker;
+    reading.what.what = Quantity::Xmax_m;
+    EXPECT_FALSE(readingMend(reading));
 }
 
 // Everything measured but the resonance: only a sweep settles it, and a bay without a sound card is told so.

@@ -49,6 +49,12 @@ INSTANTIATE_TEST_SUITE_P(
         InvalidRow{"no such goal", [](Plan& p) { p.job.goal = {77}; }, "/job/goal"},
         InvalidRow{"a counter below nothing", [](Plan& p) { p.lastId = -1; }, "/lastId"},
         InvalidRow{"a pair that is not mutual", [](Plan& p) { p.places[{3}].pair = {3}; }, "/places/p3/pair"},
+        InvalidRow{"a pair that names a third one",
+                   [](Plan& p) {
+                       p.places[{90}] = p.places.at({4});
+                       p.places[{90}].pair = {3};
+                   },
+                   "/places/p90/pair"},
         InvalidRow{"both follow", [](Plan& p) { p.places[{3}].followsPair = true; }, "/places/p3/followsPair"},
         InvalidRow{"a way in through a panel that is not there", [](Plan& p) { p.places[{3}].wayIn = {{9}}; },
                    "/places/p3/wayIn"},

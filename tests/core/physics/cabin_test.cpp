@@ -1,6 +1,8 @@
 // Ways of sound against plain geometry and definitions: mirrors and screens by brute force, phase from magnitude, sums.
 #include <gtest/gtest.h>
+
 #include <rapidcheck/gtest.h>
+#include <array>
 
 #include <cmath>
 #include <numbers>
@@ -298,6 +300,19 @@ TEST(Loudness, IsTheInverseOfTheContours)
             EXPECT_FALSE(loudness_phon(f, (*equalLoudness_db(phon, Eigen::ArrayXd::Constant(1, f)))(0) + beyond_db));
     EXPECT_NEAR(*loudnessRatio(1000.0, 60.0, 70.0), 2.0, 0.01);
     EXPECT_FALSE(loudness_phon(1000.0, 120.0));
+}
+
+// Source: ISO 226:2003, the contour of 40 phon, its values from memory; all 29 frequencies of the standard.
+TEST(Loudness, TheContourOfFortyPhonIsTheStandards)
+{
+    const std::array<std::pair<double, double>, 29> contour{
+        {{20, 99.85},   {25, 93.94},   {31.5, 88.17}, {40, 82.63},    {50, 77.78},   {63, 73.08},
+         {80, 68.48},   {100, 64.37},  {125, 60.59},  {160, 56.70},   {200, 53.41},  {250, 50.40},
+         {315, 47.58},  {400, 44.98},  {500, 43.05},  {630, 41.34},   {800, 40.06},  {1000, 40.01},
+         {1250, 41.82}, {1600, 42.51}, {2000, 39.23}, {2500, 36.51},  {3150, 35.61}, {4000, 36.65},
+         {5000, 40.01}, {6300, 45.83}, {8000, 51.80}, {10000, 54.28}, {12500, 51.49}}};
+    for (const auto& [f, level_db] : contour)
+        EXPECT_NEAR((*equalLoudness_db(40.0, Eigen::ArrayXd::Constant(1, f)))(0), level_db, 0.006) << f << " Hz";
 }
 
 // Common practice, no source: three decibels are about 1.4 times the loudness at 50 Hz, 1.2 at 1 kHz.

@@ -120,6 +120,21 @@ RC_GTEST_PROP(AmplifierProperty, ABridgeGivesTwiceAChannelIntoHalfTheLoad, ())
     RC_ASSERT(std::abs(powerInto(bridged(channel), load) / (2.0 * powerInto(channel, load / 2.0)) - 1.0) < 1e-9);
 }
 
+// Between the highest and the lowest load the model is a prediction: a sheet that agrees within a tenth is not doubted.
+TEST(AmplifierRatings, AMiddleOneIsDoubtedFromATenthOn)
+{
+    const std::array<AmplifierRating, 2> ends{AmplifierRating{50.0, 4.0}, AmplifierRating{120.0, 1.0}};
+    const double predicted_w = powerInto(outputLimits(ends, {})->value, 2.0);
+    const auto doubted = [&](double rated_w) {
+        const std::array<AmplifierRating, 3> all{ends[0], AmplifierRating{rated_w, 2.0}, ends[1]};
+        const auto limits = outputLimits(all, {});
+        return std::any_of(limits->warnings.begin(), limits->warnings.end(),
+                           [](const Warning& one) { return one.kind == WarningKind::MiddleRatingOff; });
+    };
+    for (const double off : {0.901, 0.95, 1.0, 1.05, 1.099}) EXPECT_FALSE(doubted(predicted_w / off)) << off;
+    for (const double off : {0.899, 1.101}) EXPECT_TRUE(doubted(predicted_w / off)) << off;
+}
+
 TEST(Efficiency, HasNoJumps)
 {
     for (const OutputStage stage : {OutputStage::ClassB, OutputStage::TwoRail}) {

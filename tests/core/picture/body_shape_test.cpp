@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/edits/survey_edits.h"
 #include "core/io/shop.h"
 #include "core/io/vehicles_file.h"
 #include "core/model/names.h"
@@ -111,6 +112,28 @@ TEST(UsualVehicles, APointIsNamedByTheNearestSpot)
         point.x += 0.01;
         EXPECT_EQ(nearestSpot(body, vehicles(), point, false).name, spot.name);
     }
+}
+
+TEST(InVehicle, IsFromTheGroundToTheRoof)
+{
+    const Body body = newPlan(BodyKind::Estate, vehicles()).body;
+    const double roof_m = bodyHeight_m(body, vehicles());
+    const auto at = [&](double z_m) { return isInVehicle(body, vehicles(), {-1.0, 0.0, z_m}); };
+    EXPECT_TRUE(at(0.0));
+    EXPECT_TRUE(at(0.05));
+    EXPECT_FALSE(at(-0.001));
+    EXPECT_TRUE(at(roof_m));
+    EXPECT_FALSE(at(roof_m + 0.001));
+    const auto across = [&](double y_m) { return isInVehicle(body, vehicles(), {-1.0, y_m, 0.5}); };
+    for (const double side : {-1.0, 1.0}) {
+        EXPECT_TRUE(across(side * 0.5 * body.width_m));
+        EXPECT_FALSE(across(side * (0.5 * body.width_m + 0.001)));
+    }
+    const auto along = [&](double x_m) { return isInVehicle(body, vehicles(), {x_m, 0.0, 0.5}); };
+    EXPECT_TRUE(along(body.frontAxle_m));
+    EXPECT_FALSE(along(body.frontAxle_m + 0.001));
+    EXPECT_TRUE(along(body.frontAxle_m - body.length_m));
+    EXPECT_FALSE(along(body.frontAxle_m - body.length_m - 0.001));
 }
 
 struct VehicleRow {
