@@ -29,30 +29,63 @@ struct Span {
     QPointF from{}, to{};
 };
 
+void addLine(LeadRoute& route, const QPointF& to)
+{
+    route.straight.emplace_back(route.path.currentPosition(), to);
+    route.path.lineTo(to);
+}
+
+void addBend(LeadRoute& route, const QPointF& corner, const QPointF& to)
+{
+    route.bends.moveTo(route.path.currentPosition());
+    route.bends.quadTo(corner, to);
+    route.path.quadTo(corner, to);
+}
+
 void lay(LeadRoute& route, const Span& span, int rank, double outermost, double unit)
 {
     const double side = span.to.x() < span.from.x() ? -1.0 : 1.0, down = span.to.y() < span.from.y() ? -1.0 : 1.0;
-    const QPointF start = span.from + QPointF(0.0, down * (3.0 + kBeside * rank) * unit);
-    const double wide = std::abs(span.to.x() - start.x()), high = std::abs(span.to.y() - start.y());
+    const QPointF start(span.from.x(), std::round(span.from.y() + down * (3.0 + kBeside * rank) * unit));
+    const QPointF end(span.to.x(), std::round(span.to.y()));
+    const double wide = std::abs(end.x() - start.x()), high = std::abs(end.y() - start.y());
     route.path.moveTo(start);
     if (wide < kBend * unit) {  // one behind the other: a bow that leaves what lies between them
         const double bow = side * (kFromPlace + kBend) * unit;
-        route.path.cubicTo(start + QPointF(bow, 0.0), span.to + QPointF(bow, 0.0), span.to);
+        route.path.cubicTo(start + QPointF(bow, 0.0), end + QPointF(bow, 0.0), end);
+        route.bends = route.path;
         route.plugAt = route.path.pointAtPercent(0.5);
         return;
     }
-    const double lane = start.x() + side * std::max(8.0 * unit, outermost - kBeside * rank * unit);
+    const double lane = std::round(start.x() + side * std::max(8.0 * unit, outermost - kBeside * rank * unit));
     const double bend = std::min({kBend * unit, 0.5 * high, std::abs(lane - start.x())});
-    const double turn = std::copysign(bend, span.to.y() - start.y());
-    const double out = std::copysign(std::min(bend, std::abs(span.to.x() - lane)), span.to.x() - lane);
-    route.path.lineTo(lane - side * bend, start.y());
-    route.path.quadTo(QPointF(lane, start.y()), QPointF(lane, start.y() + turn));
-    route.path.lineTo(lane, span.to.y() - turn);
-    route.path.quadTo(QPointF(lane, span.to.y()), QPointF(lane + out, span.to.y()));
-    route.path.lineTo(span.to);
+    const double turn = std::copysign(bend, end.y() - start.y());
+    const double out = std::copysign(std::min(bend, std::abs(end.x() - lane)), end.x() - lane);
+    addLine(route, {lane - side * bend, start.y()});
+    addBend(route, {lane, start.y()}, {lane, start.y() + turn});
+    addLine(route, {lane, end.y() - turn});
+    addBend(route, {lane, end.y()}, {lane + out, end.y()});
+    addLine(route, end);
     route.plugUpright = high - 2.0 * bend > kPlug * unit;
-    route.plugAt = route.plugUpright ? QPointF(lane, span.to.y() - turn - down * 0.5 * kPlug * unit)
+    route.plugAt = route.plugUpright ? QPointF(lane, end.y() - turn - down * 0.5 * kPlug * unit)
                                      : QPointF(0.5 * (start.x() + lane - side * bend), start.y());
+}
+
+// One core or the gap between the two: straight parts as rectangles, bends as strokes.
+void stroke(QPainter& painter, const LeadRoute& route, const QColor& colour, double width)
+{
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    for (const QLineF& line : route.straight) {
+        QRectF area = QRectF(line.p1(), line.p2()).normalized();
+        if (std::abs(line.dx()) > std::abs(line.dy()))
+            area.adjust(0.0, -0.5 * width, 0.0, 0.5 * width);
+        else
+            area.adjust(-0.5 * width, 0.0, 0.5 * width, 0.0);
+        painter.fillRect(area, colour);
+    }
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(colour, width, Qt::SolidLine, Qt::FlatCap));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPath(route.bends);
 }
 
 }  // namespace
@@ -99,13 +132,20 @@ void paintLeads(QPainter& painter, const Theme& theme, const std::vector<LeadRou
     const double unit = theme.px(100) / 100.0;
     for (const LeadRoute& route : routes) {
         const QColor edge = route.chosen || route.planned ? tokens.goldText : tokens.ink2;
-        painter.setBrush(Qt::NoBrush);
-        QPen outer(edge, (route.chosen ? 5.4 : 4.2) * unit, Qt::SolidLine, Qt::FlatCap);
-        if (route.planned) outer.setDashPattern({2.2, 1.2});
-        painter.setPen(outer);
-        painter.drawPath(route.path);
-        painter.setPen(QPen(route.chosen ? tokens.goldTint : tokens.raised, (route.chosen ? 3.0 : 2.2) * unit));
-        painter.drawPath(route.path);
+        const double wide = std::round((route.chosen ? 5.4 : 4.2) * unit),
+                     gap = wide - 2.0 * std::max(1.0, std::round(unit));
+        if (route.planned) {
+            QPen dashed(edge, wide, Qt::SolidLine, Qt::FlatCap);
+            dashed.setDashPattern({2.2, 1.2});
+            painter.setBrush(Qt::NoBrush);
+            painter.setPen(dashed);
+            painter.drawPath(route.path);
+            painter.setPen(QPen(tokens.goldTint, gap));
+            painter.drawPath(route.path);
+        } else {
+            stroke(painter, route, edge, wide);
+            stroke(painter, route, route.chosen ? tokens.goldTint : tokens.raised, gap);
+        }
         if (!route.plug) continue;
         const QSizeF lying(kPlug * unit, 8.0 * unit);
         const QSizeF size = route.plugUpright ? lying.transposed() : lying;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QLineF>
 #include <QPainterPath>
 #include <vector>
 
@@ -16,6 +17,9 @@ class Theme;
 // A lead as it lies on the page: out of the source, along the sill, and in to its place.
 struct LeadRoute {
     QPainterPath path{};
+    std::vector<QLineF>
+        straight{};        // its parts along and across, on whole pixels: they cost a drag less than curves do
+    QPainterPath bends{};  // and what lies between those
     bool chosen = false;
     bool planned = false;  // something of it is only planned
     bool plug = false;     // drawn where the lead is straight

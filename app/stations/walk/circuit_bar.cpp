@@ -59,6 +59,13 @@ CircuitBar::CircuitBar(const Theme& theme, QWidget* parent)
 
 void CircuitBar::present(const core::StageResult& stage, core::DeviceId driver)
 {
+    const core::Fitout& used = stage.used;
+    const QString ohms = ohmsOf(stage, driver);
+    // In a drag nothing of it changes.
+    if (driver == m_driver && used.wires == m_wires && used.devices == m_devices && ohms == m_ohms->text()) return;
+    m_driver = driver;
+    m_wires = used.wires;
+    m_devices = used.devices;
     const std::vector<CircuitBox> boxes = layOutCircuit(stage.used, driver, 1.0, 600.0).boxes;
     const auto own =
         std::find_if(boxes.begin(), boxes.end(), [&](const CircuitBox& box) { return box.device == driver; });
@@ -74,8 +81,6 @@ void CircuitBar::present(const core::StageResult& stage, core::DeviceId driver)
         }
         names << own->name;
     }
-    const QString ohms = ohmsOf(stage, driver);
-    if (names == m_names && ohms == m_ohms->text()) return;
     m_names = names;
     m_ohms->setText(ohms);
     setAccessibleName(tr("Its circuit: %1. %2").arg(m_names.join(tr(", then ")), m_ohms->text()));

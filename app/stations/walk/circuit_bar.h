@@ -34,6 +34,9 @@ private:
     QLabel* m_ohms;
     QPushButton* m_open;
     QStringList m_names{};
+    core::DeviceId m_driver{};
+    std::map<core::WireId, core::Wire> m_wires{};  // what the chain was made of
+    std::map<core::DeviceId, core::Device> m_devices{};
 };
 
 }  // namespace app
