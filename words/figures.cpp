@@ -120,6 +120,22 @@ QString minutes(double value_min)
     return Words::tr("%1 h %2 min").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
 }
 
+namespace {
+
+UnitSystem spoken = UnitSystem::Metric;
+
+}  // namespace
+
+void speakIn(UnitSystem units)
+{
+    spoken = units;
+}
+
+UnitSystem spokenUnits()
+{
+    return spoken;
+}
+
 QString length(double value_m, UnitSystem first)
 {
     const QString metric = Words::tr("%1 mm").arg(significant(1e3 * value_m));

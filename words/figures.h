@@ -9,6 +9,10 @@ namespace words {
 
 enum class UnitSystem { Metric, Imperial };
 
+// Which system sentences put first, as a language: set by whoever shows them, metric until then.
+void speakIn(UnitSystem units);
+[[nodiscard]] UnitSystem spokenUnits();
+
 // Figures as people read them: three significant digits, the unit with its prefix, SI in.
 [[nodiscard]] QString frequency(double value_hz);
 [[nodiscard]] QString ohms(double value_ohm);
@@ -23,8 +27,8 @@ enum class UnitSystem { Metric, Imperial };
 [[nodiscard]] QString octaves(double value_octave);                      // two decimals, no sign
 [[nodiscard]] QString percent(double ratio);
 [[nodiscard]] QString minutes(double value_min);  // "45 min", "2 h 10 min"
-[[nodiscard]] QString length(double value_m,
-                             UnitSystem first = UnitSystem::Metric);  // both systems, the preferred one first
+// Both systems, the preferred one first.
+[[nodiscard]] QString length(double value_m, UnitSystem first = spokenUnits());
 // A figure that rests on a class guess looks like one: "about 4 Ω". For narrow places the sign alone: "≈ 4 Ω".
 [[nodiscard]] QString asKnown(const QString& figure, core::Origin worst);
 [[nodiscard]] QString signedAsKnown(const QString& figure, core::Origin worst);

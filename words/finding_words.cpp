@@ -63,18 +63,18 @@ QString textOf(const Mend& mend)
         case MendName::MeasureFit:
             return Words::tr("measure it");
         case MendName::FitSpacer:
-            return mend.figure > 0.0 ? Words::tr("spacer %1").arg(marginText(mend.figure, UnitSystem::Metric))
+            return mend.figure > 0.0 ? Words::tr("spacer %1").arg(spokenLength(mend.figure))
                                      : Words::tr("take the spacer out");
         case MendName::FitRing:
-            return Words::tr("ring %1 wide").arg(marginText(mend.figure, UnitSystem::Metric));
+            return Words::tr("ring %1 wide").arg(spokenLength(mend.figure));
         case MendName::CutHole:
-            return Words::tr("cut it, saw %1").arg(marginText(mend.figure, UnitSystem::Metric));
+            return Words::tr("cut it, saw %1").arg(spokenLength(mend.figure));
         case MendName::LeaveUncut:
             return Words::tr("leave it uncut");
         case MendName::AllowCutting:
             return Words::tr("the owner agrees to cut");
         case MendName::CutByTemplate:
-            return Words::tr("cut to %1 by template").arg(marginText(mend.figure, UnitSystem::Metric));
+            return Words::tr("cut to %1 by template").arg(spokenLength(mend.figure));
         case MendName::ForgetCutout:
             return Words::tr("strike the hole out");
         case MendName::TurnDriver:
@@ -94,13 +94,13 @@ QString textOf(const Mend& mend)
         case MendName::SealEdge:
             return Words::tr("seal the edge");
         case MendName::WireHole:
-            return Words::tr("%1 hole and bush").arg(marginText(mend.figure, UnitSystem::Metric));
+            return Words::tr("%1 hole and bush").arg(spokenLength(mend.figure));
         case MendName::WireLength:
             return Words::tr("cut to %1").arg(length(mend.figure));
         case MendName::ShorterScrews:
-            return Words::tr("screws of %1").arg(marginText(mend.figure, UnitSystem::Metric));
+            return Words::tr("screws of %1").arg(spokenLength(mend.figure));
         case MendName::CutObstruction:
-            return Words::tr("cut it away, %1 more").arg(marginText(mend.figure, UnitSystem::Metric));
+            return Words::tr("cut it away, %1 more").arg(spokenLength(mend.figure));
         case MendName::LeaveObstruction:
             return Words::tr("leave it whole");
         case MendName::CoilsInSeries:

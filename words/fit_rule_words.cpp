@@ -25,17 +25,12 @@ double second(const Finding& finding)
     return finding.evidence.size() > 1 ? finding.evidence[1].figure.value : 0.0;
 }
 
-QString mm(double value_m)
-{
-    return marginText(value_m, UnitSystem::Metric);
-}
-
 FindingText frontOf(const Finding& f, const QString& what)
 {
     const double left = first(f).figure.value;
     return {left < 0.0 ? Words::tr("The cone strikes %1").arg(what) : Words::tr("The cone comes close to %1").arg(what),
             Words::tr("%1 left at full travel, wanted %2; surround %3.")
-                .arg(mm(left), mm(first(f).limit.value_or(0.0)), mm(second(f))),
+                .arg(spokenLength(left), spokenLength(first(f).limit.value_or(0.0)), spokenLength(second(f))),
             Words::tr("A pressed surround buzzes or falls silent while the tweeter still plays.")};
 }
 
@@ -44,12 +39,13 @@ FindingText frontOf(const Finding& f, const QString& what)
 FindingText sayDepthAndSpacer(const Finding& f)
 {
     const double left = first(f).figure.value;
-    const QString title = left < 0.0 ? Words::tr("%1 too deep for its place").arg(mm(-left))
-                                     : Words::tr("Only %1 left behind the magnet").arg(mm(left));
-    const QString numbers = f.evidence.size() > 1
-                                ? Words::tr("%1 left, wanted %2: that takes a spacer of %3.")
-                                      .arg(mm(left), mm(first(f).limit.value_or(0.0)), mm(second(f)))
-                                : Words::tr("%1 left, wanted %2.").arg(mm(left), mm(first(f).limit.value_or(0.0)));
+    const QString title = left < 0.0 ? Words::tr("%1 too deep for its place").arg(spokenLength(-left))
+                                     : Words::tr("Only %1 left behind the magnet").arg(spokenLength(left));
+    const QString numbers =
+        f.evidence.size() > 1
+            ? Words::tr("%1 left, wanted %2: that takes a spacer of %3.")
+                  .arg(spokenLength(left), spokenLength(first(f).limit.value_or(0.0)), spokenLength(second(f)))
+            : Words::tr("%1 left, wanted %2.").arg(spokenLength(left), spokenLength(first(f).limit.value_or(0.0)));
     return {title, numbers,
             f.severity == Severity::Stop
                 ? Words::tr("No spacer one can buy brings it clear and still leaves room in front.")
@@ -61,19 +57,20 @@ FindingText sayWindowTravel(const Finding& f)
     if (first(f).what.what == Quantity::Depth_m)
         return {Words::tr("Nobody knows where the window runs"),
                 Words::tr("The driver is %1 deep; how far the glass is behind its face was not measured.")
-                    .arg(mm(first(f).figure.value)),
+                    .arg(spokenLength(first(f).figure.value)),
                 Words::tr("Wind it up and down and try the glass before anything is cut or closed.")};
     const double left = first(f).figure.value;
     const QString what = labelOf(first(f).what.what);
     return {left < 0.0 ? Words::tr("The window meets the driver") : Words::tr("The window passes very close"),
-            left < 0.0 ? Words::tr("%1: %2 into it.").arg(what, mm(-left))
-                       : Words::tr("%1: %2 left, wanted %3.").arg(what, mm(left), mm(first(f).limit.value_or(0.0))),
+            left < 0.0 ? Words::tr("%1: %2 into it.").arg(what, spokenLength(-left))
+                       : Words::tr("%1: %2 left, wanted %3.")
+                             .arg(what, spokenLength(left), spokenLength(first(f).limit.value_or(0.0))),
             Words::tr("Glass breaks, or the lift tears the cable, after the panel is on.")};
 }
 
 FindingText sayCutoutAndRing(const Finding& f)
 {
-    const QString there = mm(first(f).figure.value), limit = mm(first(f).limit.value_or(0.0));
+    const QString there = spokenLength(first(f).figure.value), limit = spokenLength(first(f).limit.value_or(0.0));
     if (first(f).figure.value > first(f).limit.value_or(0.0))
         return {Words::tr("The screws would hang in air"),
                 Words::tr("The hole is %1 wide, this flange and its screws take at most %2.").arg(there, limit),
@@ -81,7 +78,7 @@ FindingText sayCutoutAndRing(const Finding& f)
     if (f.evidence.size() > 1 && f.evidence.back().what.what == Quantity::CutoutShort_m)
         return {Words::tr("The hole has to be cut oval"),
                 Words::tr("It is %1 the long way; the body needs an opening of %2 by %3.")
-                    .arg(there, limit, mm(f.evidence.back().figure.value)),
+                    .arg(there, limit, spokenLength(f.evidence.back().figure.value)),
                 Words::tr("An oval never goes through a round hole of its short way. Mark it from a template and cut "
                           "by hand, or use an adapter plate.")};
     const bool noSaw = std::any_of(f.mends.begin(), f.mends.end(),
@@ -97,7 +94,7 @@ FindingText sayCutAgainstWish(const Finding& f)
     QStringList cuts;
     for (const Evidence& one : f.evidence) {
         const Quantity what = one.what.what;
-        cuts << (what == Quantity::Cutout_m        ? Words::tr("a hole of %1").arg(mm(one.figure.value))
+        cuts << (what == Quantity::Cutout_m        ? Words::tr("a hole of %1").arg(spokenLength(one.figure.value))
                  : what == Quantity::ScrewCount    ? Words::tr("new screw holes")
                  : what == Quantity::Obstruction_m ? Words::tr("what stands in the way cut off")
                                                    : Words::tr("the vehicle's plug cut off"));
@@ -111,7 +108,8 @@ FindingText sayDomeTakenForHole(const Finding& f)
 {
     return {Words::tr("The dome's size stands where the hole belongs"),
             Words::tr("Hole %1, dome %2; a body of this kind is about %3.")
-                .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0)), mm(second(f))),
+                .arg(spokenLength(first(f).figure.value), spokenLength(first(f).limit.value_or(0.0)),
+                     spokenLength(second(f))),
             Words::tr("A tweeter is sold by its dome; the body behind the flange is nearly twice as wide.")};
 }
 
@@ -153,7 +151,8 @@ FindingText sayWireSlack(const Finding& f)
             : loose                      ? Words::tr("Too much slack in the door")
                                          : Words::tr("Too little slack in the door"),
             Words::tr("%1 over the way it takes; wanted %2 %3.")
-                .arg(mm(left), loose ? Words::tr("at most") : Words::tr("at least"), mm(first(f).limit.value_or(0.0))),
+                .arg(spokenLength(left), loose ? Words::tr("at most") : Words::tr("at least"),
+                     spokenLength(first(f).limit.value_or(0.0))),
             Words::tr("Too short tears at service, too long catches the glass. Tie it low, terminals down.")};
 }
 
@@ -168,7 +167,8 @@ FindingText sayLevelMismatch(const Finding& f)
 FindingText sayHoleUnknown(const Finding& f)
 {
     return {Words::tr("Nobody knows of a hole there"),
-            Words::tr("It needs one of %1 to %2.").arg(mm(first(f).figure.value), mm(f.evidence.back().figure.value)),
+            Words::tr("It needs one of %1 to %2.")
+                .arg(spokenLength(first(f).figure.value), spokenLength(f.evidence.back().figure.value)),
             Words::tr("Look behind the trim: where the vehicle has an opening, measure it; where it has none, one "
                       "is cut for good.")};
 }
@@ -186,16 +186,17 @@ FindingText sayUnderPanel(const Finding& f)
 FindingText saySealMissing(const Finding& f)
 {
     return {Words::tr("Nothing seals the edge of the driver"),
-            Words::tr("A strip of %1 round the flange closes it.").arg(mm(first(f).figure.value)),
+            Words::tr("A strip of %1 round the flange closes it.").arg(spokenLength(first(f).figure.value)),
             Words::tr("Air that gets past the edge takes the bass with it; factory foam goes back or is "
                       "replaced.")};
 }
 
 FindingText sayPinchedCable(const Finding& f)
 {
-    return {Words::tr("The spacer has no way out for the cable"),
-            Words::tr("No notch; a hole of %1 with a bush gives it one.").arg(mm(first(f).limit.value_or(0.0))),
-            Words::tr("A cable clamped under a ring is cut through by the first bumps.")};
+    return {
+        Words::tr("The spacer has no way out for the cable"),
+        Words::tr("No notch; a hole of %1 with a bush gives it one.").arg(spokenLength(first(f).limit.value_or(0.0))),
+        Words::tr("A cable clamped under a ring is cut through by the first bumps.")};
 }
 
 FindingText sayPlasticAnchors(const Finding&)
@@ -208,7 +209,7 @@ FindingText sayNeedlessCut(const Finding& f)
 {
     return {Words::tr("The cut is not needed"),
             Words::tr("%1 are left with it whole, wanted %2.")
-                .arg(mm(first(f).figure.value), mm(first(f).limit.value_or(0.0))),
+                .arg(spokenLength(first(f).figure.value), spokenLength(first(f).limit.value_or(0.0))),
             Words::tr("What holds a cable holds it better as it was made; a cut is for good.")};
 }
 
@@ -233,7 +234,7 @@ FindingText sayCountsOpen(const Finding& f)
 FindingText sayScrewReaches(const Finding& f)
 {
     return {Words::tr("The screws reach too far"),
-            Words::tr("Their points are %1 past what lies behind.").arg(mm(-first(f).figure.value)),
+            Words::tr("Their points are %1 past what lies behind.").arg(spokenLength(-first(f).figure.value)),
             Words::tr("They meet glass, cable or tank. Shorter screws, and a stop on the drill.")};
 }
 

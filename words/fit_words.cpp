@@ -22,4 +22,11 @@ QString marginText(double value_m, UnitSystem units)
     return (units == UnitSystem::Imperial ? Words::tr("%1 in") : Words::tr("%1 mm")).arg(marginNumber(value_m, units));
 }
 
+QString spokenLength(double value_m)
+{
+    const QString metric = marginText(value_m, UnitSystem::Metric);
+    if (spokenUnits() == UnitSystem::Metric) return metric;
+    return Words::tr("%1 (%2)").arg(marginText(value_m, UnitSystem::Imperial), metric);
+}
+
 }  // namespace words

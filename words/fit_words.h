@@ -32,6 +32,9 @@ namespace words {
 [[nodiscard]] QString moneyText(double amount, const QString& currency);
 // a length in millimetres, tenths where they matter, with a true minus; or in inches
 [[nodiscard]] QString marginText(double value_m, UnitSystem units);
+// Something to be cut, bought or left clear, in sentences: "146 mm"; in inches with the millimetres that saws and
+// sheets are marked with.
+[[nodiscard]] QString spokenLength(double value_m);
 // the same where the unit stands elsewhere
 [[nodiscard]] QString marginNumber(double value_m, UnitSystem units);
 // "turned 45° left; the badge is not upright then"

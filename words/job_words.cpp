@@ -109,7 +109,7 @@ QString nameOf(const SmallPartRow& row)
     if (row.length_m == 0.0) return nameOf(row.part);
     if (row.part == SmallPart::Screws) return screwText(row.anchor, row.across_m, row.length_m);
     if (row.part == SmallPart::Gasket) return Words::tr("%1, %2 in all").arg(nameOf(row.part), length(row.length_m));
-    const QString area = row.area_m2 > 0.0 ? fieldText(Quantity::Area_m2, row.area_m2, UnitSystem::Metric)
+    const QString area = row.area_m2 > 0.0 ? fieldText(Quantity::Area_m2, row.area_m2, spokenUnits())
                                            : Words::tr("cross-section not said");
     return Words::tr("%1, %2, %3").arg(nameOf(row.part), area, cableLength(row.length_m));
 }

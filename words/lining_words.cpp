@@ -35,7 +35,7 @@ QString laying(const Step& step, const Fitout& to, const QString& place)
     const double layers = step.has(StepFigure::Layers) ? step[StepFigure::Layers] : 1.0;
     const QString material = materialAt(to, step.place, step.alteration);
     const QString what =
-        area_m2 > 0.0 ? Words::tr("%1 of %2").arg(areaText(area_m2, UnitSystem::Metric), material) : material;
+        area_m2 > 0.0 ? Words::tr("%1 of %2").arg(areaText(area_m2, spokenUnits()), material) : material;
     QString clear = Words::tr("Clear of %1.").arg(keepClear(to.places.at(step.place)));
     if (layers > 1.0) clear += Words::tr(" In %1 layers, joints apart.").arg(fixedNumber(layers, 0));
     if (step.alteration == AlterationKind::Decoupler)

@@ -65,8 +65,7 @@ QString feedsText(const Body& body)
     for (const auto& [quantity, known] : body.feeds)
         lines << (known.value == 0.0 && quantity != Quantity::FeedGround_ohm
                       ? Words::tr("no %1").arg(labelOf(quantity))
-                      : Words::tr("%1 %2").arg(labelOf(quantity),
-                                               fieldText(quantity, known.value, UnitSystem::Metric)));
+                      : Words::tr("%1 %2").arg(labelOf(quantity), fieldText(quantity, known.value, spokenUnits())));
     return lines.join(Words::tr(" · "));
 }
 

@@ -21,11 +21,6 @@ using namespace core;
 
 namespace {
 
-QString wholeMm(double value_m)
-{
-    return marginText(value_m, UnitSystem::Metric);
-}
-
 class StepText {
 public:
     StepText(const Step& step, const Fitout& from, const Fitout& to)
@@ -61,8 +56,9 @@ public:
                 return Words::tr(
                            "At the bench, make the ring for %1 from its 1:1 template: %2 thick, %3 inside, %4 "
                            "outside, a notch of %5 for the cable %6. Mark which side faces you, and up.")
-                    .arg(m_place, wholeMm(figure(StepFigure::Thickness_m)), wholeMm(figure(StepFigure::Inside_m)),
-                         wholeMm(figure(StepFigure::Outside_m)), wholeMm(figure(StepFigure::Notch_m)), cableSide());
+                    .arg(m_place, spokenLength(figure(StepFigure::Thickness_m)),
+                         spokenLength(figure(StepFigure::Inside_m)), spokenLength(figure(StepFigure::Outside_m)),
+                         spokenLength(figure(StepFigure::Notch_m)), cableSide());
             case StepKind::CutHole:
                 return cutting();
             case StepKind::Alter:
@@ -243,13 +239,14 @@ private:
             Words::tr("Look behind and mask first, edge deburred and painted against rust, every chip out again.");
         if (m_step.has(StepFigure::HoleShort_m))
             return Words::tr("For good: cut the hole at %1 oval, %2 by %3, by template. %4")
-                .arg(m_place, wholeMm(figure(StepFigure::Hole_m)), wholeMm(figure(StepFigure::HoleShort_m)), after);
+                .arg(m_place, spokenLength(figure(StepFigure::Hole_m)), spokenLength(figure(StepFigure::HoleShort_m)),
+                     after);
         if (m_step.has(StepFigure::Saw_m))
             return Words::tr("For good: cut the hole at %1 to %2, hole saw %2. %3")
-                .arg(m_place, wholeMm(figure(StepFigure::Saw_m)), after);
+                .arg(m_place, spokenLength(figure(StepFigure::Saw_m)), after);
         if (m_step.has(StepFigure::Hole_m))
             return Words::tr("For good: cut the hole at %1 to %2, by template. %3")
-                .arg(m_place, wholeMm(figure(StepFigure::Hole_m)), after);
+                .arg(m_place, spokenLength(figure(StepFigure::Hole_m)), after);
         return Words::tr("For good: cut the hole at %1. %2").arg(m_place, after);
     }
 
@@ -272,11 +269,11 @@ private:
                 return Words::tr(
                            "For good: %1 new holes of %2 at %3. Mark from the driver, look behind, stop collar on "
                            "the drill, paint the edges.")
-                    .arg(fixedNumber(figure(StepFigure::Screws_count), 0), wholeMm(figure(StepFigure::Drill_m)),
+                    .arg(fixedNumber(figure(StepFigure::Screws_count), 0), spokenLength(figure(StepFigure::Drill_m)),
                          m_place);
             case AlterationKind::WireHole:
                 return Words::tr("A hole of %1 with a bush for the cable in the spacer at %2.")
-                    .arg(wholeMm(figure(StepFigure::Drill_m)), m_place);
+                    .arg(spokenLength(figure(StepFigure::Drill_m)), m_place);
             case AlterationKind::CutObstruction:
                 return Words::tr(
                            "For good: cut away what stands in the way behind %1, in small bites, edges smooth. "
@@ -364,7 +361,7 @@ private:
                            ? Words::tr("%1 × %2.").arg(fixedNumber(figure(StepFigure::Screws_count), 0), one)
                            : Words::tr("With %1.").arg(one);
         if (m_step.has(StepFigure::ScrewTooShort_m))
-            line += Words::tr(" The old ones are %1 too short.").arg(wholeMm(figure(StepFigure::ScrewTooShort_m)));
+            line += Words::tr(" The old ones are %1 too short.").arg(spokenLength(figure(StepFigure::ScrewTooShort_m)));
         if (!length_m) line += Words::tr(" None that is sold is long enough: ask for one.");
         return line;
     }

@@ -13,7 +13,9 @@ using namespace core;
 QString cableLength(double length_m)
 {
     constexpr double kFoot_m = 0.3048;
-    return Words::tr("%1 m (%2 ft)").arg(plainNumber(length_m), plainNumber(length_m / kFoot_m));
+    const QString metres = plainNumber(length_m), feet = plainNumber(length_m / kFoot_m);
+    return spokenUnits() == UnitSystem::Metric ? Words::tr("%1 m (%2 ft)").arg(metres, feet)
+                                               : Words::tr("%1 ft (%2 m)").arg(feet, metres);
 }
 
 QString turnText(double turn_deg)

@@ -19,6 +19,7 @@ namespace app {
 Theme::Theme(QApplication& application) : QObject(&application), m_application(application)
 {
     card::loadFonts();
+    words::speakIn(words::UnitSystem::Metric);
     m_desktopIsDark = application.palette().color(QPalette::Window).lightnessF() < 0.5F;
     application.setStyle(QStringLiteral("Fusion"));
     application.installEventFilter(this);
@@ -63,7 +64,7 @@ void Theme::setBay(bool on)
 
 void Theme::setUnits(words::UnitSystem units)
 {
-    m_units = units;
+    words::speakIn(units);
     emit changed();
 }
 

@@ -23,7 +23,7 @@ public:
     [[nodiscard]] const Tokens& tokens() const { return m_tokens; }
     [[nodiscard]] Ground ground() const { return m_ground; }
     [[nodiscard]] double zoom() const { return m_zoom; }
-    [[nodiscard]] words::UnitSystem units() const { return m_units; }
+    [[nodiscard]] words::UnitSystem units() const { return words::spokenUnits(); }
     [[nodiscard]] bool bay() const { return m_bay; }
 
     void setGround(Ground ground);
@@ -54,7 +54,6 @@ private:
     Tokens m_tokens{};
     Ground m_ground = Ground::FromDesktop;
     double m_zoom = 1.0;
-    words::UnitSystem m_units = words::UnitSystem::Metric;
     bool m_bay = false;
     bool m_desktopIsDark = false;
 };

@@ -8,6 +8,7 @@
 #include <QMenuBar>
 #include <QPushButton>
 #include <QTest>
+#include <QTextBrowser>
 #include <cmath>
 
 #include "app/shell/main_window.h"
@@ -324,6 +325,32 @@ TEST_F(WalkLook, RemovingBothSidesIsSaid)
     ASSERT_NE(notice, nullptr);
     EXPECT_TRUE(notice->isVisible());
     EXPECT_TRUE(notice->text().contains("rear left, rear right")) << notice->text().toStdString();
+}
+
+// Inches first: the findings and the card say them too, at once.
+TEST_F(WalkLook, InchesGoThroughFindingsAndCard)
+{
+    driver.openShipped(true);
+    const auto findings = [&] {
+        QString all;
+        for (const auto* label : widget("findingsColumn")->findChildren<QLabel*>()) all += label->text() + '\n';
+        return all.replace(QChar(0x202F), ' ');
+    };
+    driver.click("moreFindings");
+    const QString metric = findings();
+    EXPECT_FALSE(metric.contains(" in ("));
+    auto* inches = driver.window().findChild<QAction*>("actionInches");
+    inches->trigger();
+    EXPECT_TRUE(findings().contains(" in (")) << findings().toStdString();
+    driver.key(Qt::Key_9, Qt::ControlModifier);
+    const auto card = [&] {
+        return driver.window().findChild<QTextBrowser*>("jobCardPreview")->toPlainText().replace(QChar(0x202F), ' ');
+    };
+    EXPECT_TRUE(card().contains(" in ("));
+    inches->trigger();
+    EXPECT_FALSE(card().contains(" in ("));
+    driver.key(Qt::Key_3, Qt::ControlModifier);
+    EXPECT_EQ(findings(), metric);
 }
 
 // No letter with Alt means two things in one window.

@@ -396,5 +396,35 @@ TEST_F(Words, LoudPlansCarryACaution)
     EXPECT_TRUE(plain(hearingCaution(130.0)).contains("less than a minute a day"));
 }
 
+// Metric or inches first, like a language, until somebody sets it otherwise.
+TEST(SpokenUnits, GoThroughEverySentence)
+{
+    const auto spaced = [](QString text) { return text.replace(QChar(0x202F), QLatin1Char(' ')); };
+    ASSERT_EQ(spokenUnits(), UnitSystem::Metric);
+    EXPECT_EQ(spaced(spokenLength(0.146)), "146 mm");
+    EXPECT_EQ(spaced(cableLength(3.048)), "3.05 m (10 ft)");
+    EXPECT_EQ(spaced(length(0.0508)), "50.8 mm (2.00 in)");
+    const auto plan = tests::troublePlan();
+    const auto said = [&] {
+        QString all;
+        for (const core::Finding& finding : core::judge(plan, tests::evaluated(plan)))
+            all += textOf(finding).numbers + QLatin1Char('\n');
+        return spaced(all);
+    };
+    const QString metric = said();
+    EXPECT_TRUE(metric.contains(QStringLiteral(" mm")));
+    speakIn(UnitSystem::Imperial);
+    EXPECT_EQ(spaced(spokenLength(0.146)), "5.75 in (146 mm)");
+    EXPECT_EQ(spaced(cableLength(3.048)), "10 ft (3.05 m)");
+    EXPECT_EQ(spaced(length(0.0508)), "2.00 in (50.8 mm)");
+    // Every length of a finding that was in millimetres alone has its inches now.
+    static const QRegularExpression kBare(QStringLiteral("(?<!\\()(?<![\\d.])[\\d.]+ mm(?! \\()"));
+    EXPECT_TRUE(kBare.match(metric).hasMatch());
+    const QString imperial = said();
+    EXPECT_FALSE(kBare.match(imperial).hasMatch()) << imperial.toStdString();
+    speakIn(UnitSystem::Metric);
+    EXPECT_EQ(said(), metric);
+}
+
 }  // namespace
 }  // namespace words

@@ -74,23 +74,21 @@ double spacerOf(const Survey& survey)
 
 }  // namespace
 
-const std::vector<FitPanel::Measure>& FitPanel::measures()
+std::vector<FitPanel::Measure> FitPanel::makeMeasures()
 {
     using Of = Measure::Of;
     using Line = SectionDrawing::Line;
-    static const std::vector<Measure> kMeasures{
-        {QStringLiteral("placeDepth"), tr("depth"), Quantity::Depth_m, Of::Place, Line::Behind},
-        {QStringLiteral("placeGlass"), tr("window closed"), Quantity::DepthGlassUp_m, Of::Place, Line::WindowUp},
-        {QStringLiteral("placeFront"), tr("in front"), Quantity::FrontClearance_m, Of::Place, Line::InFront},
-        {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver, Line::Body},
-        {QStringLiteral("placeHole"), tr("hole"), Quantity::Cutout_m, Of::Place, Line::Hole},
-        {QStringLiteral("placeScrews"), tr("screws"), Quantity::ScrewCount, Of::Place},
-        {QStringLiteral("placeCircle"), tr("circle"), Quantity::ScrewCircle_m, Of::Place, Line::Circle},
-        {QStringLiteral("placeScrewRoom"), tr("behind screws"), Quantity::ScrewRoom_m, Of::Place},
-        {QStringLiteral("screwLength"), tr("screw length"), Quantity::ScrewLength_m, Of::Screws},
-        {QStringLiteral("driverBody"), tr("its body"), Quantity::Basket_m, Of::Driver},
-        {QStringLiteral("driverMass"), tr("its mass"), Quantity::Mass_kg, Of::Driver}};
-    return kMeasures;
+    return {{QStringLiteral("placeDepth"), tr("depth"), Quantity::Depth_m, Of::Place, Line::Behind},
+            {QStringLiteral("placeGlass"), tr("window closed"), Quantity::DepthGlassUp_m, Of::Place, Line::WindowUp},
+            {QStringLiteral("placeFront"), tr("in front"), Quantity::FrontClearance_m, Of::Place, Line::InFront},
+            {QStringLiteral("driverDepth"), tr("its depth"), Quantity::Depth_m, Of::Driver, Line::Body},
+            {QStringLiteral("placeHole"), tr("hole"), Quantity::Cutout_m, Of::Place, Line::Hole},
+            {QStringLiteral("placeScrews"), tr("screws"), Quantity::ScrewCount, Of::Place},
+            {QStringLiteral("placeCircle"), tr("circle"), Quantity::ScrewCircle_m, Of::Place, Line::Circle},
+            {QStringLiteral("placeScrewRoom"), tr("behind screws"), Quantity::ScrewRoom_m, Of::Place},
+            {QStringLiteral("screwLength"), tr("screw length"), Quantity::ScrewLength_m, Of::Screws},
+            {QStringLiteral("driverBody"), tr("its body"), Quantity::Basket_m, Of::Driver},
+            {QStringLiteral("driverMass"), tr("its mass"), Quantity::Mass_kg, Of::Driver}};
 }
 
 FitPanel::FitPanel(const Theme& theme, QWidget* parent)
@@ -128,7 +126,7 @@ void FitPanel::build()
     m_field->hide();
     auto* field = new QVBoxLayout(m_field);
     field->setContentsMargins(8, 6, 8, 6);
-    for (const Measure& measure : measures()) {
+    for (const Measure& measure : m_measures) {
         auto* button = new QPushButton(m_chips);
         button->setObjectName(QStringLiteral("measure_%1").arg(measure.name));
         button->setCheckable(true);
@@ -298,9 +296,9 @@ void FitPanel::ask(Quantity what)
     using Of = Measure::Of;
     // A margin nobody knows is asked for at the place; a figure of the driver at the driver.
     if (what == Quantity::DepthMargin_m || what == Quantity::GlassMargin_m) return pick(QStringLiteral("placeDepth"));
-    for (const Measure& measure : measures())
+    for (const Measure& measure : m_measures)
         if (measure.quantity == what && measure.of == Of::Driver) return pick(measure.name);
-    for (const Measure& measure : measures())
+    for (const Measure& measure : m_measures)
         if (measure.quantity == what) return pick(measure.name);
     pick(QStringLiteral("driverBody"));
 }
@@ -332,7 +330,7 @@ std::optional<double> FitPanel::valueOf(const Measure& measure) const
 void FitPanel::showChips()
 {
     int shown = 0, left = 0;
-    for (const Measure& measure : measures()) {
+    for (const Measure& measure : m_measures) {
         QPushButton* button = m_buttons.at(measure.name);
         const bool there = suits(measure), beside = !measure.line;
         const bool seen = there && (!beside || m_all || shown < kChips || measure.name == m_picked);

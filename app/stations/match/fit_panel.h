@@ -47,7 +47,7 @@ private:
         enum class Of { Place, Driver, Screws } of = Of::Place;
         std::optional<SectionDrawing::Line> line{};  // on the drawing; nothing: beside it
     };
-    [[nodiscard]] static const std::vector<Measure>& measures();
+    [[nodiscard]] static std::vector<Measure> makeMeasures();
     void build();
     void addAsk(const Measure& measure);
     void buildDecided();
@@ -61,6 +61,7 @@ private:
     [[nodiscard]] double templateThickness_m() const;
 
     const Theme& m_theme;
+    std::vector<Measure> m_measures = makeMeasures();
     SectionDrawing* m_section;
     QLabel* m_facts;
     QWidget* m_chips;

@@ -9,6 +9,7 @@
 #include "core/evaluate/grid_tables.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/wiring_graph.h"
+#include "core/model/inside_ways.h"
 #include "core/model/validate.h"
 #include "tests/core/mends_help.h"
 
@@ -155,6 +156,28 @@ TEST(TurnOver, OfOneSideIsSaidWithWhatItCosts)
     const Finding* much = findingOf(findings, RuleId::BassLostByFlip);
     EXPECT_EQ(much != nullptr, lost_db < -shippedShop().practice[PracticeKey::FlipBassCare_db]);
     EXPECT_EQ(apply(turned, std::get<Edit>(said->mends.front().act)).plan.wires.size(), turned.wires.size() - 2);
+}
+
+// Its own capacitor is one that stands between its terminal and its coil, and no part of a longer network inside.
+TEST(OwnCapacitor, LeadsFromATerminalToTheCoil)
+{
+    Part part = tests::driverPart("one", {});
+    const auto element = [&](const char* name, ElementKind kind, const char* a, const char* b) {
+        part.inside[name] = Element{.kind = kind, .a = a, .b = b};
+    };
+    element("1", ElementKind::Coil, "n1", "1-");
+    element("c", ElementKind::Capacitor, "1+", "n1");
+    EXPECT_EQ(ownCapacitorOf(part), "c");
+    element("c", ElementKind::Capacitor, "n1", "1+");
+    EXPECT_EQ(ownCapacitorOf(part), "c") << "whichever way round it is written";
+    element("c", ElementKind::Capacitor, "n2", "n1");
+    element("r", ElementKind::Resistor, "1+", "n2");
+    EXPECT_EQ(ownCapacitorOf(part), "") << "a resistor lies before it";
+    element("c", ElementKind::Capacitor, "1+", "n2");
+    element("r", ElementKind::Resistor, "n2", "n1");
+    EXPECT_EQ(ownCapacitorOf(part), "") << "and after it";
+    element("c", ElementKind::Capacitor, "1+", "1-");
+    EXPECT_EQ(ownCapacitorOf(part), "") << "across the terminals it holds nothing back";
 }
 
 }  // namespace
