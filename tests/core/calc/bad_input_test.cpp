@@ -210,5 +210,30 @@ TEST(ResultSpread, OfALevelIsAbsolute)
     EXPECT_NEAR(spread->value.front().value, 0.1 * 10.0 / std::log(10.0), 1e-6);
 }
 
+// A spread that leads out of what a model allows is refused at the end it leads out of, for every model that has a
+// greatest input: what cannot be computed there has no slope there.
+TEST(ResultSpread, OverTheEdgeOfAnInputIsRefused)
+{
+    int tried = 0;
+    for (const CalcModel& model : calcModels()) {
+        for (const CalcInput& input : model.inputs) {
+            if (input.kind != CalcKind::Number || !std::isfinite(input.greatest) || input.greatest <= 0.0 ||
+                input.whole)
+                continue;
+            std::map<std::string, CalcValue> inputs;
+            for (const CalcInput& other : model.inputs)
+                if (other.needed && other.kind == CalcKind::Number)
+                    inputs[other.name] = {.numbers = {other.usual.value_or(other.above ? other.least + 1.0 : 1.0)}};
+            inputs[input.name] = {.numbers = {input.greatest}};
+            if (!calculate(model, inputs, shippedShop().practice)) continue;  // needs more than numbers
+            const auto spread = resultSpread(model, inputs, {{input.name, 0.1}}, shippedShop().practice);
+            ASSERT_FALSE(spread) << model.name << " " << input.name;
+            EXPECT_EQ(spread.error().quantity, input.name);
+            ++tried;
+        }
+    }
+    EXPECT_GE(tried, 2);
+}
+
 }  // namespace
 }  // namespace core
