@@ -10,6 +10,12 @@ class Theme;
 // measured.
 enum class Answer { None, Open, Assumed, Cue, Given };
 
+// An estimate is no answer.
+[[nodiscard]] inline bool isAnswered(Answer answer)
+{
+    return answer == Answer::Given || answer == Answer::Cue;
+}
+
 struct AnswerSaid {
     Answer mark = Answer::None;
     QString from{};  // where it came from, in a word or two

@@ -89,7 +89,6 @@ void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const
         if (!core::isSource(part)) continue;
         DrawnThing thing{.kind = DrawnThing::Kind::Source, .number = id.number};
         thing.name = QString::fromStdString(device.label.empty() ? part.name : device.label);
-        thing.figure = thing.name;
         const auto outputs = static_cast<qsizetype>(core::allOf(part, core::ElementKind::Output).size());
         const auto place = used.places.find(device.at);
         thing.value = words::counted(outputs, drawingText("%1 channel"), drawingText("%1 channels"));

@@ -294,6 +294,7 @@ const DrawnThing* VehicleDrawing::thingAt(const QPointF& pixel, const VehicleVie
             if (!one.shows(thing.at_m.y) || (one.small && thing.kind != DrawnThing::Kind::Place)) continue;
             const QPointF offset = pixel - one.at(thing.at_m);
             const double away = std::hypot(offset.x(), offset.y());
+            if (&thing != current() && isCrowded(thing, m_things, one, placeRadius(m_theme, one))) continue;
             // What is fitted goes before what could be.
             const double weighed = thing.kind == DrawnThing::Kind::Spot ? away * 1.2 : away;
             if (weighed > best) continue;

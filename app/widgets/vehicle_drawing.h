@@ -31,7 +31,7 @@ public:
     [[nodiscard]] const VehicleView& view(VehicleView::Side side) const;  // requires that it is shown
     // The whole of it while a part is shown, where a click brings another part; requires that a part is shown.
     [[nodiscard]] const VehicleView& smallPlan() const { return m_views.back(); }
-    void activate(const DrawnThing& thing);                               // as if it had been clicked
+    void activate(const DrawnThing& thing);  // as if it had been clicked
 
 signals:
     void placeChosen(core::PlaceId place);
@@ -83,7 +83,7 @@ private:
     std::map<core::DeviceId, core::Device> m_leadDevices{};
     core::Vec3 m_about_m{};
     std::optional<core::Vec3> m_lookedAt_m{};  // picked on the small plan, until something is chosen
-    QPixmap m_bodies{};  // the vehicle without its things, of all views: it changes seldom
+    QPixmap m_bodies{};                        // the vehicle without its things, of all views: it changes seldom
     DrawnThing::Kind m_currentKind = DrawnThing::Kind::Place;  // what the keys are on
     int m_currentNumber = 0;
     bool m_held = false;                      // by key

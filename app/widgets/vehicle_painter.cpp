@@ -39,6 +39,22 @@ QPainterPath rounded(const QPolygonF& corners, bool closed, double radius)
 
 }  // namespace
 
+double placeRadius(const Theme& theme, const VehicleView& view)
+{
+    constexpr double kSpeaker_m = 0.15;
+    const double most = view.side == VehicleView::Side::Above ? kPlaceRadius : kFlankRadius;
+    return std::clamp<double>(kSpeaker_m * view.scale, theme.px(5), theme.px(most));
+}
+
+bool isCrowded(const DrawnThing& thing, const std::vector<DrawnThing>& things, const VehicleView& view, double radius)
+{
+    return thing.kind == DrawnThing::Kind::Spot &&
+           std::any_of(things.begin(), things.end(), [&](const DrawnThing& other) {
+               const QPointF way = view.at(other.at_m) - view.at(thing.at_m);
+               return other.kind == DrawnThing::Kind::Place && std::hypot(way.x(), way.y()) < 1.5 * radius;
+           });
+}
+
 void VehiclePainter::title(const DrawingFocus& focus)
 {
     const Tokens& tokens = m_theme.tokens();
@@ -226,14 +242,6 @@ void VehiclePainter::stamp(QPixmap& mark, const QPointF& centre, double radius, 
     m_painter.drawPixmap(centre - QPointF(half, half), mark);
 }
 
-// Speakers in their size, within what can be seen and what covers nothing else.
-double VehiclePainter::radiusOf() const
-{
-    constexpr double kSpeaker_m = 0.15;
-    const double most = m_view.side == VehicleView::Side::Above ? kPlaceRadius : kFlankRadius;
-    return std::clamp<double>(kSpeaker_m * m_view.scale, m_theme.px(5), m_theme.px(most));
-}
-
 void VehiclePainter::place(const DrawnThing& thing, bool chosen)
 {
     const Tokens& tokens = m_theme.tokens();
@@ -337,14 +345,6 @@ void VehiclePainter::seats(const std::vector<DrawnThing>& things, const DrawingF
     }
 }
 
-bool VehiclePainter::isCrowded(const DrawnThing& spot, const std::vector<DrawnThing>& things) const
-{
-    return std::any_of(things.begin(), things.end(), [&](const DrawnThing& other) {
-        const QPointF way = m_view.at(other.at_m) - m_view.at(spot.at_m);
-        return other.kind == DrawnThing::Kind::Place && std::hypot(way.x(), way.y()) < 1.5 * radiusOf();
-    });
-}
-
 void VehiclePainter::things(const std::vector<DrawnThing>& things, const DrawingFocus& focus, const DrawnThing* current,
                             bool held)
 {
@@ -377,7 +377,7 @@ void VehiclePainter::things(const std::vector<DrawnThing>& things, const Drawing
                     source(thing, chosen);
                     break;
                 case DrawnThing::Kind::Spot:
-                    if (!keyed && isCrowded(thing, things)) break;  // it waits until one is near
+                    if (!keyed && isCrowded(thing, things, m_view, radiusOf())) break;  // it waits until one is near
                     spot(thing, keyed);
                     beside(thing, keyed ? thing.name : thing.figure, {}, keyed);
                     break;

@@ -12,6 +12,12 @@ namespace app {
 
 class Theme;
 
+// Of a place as it is drawn, pixels: speakers in their size, within what can be seen and what covers nothing else.
+[[nodiscard]] double placeRadius(const Theme& theme, const VehicleView& view);
+// Whether a spot lies so near to what is fitted that it is neither shown nor hit; keys and the list still reach it.
+[[nodiscard]] bool isCrowded(const DrawnThing& thing, const std::vector<DrawnThing>& things, const VehicleView& view,
+                             double radius);
+
 // Paints one view of the vehicle, layer by layer.
 class VehiclePainter {
 public:
@@ -24,13 +30,11 @@ public:
     void body(const core::BodyShape& shape);
     void sides();                                                                  // L and R, from above
     void seats(const std::vector<DrawnThing>& things, const DrawingFocus& focus);  // the one that is listened from
-    // Whether a spot lies so near to what is fitted that it is not shown.
-    [[nodiscard]] bool isCrowded(const DrawnThing& spot, const std::vector<DrawnThing>& things) const;
     void things(const std::vector<DrawnThing>& things, const DrawingFocus& focus, const DrawnThing* current, bool held);
     // The whole vehicle as a small plan: a dot for each place, and what the large view shows of it.
     void smallPlan(const core::BodyShape& shape, const std::vector<DrawnThing>& things, const DrawingFocus& focus,
                    const VehicleView& large);
-    [[nodiscard]] double radiusOf() const;  // of a place, pixels
+    [[nodiscard]] double radiusOf() const { return placeRadius(m_theme, m_view); }
 
 private:
     void line(const core::ShapeLine& line);

@@ -10,6 +10,7 @@
 #include <QVBoxLayout>
 
 #include "app/theme/theme.h"
+#include "app/widgets/vehicle_painter.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/shop.h"
@@ -162,6 +163,21 @@ TEST_F(Drawing, AShakyClickIsNoDrag)
     QTest::mouseMove(&drawing, at + QPoint(2, 1));
     QTest::mouseRelease(&drawing, Qt::LeftButton, {}, at + QPoint(2, 1));
     EXPECT_EQ(moves.count(), 0);
+}
+
+TEST_F(Drawing, WhatIsTooNearToBeShownIsNotHitEither)
+{
+    QSignalSpy spots(&drawing, &VehicleDrawing::spotChosen);
+    const VehicleView& above = drawing.view(VehicleView::Side::Above);
+    const double radius = placeRadius(theme, above);
+    int crowded = 0;
+    for (const DrawnThing& one : std::vector(drawing.things())) {
+        if (!isCrowded(one, drawing.things(), above, radius)) continue;
+        ++crowded;
+        QTest::mouseClick(&drawing, Qt::LeftButton, {}, above.at(one.at_m).toPoint());
+    }
+    EXPECT_EQ(crowded, 2) << "an estate has a usual spot beside each front door's";
+    EXPECT_EQ(spots.count(), 0);
 }
 
 // The right side is picked on its own view, where the left one is not shown.
