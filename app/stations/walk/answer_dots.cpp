@@ -24,9 +24,9 @@ void AnswerDots::show(const std::vector<Dot>& dots)
     setVisible(!dots.empty());
     if (dots == m_dots) return;
     m_dots = dots;
-    const auto open =
-        std::count_if(dots.begin(), dots.end(), [](const Dot& dot) { return dot.answer == Answer::Open; });
-    setAccessibleName(tr("%1 of %2 answered").arg(std::ssize(dots) - open).arg(dots.size()));
+    const auto answered =
+        std::count_if(dots.begin(), dots.end(), [](const Dot& dot) { return isAnswered(dot.answer); });
+    setAccessibleName(tr("%1 of %2 answered").arg(answered).arg(dots.size()));
     setToolTip(accessibleName());
     updateGeometry();
     update();
@@ -45,7 +45,7 @@ void AnswerDots::paintEvent(QPaintEvent*)
     const double pitch = m_theme.px(kPitch), radius = m_theme.px(kRadius);
     for (size_t i = 0; i < m_dots.size(); ++i) {
         const Dot& dot = m_dots[i];
-        const bool full = dot.answer == Answer::Given || dot.answer == Answer::Cue;
+        const bool full = isAnswered(dot.answer);
         painter.setPen(QPen(dot.asked ? tokens.goldText : full ? tokens.river : tokens.ink2, 1.4));
         painter.setBrush(dot.asked ? tokens.gold : full ? tokens.river : tokens.paper);
         painter.drawEllipse(QPointF(pitch * (static_cast<double>(i) + 0.5), 0.5 * height()), radius, radius);
