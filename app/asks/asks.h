@@ -47,6 +47,10 @@ void addRoom(AskForm* form, const char* name, core::Quantity quantity);
     return known ? words::fieldText(quantity, *known, units) : QString();
 }
 
+// What the customer hears, in his own words too; what he wants; what must stay. Empty: he has not said.
+[[nodiscard]] QString hearsLine(const core::Job& job);
+[[nodiscard]] QString wantsLine(const core::Job& job);
+[[nodiscard]] QString keepsLine(const core::Job& job);
 // Every source by name.
 [[nodiscard]] QString sourcesLine(const Survey& survey);
 

@@ -188,31 +188,46 @@ AskForm* hearingForm(QWidget* parent)
 
 }  // namespace
 
+QString hearsLine(const core::Job& job)
+{
+    QStringList parts{QString::fromStdString(job.complaint)};
+    for (const core::Complaint complaint : job.complaints) parts << words::nameOf(complaint);
+    return joined(parts, {});
+}
+
+QString wantsLine(const core::Job& job)
+{
+    QStringList parts{words::nameOf(job.goalKind)};
+    if (job.budget > 0.0)
+        parts << tr("up to %1 %2").arg(words::plainNumber(job.budget), QString::fromStdString(job.currency));
+    return joined(parts, {});
+}
+
+QString keepsLine(const core::Job& job)
+{
+    QStringList parts;
+    for (const core::Keep keep : job.keep) parts << words::nameOf(keep);
+    return joined(parts, {});
+}
+
 Asks makeCustomerAsks(const Theme& theme, QWidget* parent)
 {
     return {new Ask(
                 theme, QStringLiteral("askComplaint"), {tr("hears"), tr("Who, and what is wrong?")},
                 [](const Survey& s) {
-                    QStringList parts{QString::fromStdString(s.plan().job.customer)};
-                    for (const core::Complaint complaint : s.plan().job.complaints) parts << words::nameOf(complaint);
-                    return joined(parts, tr("not said"));
+                    const core::Job& job = s.plan().job;
+                    return joined({QString::fromStdString(job.customer), hearsLine(job)}, tr("not said"));
                 },
                 complaintForm(parent), parent,
                 [](const Survey& s) {
                     const core::Job& job = s.plan().job;
-                    const bool said = !job.customer.empty() || !job.complaints.empty();
+                    const bool said = !job.customer.empty() || !hearsLine(job).isEmpty();
                     return said ? AnswerSaid{Answer::Given, tr("said")} : AnswerSaid{Answer::Open, {}};
                 }),
             new Ask(
                 theme, QStringLiteral("askWish"), {tr("wants, keeps"), tr("What is wanted, what must stay?")},
                 [](const Survey& s) {
-                    QStringList parts{words::nameOf(s.plan().job.goalKind)};
-                    for (const core::Keep keep : s.plan().job.keep) parts << words::nameOf(keep);
-                    if (s.plan().job.budget > 0.0)
-                        parts << tr("up to %1 %2")
-                                     .arg(words::plainNumber(s.plan().job.budget),
-                                          QString::fromStdString(s.plan().job.currency));
-                    return joined(parts, {});
+                    return joined({wantsLine(s.plan().job), keepsLine(s.plan().job)}, {});
                 },
                 wishForm(parent), parent),
             new Ask(

@@ -18,7 +18,7 @@ struct RecentPlan {
     QString customer{};  // or in whose words, or nothing
     std::optional<core::Severity> worst{};
     int count = 0;                                     // of the worst
-    std::array<double, core::kBandCount> change_db{};  // after against before, with the driver's ears
+    std::array<double, core::kBandCount> change_db{};  // after against before, with the ears of the plan's first listener
 };
 
 // Reads, evaluates and judges it. Nothing where it cannot be read: opening it says what is wrong.

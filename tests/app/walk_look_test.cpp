@@ -165,10 +165,10 @@ TEST_F(WalkLook, DotsCountWhatIsAnswered)
 {
     driver.newJob("estate");
     driver.clickThing("front door");
-    EXPECT_EQ(widget("answerDots")->accessibleName(), "1 of 6 answered") << "an estimate of what is fitted";
+    EXPECT_EQ(widget("answerDots")->accessibleName(), "0 of 6 answered") << "what is fitted is an estimate";
     driver.click("askDepth");
     driver.type("depth", "62 mm");
-    EXPECT_EQ(widget("answerDots")->accessibleName(), "2 of 6 answered");
+    EXPECT_EQ(widget("answerDots")->accessibleName(), "1 of 6 answered");
     const auto* depth = driver.window().findChild<app::AnswerLine*>("askDepth");
     EXPECT_EQ(depth->accessibleDescription().replace(QChar(0x202F), ' ').toStdString(), "depth 62 mm, stated");
 }
@@ -351,6 +351,20 @@ TEST_F(WalkLook, InchesGoThroughFindingsAndCard)
     EXPECT_FALSE(card().contains(" in ("));
     driver.key(Qt::Key_3, Qt::ControlModifier);
     EXPECT_EQ(findings(), metric);
+}
+
+// A finding stands in the column of findings; where that is not there, the worst of the place stands with its question.
+TEST_F(WalkLook, AVerdictIsSaidOnce)
+{
+    driver.openTrouble();
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    QTest::qWait(20);
+    driver.clickThing(QString::fromStdString(plan().places.begin()->second.name));
+    ASSERT_FALSE(driver.text("surveyVerdict").isEmpty());
+    EXPECT_FALSE(widget("surveyVerdict")->isVisible());
+    driver.window().resize(1000, 800);
+    QTest::qWait(20);
+    EXPECT_TRUE(widget("surveyVerdict")->isVisible());
 }
 
 // No letter with Alt means two things in one window.

@@ -8,9 +8,6 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/answer_line.h"
-#include "words/customer_words.h"
-#include "words/figures.h"
-#include "words/name_words.h"
 
 namespace app {
 
@@ -42,18 +39,12 @@ void CustomerCard::present(const Survey& survey)
 {
     const core::Job& job = survey.plan().job;
     m_name->setText(job.customer.empty() ? tr("The customer") : QString::fromStdString(job.customer));
-    QStringList hears, wants{words::nameOf(job.goalKind)}, keeps;
-    if (!job.complaint.empty()) hears << QString::fromStdString(job.complaint);
-    for (const core::Complaint complaint : job.complaints) hears << words::nameOf(complaint);
-    if (job.budget > 0.0)
-        wants << tr("up to %1 %2").arg(words::plainNumber(job.budget), QString::fromStdString(job.currency));
-    for (const core::Keep keep : job.keep) keeps << words::nameOf(keep);
-    const auto show = [](AnswerLine* line, const QStringList& said, const QString& none) {
-        line->setAnswer(joined(said, none), {said.isEmpty() ? Answer::Open : Answer::None, {}});
+    const auto show = [](AnswerLine* line, const QString& said) {
+        line->setAnswer(said.isEmpty() ? tr("not said") : said, {said.isEmpty() ? Answer::Open : Answer::None, {}});
     };
-    show(m_lines[0], hears, tr("not said"));
-    show(m_lines[1], wants, {});
-    show(m_lines[2], keeps, tr("not said"));
+    show(m_lines[0], hearsLine(job));
+    show(m_lines[1], wantsLine(job));
+    show(m_lines[2], keepsLine(job));
 }
 
 void CustomerCard::showEvent(QShowEvent* event)

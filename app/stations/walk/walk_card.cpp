@@ -179,7 +179,7 @@ void WalkCard::present(const Survey& survey, WalkTopic topic, const QString& whe
     m_where->setText(where);
     const QString verdict = topic == WalkTopic::Place ? placeVerdict(survey) : QString();
     m_verdict->setText(verdict);
-    m_verdict->setVisible(!verdict.isEmpty());
+    m_verdict->setVisible(!m_findingsBeside && !verdict.isEmpty());
     for (size_t i = 0; i < m_stages.size(); ++i)
         m_stages[i]->setChecked(i == 2
                                     ? survey.planning()
@@ -296,10 +296,11 @@ void WalkCard::offerVehicle(bool on)
     m_vehicle->setVisible(on);
 }
 
-void WalkCard::hideTopic(WalkTopic topic, bool hidden)
+void WalkCard::setFindingsBeside(bool beside)
 {
-    m_elsewhere[static_cast<size_t>(topic)] = hidden;
-    m_topics[static_cast<size_t>(topic)]->setVisible(!hidden);
+    m_findingsBeside = beside;
+    m_topics[static_cast<size_t>(WalkTopic::Customer)]->setVisible(!beside);
+    m_verdict->setVisible(!beside && !m_verdict->text().isEmpty());
 }
 
 void WalkCard::setTabAfter(QWidget* before)

@@ -43,8 +43,9 @@ public:
     // What was answered to the first question of a topic.
     [[nodiscard]] QString answerOf(WalkTopic topic, const Survey& survey) const;
     void setBay(bool on);
-    void offerVehicle(bool on);                    // there is no room for it beside the question
-    void hideTopic(WalkTopic topic, bool hidden);  // it stands elsewhere
+    void offerVehicle(bool on);  // there is no room for it beside the question
+    // The findings stand beside it, with the customer under them: neither is said here too.
+    void setFindingsBeside(bool beside);
     void setTabAfter(QWidget* before);
 
 signals:
@@ -73,12 +74,11 @@ private:
     Survey m_survey{};
     WalkTopic m_topic = WalkTopic::Vehicle;
     bool m_bay = false;
+    bool m_findingsBeside = false;
     std::array<Asks, 6> m_asks{};
     std::array<AnswerLine*, 4> m_topics{};
-    std::array<bool, 4> m_elsewhere{};
     std::array<QPushButton*, 3> m_stages{};
     QWidget* m_list = nullptr;
-    QWidget* m_before = nullptr;  // where Tab comes from
     QLabel* m_where;
     QLabel* m_verdict;
     AnswerDots* m_dots;

@@ -113,7 +113,7 @@ void WalkView::connectCard()
         showTopic(WalkTopic::Customer);
         m_card->openNumber(number);
     });
-    connect(m_customer, &CustomerCard::shown, m_card, [this](bool on) { m_card->hideTopic(WalkTopic::Customer, on); });
+    connect(m_customer, &CustomerCard::shown, m_card, &WalkCard::setFindingsBeside);
     connect(m_bar, &CircuitBar::opened, this, [this] { m_card->open(m_wires, true); });
     connect(m_question, &QPushButton::clicked, this, [this] { showVehicleAlone(false); });
     connect(m_sides, &QPushButton::clicked, this, [this](bool on) {
