@@ -1,5 +1,6 @@
 #include "app/shell/findings_column.h"
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QFrame>
 #include <QHBoxLayout>
@@ -89,6 +90,21 @@ void FindingsColumn::setAside(QWidget* aside)
     if (!aside) return;
     m_column->insertWidget(1, aside);
     aside->show();
+    orderTabs();
+}
+
+void FindingsColumn::orderTabs()
+{
+    QWidget* last = this;
+    for (QPushButton* button : widget()->findChildren<QPushButton*>()) {
+        setTabOrder(last, button);
+        last = button;
+    }
+    if (!m_aside) return;
+    for (QAbstractButton* line : m_aside->findChildren<QAbstractButton*>()) {
+        setTabOrder(last, line);
+        last = line;
+    }
 }
 
 void FindingsColumn::startAfresh()
@@ -123,6 +139,7 @@ void FindingsColumn::rebuild()
         });
     }
     if (m_next) m_slips->addWidget(makeNextSlip());
+    orderTabs();
     if (!hadFocus) return;
     // Keys stay here: on the first mend that is left, or on the column.
     auto* next = widget()->findChild<QPushButton*>();

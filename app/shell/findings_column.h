@@ -28,6 +28,7 @@ signals:
 
 private:
     void rebuild();
+    void orderTabs();  // what stands beside comes after the slips, which are made anew
     QWidget* makeNextSlip();
     QWidget* makeSlip(const core::Finding& finding, int number);
     QWidget* makeWhy(const QString& code, const QString& where, const QString& title, QLabel* reason);

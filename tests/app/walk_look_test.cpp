@@ -286,6 +286,32 @@ TEST_F(WalkLook, InTheBayAnEqualListAddsAPlace)
     driver.key(Qt::Key_F8);
 }
 
+// Tab leaves the questions towards the findings, and comes to the customer after those: as the eye does.
+TEST_F(WalkLook, TheCustomerComesAfterTheFindingsForTheKeys)
+{
+    driver.openShipped(true);
+    driver.key(Qt::Key_1, Qt::ControlModifier);
+    QTest::qWait(20);
+    widget("topicInventory")->setFocus();
+    int findings = -1, customer = -1, drawing = -1;
+    for (int step = 0; step < 60; ++step) {
+        driver.key(Qt::Key_Tab);
+        const QWidget* focus = QApplication::focusWidget();
+        if (customer < 0 && widget("customerCard")->isAncestorOf(focus))
+            customer = step;
+        else if (findings < 0 && widget("findingsColumn")->isAncestorOf(focus) &&
+                 !widget("customerCard")->isAncestorOf(focus))
+            findings = step;
+        if (focus == &driver.drawing()) {
+            drawing = step;
+            break;
+        }
+    }
+    EXPECT_GE(findings, 0);
+    EXPECT_GT(customer, findings);
+    EXPECT_TRUE(drawing < 0 || drawing > customer);
+}
+
 // From the vehicle to its question and on, without going through everything that is drawn.
 TEST_F(WalkLook, F6VisitsTheQuestion)
 {
