@@ -8,6 +8,7 @@
 
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
+#include "words/language.h"
 
 namespace {
 
@@ -47,6 +48,9 @@ int main(int argc, char** argv)
     QApplication::setOrganizationName(QStringLiteral("golden-reed"));
     QApplication::setApplicationVersion(QStringLiteral(GOLDEN_REED_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("golden-reed"));
+    QSettings settings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("golden-reed"),
+                       QStringLiteral("golden-reed"));
+    const words::Speaker speaker(app::ShopSettings::read(settings).language);
     QCommandLineParser parser;
     parser.setApplicationDescription(QObject::tr("Plans the electrical and acoustic design of a car audio upgrade."));
     parser.addHelpOption();
@@ -59,8 +63,6 @@ int main(int argc, char** argv)
     parser.addOptions({demo, once});
     parser.process(application);
 
-    QSettings settings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("golden-reed"),
-                       QStringLiteral("golden-reed"));
     app::Theme theme(application);
     theme.setGround(static_cast<app::Ground>(settings.value(QStringLiteral("ground"), 0).toInt()));
     if (settings.contains(QStringLiteral("zoom"))) theme.setZoom(settings.value(QStringLiteral("zoom")).toDouble());

@@ -1,6 +1,5 @@
 #include "cli/job_command.h"
 
-#include <QGuiApplication>
 #include <filesystem>
 #include <iostream>
 
@@ -31,11 +30,6 @@ int write(const std::string& file, const std::string& text, bool json, Json& wri
 
 std::string pdfText(const card::Job& job)
 {
-    int count = 1;
-    char name[] = "golden-reed-cli";
-    char* arguments[] = {name, nullptr};
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    const QGuiApplication application(count, arguments);
     card::loadFonts();
     return card::pdfOf(job).toStdString();
 }

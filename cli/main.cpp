@@ -1,6 +1,8 @@
 #include <CLI/CLI.hpp>
+#include <QGuiApplication>
 #include <algorithm>
 #include <iostream>
+#include <memory>
 #include <string>
 #include <vector>
 
@@ -14,6 +16,19 @@
 #include "cli/solver_commands.h"
 #include "cli/survey_commands.h"
 #include "core/base/utf8.h"
+#include "words/language.h"
+
+namespace {
+
+// Sentences want it for their plurals, paper for its letters: that takes longer to start.
+std::unique_ptr<QCoreApplication> makeApplication(int& argc, char** argv, bool draws)
+{
+    if (!draws) return std::make_unique<QCoreApplication>(argc, argv);
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    return std::make_unique<QGuiApplication>(argc, argv);
+}
+
+}  // namespace
 
 int main(int argc, char** argv)
 {
@@ -25,10 +40,15 @@ int main(int argc, char** argv)
     std::string stage = "goal";
     bool trouble = false;
     int code = 0;
+    cli::JobRequest card;
     const auto command = [&](const char* name, const char* help, auto run) {
         CLI::App* sub = app.add_subcommand(name, help);
         sub->add_flag("--json", json, "answer as JSON, values with their units");
-        sub->callback([&code, run] { code = run(); });
+        sub->callback([&, run] {
+            const auto application = makeApplication(argc, argv, card.pdf);
+            const words::Speaker speaker(words::languages().front().code);  // what scripts read stays as it is
+            code = run();
+        });
         return sub;
     };
     cli::EvaluateRequest evaluation;
@@ -123,7 +143,6 @@ int main(int argc, char** argv)
                              [&] { return cli::printPins(file, device, json); });
     pins->add_option("PLAN", file, "a .reed file")->required();
     pins->add_option("DEVICE", device, "a radio or an amplifier, such as d10")->required();
-    cli::JobRequest card;
     CLI::App* job = command("job", "the job card: steps, wiring and parts, as the window writes them", [&] {
         card.json = json;
         return cli::writeJob(card);

@@ -261,9 +261,13 @@ QString textOf(const AmplifierRisk& risk)
     if (risk.series_ohm)
         ways << Words::tr("%1 in series, which costs %2").arg(ohms(*risk.series_ohm), decibels(risk.seriesLoss_db));
     ways << Words::tr("a warm-up test with a hand on its case");
-    return Words::tr("%1 risk for an unknown amplifier: %2 of the old resistance. Ways out: %3.%4")
-        .arg(risk.grade == RiskGrade::High ? Words::tr("High") : Words::tr("Some"), share, ways.join(Words::tr("; ")),
-             risk.oldUnmeasured ? Words::tr(" An ohmmeter at the old coil settles most.") : QString());
+    const QString grade =
+        risk.grade == RiskGrade::High
+            ? Words::tr("High risk for an unknown amplifier: %1 of the old resistance. Ways out: %2.")
+            : Words::tr("Some risk for an unknown amplifier: %1 of the old resistance. Ways out: %2.");
+    QStringList lines{grade.arg(share, ways.join(Words::tr("; ")))};
+    if (risk.oldUnmeasured) lines << Words::tr("An ohmmeter at the old coil settles most.");
+    return lines.join(QLatin1Char(' '));
 }
 
 QString textOf(const TurnChoice& turn)

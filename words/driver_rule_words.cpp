@@ -21,13 +21,11 @@ bool has(const Finding& finding, Quantity quantity, StageId stage)
 
 FindingText sayCoilsFight(const Finding& f)
 {
-    const QString meter =
-        has(f, Quantity::SeenOhm_ohm, f.stage)
-            ? Words::tr(" The meter reads %1 all the same.").arg(ohms(figureOf(f, Quantity::SeenOhm_ohm)))
-            : QString();
-    return {Words::tr("One coil pushes against the other"),
-            Words::tr("%1 of travel, up to %2 of heat.%3")
-                .arg(length(figureOf(f, Quantity::Travel_m)), watts(figureOf(f, Quantity::SinePower_w)), meter),
+    QStringList figures{Words::tr("%1 of travel, up to %2 of heat.")
+                            .arg(length(figureOf(f, Quantity::Travel_m)), watts(figureOf(f, Quantity::SinePower_w)))};
+    if (has(f, Quantity::SeenOhm_ohm, f.stage))
+        figures << Words::tr("The meter reads %1 all the same.").arg(ohms(figureOf(f, Quantity::SeenOhm_ohm)));
+    return {Words::tr("One coil pushes against the other"), figures.join(QLatin1Char(' ')),
             Words::tr("No ohmmeter shows it: the cone stands still and the coils burn. A battery touched to the leads "
                       "must move the cone.")};
 }
@@ -60,13 +58,13 @@ FindingText sayTweeterUnprotected(const Finding& f)
 
 FindingText sayHighPassLost(const Finding& f)
 {
-    const QString was = has(f, Quantity::Corner_hz, *f.from)
-                            ? Words::tr("It held back below %1; ")
-                                  .arg(frequency(evidenceOf(f, Quantity::Corner_hz, *f.from).figure.value))
-                            : QString();
-    return {Words::tr("What kept the lows from it is gone"),
-            Words::tr("%1now nothing does: %2 of travel with programme, it has %3.")
-                .arg(was, length(figureOf(f, Quantity::ProgrammeTravel_m)), length(figureOf(f, Quantity::Xmax_m))),
+    QStringList figures;
+    if (has(f, Quantity::Corner_hz, *f.from))
+        figures << Words::tr("It held back below %1.")
+                       .arg(frequency(evidenceOf(f, Quantity::Corner_hz, *f.from).figure.value));
+    figures << Words::tr("Now nothing does: %1 of travel with programme, it has %2.")
+                   .arg(length(figureOf(f, Quantity::ProgrammeTravel_m)), length(figureOf(f, Quantity::Xmax_m)));
+    return {Words::tr("What kept the lows from it is gone"), figures.join(QLatin1Char(' ')),
             Words::tr("The maker put it there for this place. More bass comes, and more travel; a filter of its own "
                       "keeps both in hand.")};
 }

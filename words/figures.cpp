@@ -186,12 +186,6 @@ QString joinedKnown(QStringList parts, const QString& between)
     return parts.join(between);
 }
 
-QString counted(qsizetype count, const QString& one, const QString& many)
-{
-    if (count == 0) return many.arg(Words::tr("no"));
-    return (count == 1 ? one : many).arg(count);
-}
-
 QString fixedNumber(double value, int decimals)
 {
     const bool negative = value <= -0.5 * std::pow(10.0, -decimals);

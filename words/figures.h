@@ -36,8 +36,6 @@ void speakIn(UnitSystem units);
 [[nodiscard]] QString fieldText(core::Quantity quantity, double value, UnitSystem units);
 // What is not empty, in one line.
 [[nodiscard]] QString joinedKnown(QStringList parts, const QString& between = QStringLiteral(" · "));
-// one or many, each with %1 for the count; none: "no findings"
-[[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
 [[nodiscard]] QString fixedNumber(double value, int decimals);  // with a true minus, never "-0.0"
 [[nodiscard]] QString plainNumber(double value);                // three significant digits
 

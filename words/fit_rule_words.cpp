@@ -225,9 +225,8 @@ FindingText sayFixingOverload(const Finding& f)
 FindingText sayCountsOpen(const Finding& f)
 {
     return {Words::tr("A count is still open on the way in"),
-            Words::tr("%1 to come off with no fastener counted.")
-                .arg(counted(static_cast<qsizetype>(std::lround(first(f).figure.value)), Words::tr("%1 panel"),
-                             Words::tr("%1 panels"))),
+            Words::tr("%n panel(s) to come off with no fastener counted.", nullptr,
+                      static_cast<int>(std::lround(first(f).figure.value))),
             Words::tr("Pull only when the count of fasteners left is zero.")};
 }
 

@@ -55,16 +55,16 @@ QString askOf(const Importer& importer)
 QStringList linesOf(const Intake& intake, const QString& file, int fresh)
 {
     const bool parts = std::holds_alternative<Shelf>(intake.gives);
-    QStringList lines{parts ? Words::tr("%1: %2 parts taken in, %3 of them new.").arg(file).arg(intake.rows).arg(fresh)
-                            : Words::tr("%1: %2 lines taken in.").arg(file).arg(intake.rows)};
+    const int rows = static_cast<int>(intake.rows);
+    QStringList lines{parts ? Words::tr("%1: %n part(s) taken in, %2 of them new.", nullptr, rows).arg(file).arg(fresh)
+                            : Words::tr("%1: %n line(s) taken in.", nullptr, rows).arg(file)};
     for (const std::string& heading : intake.passedOver)
         lines << Words::tr("The column %1 is not known here and was passed over.").arg(said(heading));
     for (const std::string& terminal : intake.homeless)
         lines << Words::tr("This source has no %1; add its channel first.").arg(said(terminal));
     for (const Warning& warning : intake.warnings) lines << sentenceOf(warning);
     if (!intake.errors.empty())
-        lines << counted(std::ssize(intake.errors), Words::tr("%1 line was left out:"),
-                         Words::tr("%1 lines were left out:"));
+        lines << Words::tr("%n line(s) left out:", nullptr, static_cast<int>(intake.errors.size()));
     for (size_t i = 0; i < std::min(kMostShown, intake.errors.size()); ++i) lines << said(oneLine(intake.errors[i]));
     if (intake.errors.size() > kMostShown) lines << Words::tr("and %1 more").arg(intake.errors.size() - kMostShown);
     return lines;

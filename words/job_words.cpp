@@ -6,6 +6,7 @@
 #include "core/model/inside_ways.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/step_words.h"
 #include "words/survey_words.h"
@@ -29,7 +30,7 @@ QString joined(const Items& items, const QString& between, Say say)
 
 QString nameOf(const Part& part)
 {
-    const QString name = QString::fromStdString(part.name);
+    const QString name = named(part.name);
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind != ElementKind::Capacitor) continue;
         if (part.kind == PartKind::Driver && element != ownCapacitorOf(part)) continue;

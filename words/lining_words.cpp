@@ -4,6 +4,7 @@
 
 #include "core/fitout/resolve.h"
 #include "words/fit_words.h"
+#include "words/made_names.h"
 #include "words/quantity_words.h"
 #include "words/tr.h"
 
@@ -26,7 +27,7 @@ QString materialAt(const Fitout& fitout, PlaceId place, AlterationKind what)
 {
     const Alteration* there = alterationAt(fitout, place, what);
     const auto part = there ? fitout.parts.find(there->material) : fitout.parts.end();
-    return part == fitout.parts.end() ? nameOfLining(what) : QString::fromStdString(part->second.name);
+    return part == fitout.parts.end() ? nameOfLining(what) : named(part->second.name);
 }
 
 QString laying(const Step& step, const Fitout& to, const QString& place)
@@ -37,7 +38,7 @@ QString laying(const Step& step, const Fitout& to, const QString& place)
     const QString what =
         area_m2 > 0.0 ? Words::tr("%1 of %2").arg(areaText(area_m2, spokenUnits()), material) : material;
     QString clear = Words::tr("Clear of %1.").arg(keepClear(to.places.at(step.place)));
-    if (layers > 1.0) clear += Words::tr(" In %1 layers, joints apart.").arg(fixedNumber(layers, 0));
+    if (layers > 1.0) clear += QLatin1Char(' ') + Words::tr("In %1 layers, joints apart.").arg(fixedNumber(layers, 0));
     if (step.alteration == AlterationKind::Decoupler)
         return Words::tr("Put %1 between trim and metal at %2, where it touches no cone and nothing that moves. %3")
             .arg(what, place, clear);
@@ -119,8 +120,7 @@ QString liningText(const LiningShown& shown)
         sheets += count;
         cost += count * valueOf(material->second.figures, Quantity::Price).value_or(0.0);
     }
-    QStringList parts{grams(shown.sides * shown.there.mass_kg),
-                      counted(sheets, Words::tr("%1 sheet"), Words::tr("%1 sheets"))};
+    QStringList parts{grams(shown.sides * shown.there.mass_kg), Words::tr("%n sheet(s)", nullptr, sheets)};
     if (cost > 0.0) parts << moneyText(cost, shown.currency);
     QStringList lines{
         shown.sides > 1 ? Words::tr("Both sides: %1.").arg(joinedKnown(parts))

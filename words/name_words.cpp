@@ -6,6 +6,7 @@
 
 #include "core/fitout/sides.h"
 #include "core/model/names.h"
+#include "words/made_names.h"
 #include "words/tr.h"
 
 namespace words {
@@ -236,24 +237,21 @@ QString nameOf(const Subject& subject, const Fitout& fitout)
             const auto found = fitout.devices.find(id);
             if (found == fitout.devices.end()) return QString::fromStdString(textOf(id));
             const Device& entry = found->second;
-            const QString label =
-                QString::fromStdString(entry.label.empty() ? fitout.parts.at(entry.part).name : entry.label);
+            const QString label = named(entry.label.empty() ? fitout.parts.at(entry.part).name : entry.label);
             const auto place = fitout.places.find(entry.at);
-            return place == fitout.places.end()
-                       ? label
-                       : Words::tr("%1, %2").arg(label, QString::fromStdString(place->second.name));
+            return place == fitout.places.end() ? label : Words::tr("%1, %2").arg(label, named(place->second.name));
         }
         QString operator()(std::monostate) const { return Words::tr("the vehicle"); }
         QString operator()(PartId id) const
         {
             const auto found = fitout.parts.find(id);
-            return QString::fromStdString(found == fitout.parts.end() ? textOf(id) : found->second.name);
+            return named(found == fitout.parts.end() ? textOf(id) : found->second.name);
         }
         QString operator()(const Inside& inside) const { return (*this)(inside.part); }
         QString operator()(PlaceId id) const
         {
             const auto found = fitout.places.find(id);
-            return QString::fromStdString(found == fitout.places.end() ? textOf(id) : found->second.name);
+            return named(found == fitout.places.end() ? textOf(id) : found->second.name);
         }
         QString operator()(DeviceId id) const { return device(id); }
         QString operator()(const Port& port) const

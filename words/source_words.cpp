@@ -121,7 +121,7 @@ QString textOf(const ContinuityRow& row, const Fitout& fitout)
 QString stateOf(const std::vector<ContinuityRow>& rows)
 {
     if (rows.empty()) return Words::tr("Nothing hangs on any channel yet.");
-    qsizetype open = 0, wrong = 0;
+    int open = 0, wrong = 0;
     for (const ContinuityRow& row : rows) {
         open += row.verdict == Continuity::NotRead ? 1 : 0;
         wrong += row.verdict != Continuity::NotRead && row.verdict != Continuity::AsExpected ? 1 : 0;
@@ -129,11 +129,8 @@ QString stateOf(const std::vector<ContinuityRow>& rows)
     if (open == 0 && wrong == 0) return Words::tr("Every channel reads as written: order on it.");
     QStringList lines;
     if (wrong > 0)
-        lines << counted(wrong, Words::tr("%1 channel is not as written: settle it before anything is ordered."),
-                         Words::tr("%1 channels are not as written: settle them before anything is ordered."));
-    if (open > 0)
-        lines << counted(open, Words::tr("%1 channel to read before anything is ordered."),
-                         Words::tr("%1 channels to read before anything is ordered."));
+        lines << Words::tr("%n channel(s) not as written: settle that before anything is ordered.", nullptr, wrong);
+    if (open > 0) lines << Words::tr("%n channel(s) to read before anything is ordered.", nullptr, open);
     return lines.join(QLatin1Char(' '));
 }
 

@@ -9,6 +9,7 @@
 #include "words/fit_words.h"
 #include "words/job_words.h"
 #include "words/lining_words.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/step_words.h"
 #include "words/survey_words.h"
@@ -92,11 +93,11 @@ public:
                                  .arg(part(m_to));
             case StepKind::LaySupply:
                 return Words::tr(
-                           "Lay the supply cable from the battery to %1%2: bush in every hole, away from heat, edges "
+                           "Lay the supply cable from the battery to %1: bush in every hole, away from heat, edges "
                            "and what moves; ground as thick, to bare metal. It stays open at the battery.")
-                    .arg(part(m_to), m_step.has(StepFigure::Length_m)
-                                         ? Words::tr(", %1").arg(cableLength(m_step[StepFigure::Length_m]))
-                                         : QString());
+                    .arg(m_step.has(StepFigure::Length_m)
+                             ? Words::tr("%1, %2").arg(part(m_to), cableLength(m_step[StepFigure::Length_m]))
+                             : part(m_to));
             case StepKind::SwapLead:
                 return Words::tr("Put %1 in place of %2 at %3; keep the old plug.")
                     .arg(part(m_to), part(m_from), m_place);
@@ -290,15 +291,12 @@ private:
     [[nodiscard]] QString fittingSpacer() const
     {
         const auto spacer = m_to.parts.find(mountOf(m_to, m_step.device).spacer);
-        const QString name =
-            spacer == m_to.parts.end() ? Words::tr("the spacer") : QString::fromStdString(spacer->second.name);
+        const QString name = spacer == m_to.parts.end() ? Words::tr("the spacer") : named(spacer->second.name);
         const QString held = m_step.has(StepFigure::OwnScrews_count)
                                  ? Words::tr("into the vehicle's holes with its own: %1").arg(screws())
                                  : Words::tr("the driver's screws go through it.");
-        const QString turn = turnText(figure(StepFigure::Turn_deg));
-        return tabs() + Words::tr("Put %1 on the panel at %2, marked side to you%3: cable through its notch, %4; %5")
-                            .arg(name, m_place, turn.isEmpty() ? QString() : Words::tr(", turned %1").arg(turn),
-                                 cableSide(), held);
+        return tabs() + Words::tr("Put %1 on the panel at %2, marked side to you: cable through its notch, %3; %4")
+                            .arg(turned(name), m_place, cableSide(), held);
     }
 
     [[nodiscard]] QString cuttingPlug() const
@@ -320,17 +318,15 @@ private:
 
     [[nodiscard]] QString fitting() const
     {
-        const QString turn = turnText(figure(StepFigure::Turn_deg));
-        const QString how = turn.isEmpty() ? QString() : Words::tr(", turned %1").arg(turn);
         switch (m_step.fixing) {
             case Fixing::Clip:
-                return Words::tr("Press %1 in at %2%3 until every clip has snapped; it must not come out by hand.")
-                    .arg(part(m_to), m_place, how);
+                return Words::tr("Press %1 in at %2 until every clip has snapped; it must not come out by hand.")
+                    .arg(turned(part(m_to)), m_place);
             case Fixing::Adhesive:
                 return Words::tr(
-                           "Clean both faces at %1 of grease, let them dry, set %2 in its adhesive%3 and hold it "
+                           "Clean both faces at %1 of grease, let them dry, set %2 in its adhesive and hold it "
                            "there.")
-                    .arg(m_place, part(m_to), how);
+                    .arg(m_place, turned(part(m_to)));
             case Fixing::Screws:
             case Fixing::Ring:
             case Fixing::Bracket:
@@ -338,7 +334,7 @@ private:
         }
         QStringList lines{
             tabs() +
-            Words::tr("Gasket on, fit %1 at %2%3: all by hand first, then evenly.").arg(part(m_to), m_place, how)};
+            Words::tr("Gasket on, fit %1 at %2: all by hand first, then evenly.").arg(turned(part(m_to)), m_place)};
         if (m_step.fixing == Fixing::Ring) lines << Words::tr("The ring goes behind the panel and takes the screws.");
         if (m_step.fixing == Fixing::Bracket) lines << Words::tr("It sits in its bracket, not in the trim.");
         if (m_step.has(StepFigure::Screw_m)) lines << screws();
@@ -347,7 +343,16 @@ private:
 
     [[nodiscard]] QString tabs() const
     {
-        return m_step.has(StepFigure::TabsOff) ? Words::tr("Break its tabs off and smooth the stumps. ") : QString();
+        return m_step.has(StepFigure::TabsOff)
+                   ? Words::tr("Break its tabs off and smooth the stumps.") + QLatin1Char(' ')
+                   : QString();
+    }
+
+    // What is put there, and how it is turned.
+    [[nodiscard]] QString turned(const QString& name) const
+    {
+        const QString turn = turnText(figure(StepFigure::Turn_deg));
+        return turn.isEmpty() ? name : Words::tr("%1 (turned %2)").arg(name, turn);
     }
 
     [[nodiscard]] QString screws() const
@@ -357,13 +362,13 @@ private:
         const std::optional<double> length_m =
             m_step.has(StepFigure::ScrewLength_m) ? std::optional(m_step[StepFigure::ScrewLength_m]) : std::nullopt;
         const QString one = screwText(anchor, figure(StepFigure::Screw_m), length_m);
-        QString line = m_step.has(StepFigure::Screws_count)
-                           ? Words::tr("%1 × %2.").arg(fixedNumber(figure(StepFigure::Screws_count), 0), one)
-                           : Words::tr("With %1.").arg(one);
+        QStringList lines{m_step.has(StepFigure::Screws_count)
+                              ? Words::tr("%1 × %2.").arg(fixedNumber(figure(StepFigure::Screws_count), 0), one)
+                              : Words::tr("With %1.").arg(one)};
         if (m_step.has(StepFigure::ScrewTooShort_m))
-            line += Words::tr(" The old ones are %1 too short.").arg(spokenLength(figure(StepFigure::ScrewTooShort_m)));
-        if (!length_m) line += Words::tr(" None that is sold is long enough: ask for one.");
-        return line;
+            lines << Words::tr("The old ones are %1 too short.").arg(spokenLength(figure(StepFigure::ScrewTooShort_m)));
+        if (!length_m) lines << Words::tr("None that is sold is long enough: ask for one.");
+        return lines.join(QLatin1Char(' '));
     }
 
     [[nodiscard]] QString reading() const

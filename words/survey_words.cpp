@@ -1,6 +1,7 @@
 #include "words/survey_words.h"
 
 #include "core/model/names.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
 #include "words/tr.h"
@@ -351,7 +352,7 @@ QString textOf(const SideDifference& difference, const Plan& plan, UnitSystem un
 {
     const auto part = [&](PartId id) {
         const auto found = plan.parts.find(id);
-        return found == plan.parts.end() ? Words::tr("nothing") : QString::fromStdString(found->second.name);
+        return found == plan.parts.end() ? Words::tr("nothing") : named(found->second.name);
     };
     const auto figure = [&](const std::optional<double>& value) {
         return value ? fieldText(difference.quantity, *value, units) : Words::tr("unknown");
@@ -396,8 +397,8 @@ QString textOf(const MapRow& row, const Fitout& fitout)
     const QString place = row.place ? nameOf(Subject{row.place}, fitout) : Words::tr("nowhere");
     if (!row.coil.device) return Words::tr("%1: empty, as far as anybody has said").arg(place);
     const Part& part = fitout.parts.at(fitout.devices.at(row.coil.device).part);
-    lines << Words::tr("%1: %2").arg(
-        place, part.driverClass.empty() ? QString::fromStdString(part.name) : nameOfClass(part.driverClass));
+    lines << Words::tr("%1: %2").arg(place,
+                                     part.driverClass.empty() ? named(part.name) : nameOfClass(part.driverClass));
     QStringList channels;
     for (const Port& channel : row.channels) channels << QString::fromStdString(channel.element);
     if (!channels.isEmpty())
@@ -416,16 +417,16 @@ QString textOf(const MapRow& row, const Fitout& fitout)
 QString stateOf(const ChannelMap& map)
 {
     if (map.complete()) return Words::tr("Complete: every driver has its channel, wires and measures.");
-    qsizetype open = 0;
+    int open = 0;
     for (const MapRow& row : map.rows) open += row.gaps.empty() ? 0 : 1;
-    QStringList lines{counted(open, Words::tr("%1 entry is not complete"), Words::tr("%1 entries are not complete"))};
+    QStringList lines;
+    if (open > 0) lines << Words::tr("%n entry(s) not complete", nullptr, open);
     if (!map.idleChannels.empty()) {
         QStringList names;
         for (const Port& channel : map.idleChannels) names << QString::fromStdString(channel.element);
         lines << Words::tr("nothing hangs on channel %1").arg(names.join(Words::tr(", ")));
     }
-    if (!map.loose.empty())
-        lines << counted(std::ssize(map.loose), Words::tr("%1 wire hangs loose"), Words::tr("%1 wires hang loose"));
+    if (!map.loose.empty()) lines << Words::tr("%n wire(s) hanging loose", nullptr, static_cast<int>(map.loose.size()));
     return Words::tr("%1.").arg(lines.join(Words::tr("; ")));
 }
 

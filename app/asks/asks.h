@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QCoreApplication>
 #include <vector>
 
 #include "app/asks/ask.h"
@@ -11,9 +12,10 @@ namespace app {
 
 // The questions of a walk-round, by what was picked. The texts and the edits of each stand together in one file.
 using Asks = std::vector<Ask*>;
+// What stands bare in this namespace is gathered under its name.
 [[nodiscard]] inline QString tr(const char* text)
 {
-    return AskForm::tr(text);
+    return QCoreApplication::translate("app", text);
 }
 [[nodiscard]] Asks makeVehicleAsks(const Theme& theme, QWidget* parent);
 [[nodiscard]] Asks makeCustomerAsks(const Theme& theme, QWidget* parent);

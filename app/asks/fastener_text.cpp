@@ -19,21 +19,26 @@ bool matches(const QString& word, const char* pattern)
     return kWhole(pattern).match(word).hasMatch();
 }
 
-constexpr const char* kNumber = "[0-9]+(\\.[0-9]+)?(/[0-9]+)?";
+constexpr const char* kNumber = "[0-9]+([.,][0-9]+)?(/[0-9]+)?";
 constexpr const char* kUnit = "mm|in|inch|\"";
 constexpr const char* kHex = "allen|hex|hexagon";
 
+// Without the commas of a list; those of a number stay.
+QString listed(const QString& text)
+{
+    static const QRegularExpression kListComma(QStringLiteral("(?<![0-9]),|,(?![0-9])"));
+    return text.simplified().remove(kListComma);
+}
+
 class FastenerReader {
 public:
-    explicit FastenerReader(const QString& text)
-        : m_words(text.simplified().remove(QLatin1Char(',')).split(QLatin1Char(' '), Qt::SkipEmptyParts))
-    {
-    }
+    explicit FastenerReader(const QString& text) : m_words(listed(text).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {}
 
     std::optional<core::Fastener> read()
     {
         takeCount();
-        m_fastener.hidden = m_words.removeAll(QStringLiteral("hidden")) > 0;
+        const QString hidden = QCoreApplication::translate("FastenerText", "hidden");
+        m_fastener.hidden = m_words.removeAll(hidden) + m_words.removeAll(QStringLiteral("hidden")) > 0;
         const bool kind = takeKind();
         const bool size = takeSize();
         if (!kind && !size) return std::nullopt;
@@ -49,24 +54,30 @@ private:
     // "10 mm nut" is one nut.
     void takeCount()
     {
-        static const QStringList kSpelt = QCoreApplication::translate("FastenerText",
-                                                                      "one two three four five six seven eight nine "
-                                                                      "ten eleven twelve")
-                                              .split(QLatin1Char(' '));
+        const QStringList spelt = QCoreApplication::translate("FastenerText",
+                                                              "one two three four five six seven eight nine ten "
+                                                              "eleven twelve")
+                                      .split(QLatin1Char(' '));
         if (m_words.isEmpty()) return;
         bool counted = false;
         int count = m_words.front().toInt(&counted);
         if (counted && m_words.size() > 1 && matches(m_words[1], kUnit)) return;
-        if (const auto spelt = kSpelt.indexOf(m_words.front().toLower()); spelt >= 0) {
-            count = static_cast<int>(spelt) + 1;
+        if (const auto at = spelt.indexOf(m_words.front().toLower()); at >= 0) {
+            count = static_cast<int>(at) + 1;
             counted = true;
-        } else if (matches(m_words.front(), "an?")) {
+        } else if (matches(m_words.front(), "an?|eine?")) {
             count = 1;
             counted = true;
         }
         if (!counted) return;
         m_fastener.count = std::clamp(count, 0, 200);
         m_words.removeFirst();
+    }
+
+    // Of the kind, one or more of them: "screws", and as others end it, "Schrauben", "Klipse".
+    static bool isOne(const QString& word, const QString& kind)
+    {
+        return matches(word, QRegularExpression::escape(kind).toUtf8() + "(s|e|n|en)?");
     }
 
     bool takeKind()
@@ -78,9 +89,7 @@ private:
                   FastenerKind::Rivet, FastenerKind::Hook}) {
                 const QString name = words::nameOf(kind);
                 const QString last = name.section(QLatin1Char(' '), -1);  // "pin" of a push pin
-                if (m_words[i].compare(last, Qt::CaseInsensitive) != 0 &&
-                    m_words[i].compare(last + QLatin1Char('s'), Qt::CaseInsensitive) != 0)
-                    continue;
+                if (!isOne(m_words[i], last)) continue;
                 m_fastener.kind = kind;
                 m_words.removeAt(i);
                 if (name.contains(QLatin1Char(' ')) && i > 0) m_words.removeAt(--i);
@@ -94,7 +103,7 @@ private:
     {
         for (qsizetype i = 0; i < m_words.size(); ++i) {
             qsizetype end = i;
-            if (matches(m_words[i], "(T|PH|PZ|M)[0-9]+(\\.[0-9]+)?|[0-9.]+mm"))
+            if (matches(m_words[i], "(T|PH|PZ|M)[0-9]+([.,][0-9]+)?|[0-9.,]+mm"))
                 end = i + 1;
             else if (matches(m_words[i], kNumber) && i + 1 < m_words.size() && matches(m_words[i + 1], kUnit))
                 end = i + 2;

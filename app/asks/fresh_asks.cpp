@@ -1,6 +1,7 @@
 #include "app/asks/asks.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
+#include "words/made_names.h"
 #include "words/survey_words.h"
 
 namespace app {
@@ -30,7 +31,7 @@ Asks makeFreshAsks(const Theme& theme, QWidget* parent)
         if (!survey.fresh_m) return QString();
         const core::UsualSpot spot = spotHere(survey);
         return AskForm::tr("Nearest to a usual %1, where a %2 would be. Arrows move it while it is held.")
-            .arg(QString::fromStdString(spot.name), words::nameOfClass(spot.driverClass));
+            .arg(words::named(spot.name), words::nameOfClass(spot.driverClass));
     });
     form->addButton({.name = QStringLiteral("addFresh"),
                      .text = AskForm::tr("Add it with what is usually there"),

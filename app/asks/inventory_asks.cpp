@@ -1,5 +1,6 @@
 #include "app/asks/asks.h"
 #include "app/asks/continuity_view.h"
+#include "words/made_names.h"
 #include "words/source_words.h"
 
 namespace app {
@@ -14,7 +15,7 @@ Ask* makeSpotAsk(const Theme& theme, const QString& name, SpotList::Reach reach,
         theme, name, {AskForm::tr("add"), AskForm::tr("What else is there?")},
         [reach](const Survey& survey) {
             QStringList names;
-            for (const core::UsualSpot& spot : spotsFor(survey, reach)) names << QString::fromStdString(spot.name);
+            for (const core::UsualSpot& spot : spotsFor(survey, reach)) names << words::named(spot.name);
             return names.join(AskForm::tr(", "));
         },
         form, parent);

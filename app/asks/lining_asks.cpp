@@ -10,6 +10,7 @@
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "words/lining_words.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
 
@@ -48,12 +49,11 @@ void addMaterial(AskForm* form, AlterationKind what, const char* name)
                        [what](const Survey& survey) {
                            std::vector<std::pair<QString, QString>> choices{{QString(), tr("none")}};
                            for (const core::Part* part : survey.shop().shelf.of(core::materialOf(what)))
-                               choices.emplace_back(QString::fromStdString(part->shelfKey),
-                                                    QString::fromStdString(part->name));
+                               choices.emplace_back(QString::fromStdString(part->shelfKey), words::named(part->name));
                            const auto there = laidHere(survey, what);  // the shelf may have lost it since
                            if (there && !survey.shop().shelf.find(there->material.shelfKey))
                                choices.emplace_back(QString::fromStdString(there->material.shelfKey),
-                                                    QString::fromStdString(there->material.name));
+                                                    words::named(there->material.name));
                            return choices;
                        },
                    .read =

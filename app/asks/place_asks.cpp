@@ -11,6 +11,7 @@
 #include "core/model/inside_ways.h"
 #include "core/model/names.h"
 #include "words/fit_words.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
 #include "words/survey_words.h"
@@ -72,10 +73,9 @@ QString driverLine(const Survey& survey)
     const core::Part* part = survey.partOf(survey.driver);
     if (!part) return tr("nothing known to be there");
     const auto nominal = coilMeanwhile(survey, core::Quantity::Nominal_ohm);
-    return joined(
-        {part->driverClass.empty() ? QString::fromStdString(part->name) : words::nameOfClass(part->driverClass),
-         nominal ? words::ohms(nominal->value) : QString()},
-        {});
+    return joined({part->driverClass.empty() ? words::named(part->name) : words::nameOfClass(part->driverClass),
+                   nominal ? words::ohms(nominal->value) : QString()},
+                  {});
 }
 
 core::FilterFound filterHere(const Survey& survey)

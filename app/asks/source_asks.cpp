@@ -4,6 +4,7 @@
 #include "core/fitout/complete.h"
 #include "core/model/names.h"
 #include "core/survey/source_gaps.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/quantity_words.h"
 #include "words/source_words.h"
@@ -71,7 +72,7 @@ AskForm* whatForm(QWidget* parent)
                    .read =
                        [](const Survey& survey) {
                            const core::Part* part = survey.partOf(survey.source);
-                           return part ? QString::fromStdString(part->name) : QString();
+                           return part ? words::named(part->name) : QString();
                        },
                    .write =
                        [](const Survey& survey, const QString& text) {
@@ -101,7 +102,7 @@ AskForm* whatForm(QWidget* parent)
                        [](const Survey& survey) {
                            std::vector<std::pair<QString, QString>> choices{{QString::number(0), tr("not found yet")}};
                            for (const auto& [id, place] : survey.plan().places)
-                               choices.emplace_back(QString::number(id.number), QString::fromStdString(place.name));
+                               choices.emplace_back(QString::number(id.number), words::named(place.name));
                            return choices;
                        },
                    .read =
@@ -284,8 +285,7 @@ AskForm* anotherForm(QWidget* parent)
                            choices.emplace_back(QString(), tr("choose…"));
                            for (const core::Part& part : survey.shop().shelf.parts)
                                if (core::isSource(part))
-                                   choices.emplace_back(QString::fromStdString(part.shelfKey),
-                                                        QString::fromStdString(part.name));
+                                   choices.emplace_back(QString::fromStdString(part.shelfKey), words::named(part.name));
                            return choices;
                        },
                    .read = [](const Survey&) { return QString(); },
@@ -320,10 +320,10 @@ Asks makeSourceAsks(const Theme& theme, QWidget* parent)
     Asks asks{new Ask(
                   theme, QStringLiteral("askSource"), {tr("what it is"), tr("What is it, and where?")},
                   [part](const Survey& s) {
-                      return part(s) ? joined({QString::fromStdString(part(s)->name),
-                                               channelNames(*part(s)).join(QLatin1Char(' '))},
-                                              {})
-                                     : QString();
+                      return part(s)
+                                 ? joined({words::named(part(s)->name), channelNames(*part(s)).join(QLatin1Char(' '))},
+                                          {})
+                                 : QString();
                   },
                   whatForm(parent), parent),
               new Ask(

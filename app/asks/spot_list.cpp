@@ -7,6 +7,7 @@
 #include "app/widgets/drawn_things.h"
 #include "app/widgets/flow_layout.h"
 #include "core/edits/survey_edits.h"
+#include "words/made_names.h"
 #include "words/survey_words.h"
 
 namespace app {
@@ -43,7 +44,7 @@ void SpotList::present(const Survey& survey)
     const KeepFocus keys(*this);
     clearLayout(*layout());
     for (size_t i = 0; i < m_spots.size(); ++i) {
-        const QString name = QString::fromStdString(m_spots[i].name);
+        const QString name = words::named(m_spots[i].name);
         auto* button = new QPushButton(name, this);
         button->setObjectName(QStringLiteral("spot_%1").arg(name));
         button->setToolTip(tr("A %1, as is usual there").arg(words::nameOfClass(m_spots[i].driverClass)));

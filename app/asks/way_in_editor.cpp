@@ -16,6 +16,7 @@
 #include "core/edits/panel_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/model/names.h"
+#include "words/made_names.h"
 #include "words/survey_words.h"
 
 namespace app {
@@ -146,10 +147,10 @@ void WayInEditor::showPanels()
     if (!place) return;
     for (const core::PanelId id : place->wayIn) {
         const core::Panel& one = m_survey.plan().panels.at(id);
-        auto* button = new QPushButton(
-            tr("%1 · %2").arg(QString::fromStdString(one.name),
-                              words::counted(std::ssize(one.fasteners), tr("%1 entry"), tr("%1 entries"))),
-            this);
+        auto* button =
+            new QPushButton(tr("%1 · %2").arg(words::named(one.name),
+                                              tr("%n entry(s)", nullptr, static_cast<int>(one.fasteners.size()))),
+                            this);
         button->setObjectName(QStringLiteral("panel_n%1").arg(id.number));
         button->setCheckable(true);
         button->setChecked(id == m_panel);
@@ -164,7 +165,7 @@ void WayInEditor::showPanels()
     m_known->addItem(tr("or one that is known already"), 0);
     for (const auto& [id, one] : m_survey.plan().panels)
         if (!isOnTheWay(*place, id) && !isOnTheWay(*place, one.pair))
-            m_known->addItem(QString::fromStdString(one.name), id.number);
+            m_known->addItem(words::named(one.name), id.number);
     m_known->setVisible(m_known->count() > 1);
 }
 
@@ -202,11 +203,10 @@ QString WayInEditor::lineOf(const Survey& survey)
     int fasteners = 0;
     for (const core::PanelId id : place->wayIn) {
         const core::Panel& one = survey.plan().panels.at(id);
-        names << QString::fromStdString(one.name);
+        names << words::named(one.name);
         for (const core::Fastener& fastener : one.fasteners) fasteners += fastener.count;
     }
-    return tr("%1 · %2").arg(names.join(tr(", then ")),
-                             words::counted(fasteners, tr("%1 fastener"), tr("%1 fasteners")));
+    return tr("%1 · %2").arg(names.join(tr(", then ")), WayInEditor::tr("%n fastener(s)", nullptr, fasteners));
 }
 
 }  // namespace app

@@ -13,6 +13,7 @@
 #include "core/model/names.h"
 #include "core/survey/lead_back.h"
 #include "words/figures.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -140,8 +141,8 @@ QString sharedSaid(const Survey& survey)
 AskForm::TextLine colourLine(bool plus)
 {
     return {.name = plus ? QStringLiteral("plusColour") : QStringLiteral("minusColour"),
-            .label = plus ? tr("Colour of plus") : tr("Colour of minus"),
-            .hint = plus ? tr("grey") : tr("grey/black"),
+            .label = plus ? AskForm::tr("Colour of plus") : AskForm::tr("Colour of minus"),
+            .hint = plus ? AskForm::tr("grey") : AskForm::tr("grey/black"),
             .read =
                 [plus](const Survey& survey) {
                     const core::WireId wire = wireHere(survey, plus);
@@ -184,14 +185,14 @@ std::vector<std::pair<QString, QString>> networks(const Survey& survey)
     std::vector<std::pair<QString, QString>> choices{{QString(), tr("none")}};
     for (const core::Part* part : survey.shop().shelf.of(core::PartKind::Network))
         if (core::isTwoWay(*part))
-            choices.emplace_back(QString::fromStdString(part->shelfKey), QString::fromStdString(part->name));
+            choices.emplace_back(QString::fromStdString(part->shelfKey), words::named(part->name));
     return choices;
 }
 
 AskForm::ListLine networkLine()
 {
     return {.name = QStringLiteral("network"),
-            .label = tr("Network"),
+            .label = AskForm::tr("Network"),
             .choices = networks,
             .read =
                 [](const Survey& survey) {
@@ -302,7 +303,7 @@ AskForm* sidesForm(QWidget* parent)
                    .read =
                        [](const Survey& survey) {
                            const core::Place* place = survey.placeThere();
-                           return place ? QString::fromStdString(place->name) : QString();
+                           return place ? words::named(place->name) : QString();
                        },
                    .write =
                        [](const Survey& survey, const QString& text) {
@@ -363,9 +364,8 @@ QString sidesLine(const Survey& survey)
     const auto differences = core::sideDifferences(survey.fitout(), survey.place);
     const QString kept =
         core::mateOf(survey.plan().places, survey.place) ? tr("both sides are kept alike") : tr("each side for itself");
-    return differences.empty() ? kept
-                               : tr("%1 · %2").arg(kept, words::counted(std::ssize(differences), tr("%1 difference"),
-                                                                        tr("%1 differences")));
+    if (differences.empty()) return kept;
+    return tr("%1 · %2").arg(kept, AskForm::tr("%n difference(s)", nullptr, static_cast<int>(differences.size())));
 }
 
 }  // namespace

@@ -31,6 +31,7 @@ ShopSettings ShopSettings::read(const QSettings& settings)
             .value(QStringLiteral("shop/sheetFolder"),
                    QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/sheets"))
             .toString();
+    shop.language = settings.value(QStringLiteral("shop/language")).toString();
     return shop;
 }
 
@@ -48,6 +49,7 @@ void ShopSettings::write(QSettings& settings) const
     for (const core::Instrument one : bay) bayNames << QString::fromStdString(std::string(core::textOf(one)));
     settings.setValue(QStringLiteral("shop/bay"), bayNames);
     settings.setValue(QStringLiteral("shop/sheetFolder"), sheetFolder);
+    settings.setValue(QStringLiteral("shop/language"), language);
 }
 
 std::vector<double> sawsOf(const QString& typed)

@@ -21,6 +21,7 @@ struct ShopSettings {
     std::set<core::Tool> missing{};   // tools the shop does not own
     core::Bay bay = core::kUsualBay;  // instruments at hand
     QString sheetFolder{};            // where vehicle sheets lie
+    QString language{};               // the code of one that is spoken; empty: as the desktop
 
     static ShopSettings read(const QSettings& settings);
     void write(QSettings& settings) const;

@@ -52,7 +52,7 @@ void MainWindow::buildMenus()
     add(plan, tr("Ta&ke in a file…"), QKeySequence(Qt::CTRL | Qt::Key_I), QStringLiteral("actionIntake"),
         [this] { askIntake(); });
     add(plan, tr("The shel&f…"), {}, QStringLiteral("actionShelf"), &MainWindow::openShelf);
-    add(plan, tr("Shop se&ttings…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
+    add(plan, tr("Shop settin&gs…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
         &MainWindow::askSettings);
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
 
@@ -90,7 +90,7 @@ void MainWindow::buildMenus()
         grounds->addAction(action);
     }
     view->addSeparator();
-    add(view, tr("&Larger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [this] {
+    add(view, tr("Lar&ger"), QKeySequence::ZoomIn, QStringLiteral("actionLarger"), [this] {
         zoomBy(1.1);
     })->setShortcuts({QKeySequence(QKeySequence::ZoomIn), QKeySequence(Qt::CTRL | Qt::Key_Equal)});
     add(view, tr("&Smaller"), QKeySequence::ZoomOut, QStringLiteral("actionSmaller"), [this] { zoomBy(1.0 / 1.1); });

@@ -247,10 +247,9 @@ void MainWindow::loadShelf()
     m_session.setShelf(file->shelf);
     m_shelfRest = file->rest;
     if (file->errors.empty()) return;
-    m_shelfSaid = words::counted(std::ssize(file->errors), tr("%1 line of the shop's shelf cannot be read:"),
-                                 tr("%1 lines of the shop's shelf cannot be read, the first:")) +
-                  QLatin1Char(' ') + QString::fromStdString(core::oneLine(file->errors.front())) +
-                  tr(". What cannot be read stays in the file.");
+    m_shelfSaid = tr("%n line(s) of the shop's shelf cannot be read and stay in the file. The first: %1.", nullptr,
+                     static_cast<int>(file->errors.size()))
+                      .arg(QString::fromStdString(core::oneLine(file->errors.front())));
 }
 
 void MainWindow::saveShelf(const core::Shelf& shelf)

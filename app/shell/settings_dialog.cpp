@@ -7,6 +7,7 @@
 #include <QGridLayout>
 #include <QLabel>
 #include <QLineEdit>
+#include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -17,6 +18,7 @@
 #include "core/slate/quantity_text.h"
 #include "words/doubt_words.h"
 #include "words/job_words.h"
+#include "words/language.h"
 
 namespace app {
 namespace {
@@ -27,6 +29,15 @@ constexpr core::Tool kTools[] = {core::Tool::PlasticPry,    core::Tool::CrossHea
 constexpr core::Instrument kInstruments[] = {core::Instrument::Ohmmeter, core::Instrument::Ruler,
                                              core::Instrument::Voltmeter, core::Instrument::Microphone,
                                              core::Instrument::SoundCard};
+
+QComboBox* languageBox(const QString& chosen, QWidget* parent)
+{
+    auto* box = new QuietCombo(parent);
+    box->addItem(SettingsDialog::tr("as the desktop"), QString());
+    for (const words::Language& one : words::languages()) box->addItem(one.name, one.code);
+    box->setCurrentIndex(std::max(0, box->findData(chosen)));
+    return box;
+}
 
 QComboBox* twoWays(const QString& first, const QString& second, bool isSecond, QWidget* parent)
 {
@@ -48,6 +59,7 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
       m_folder(new QLineEdit(shop.sheetFolder, this)),
       m_units(twoWays(tr("millimetres first"), tr("inches first"), theme.units() == words::UnitSystem::Imperial, this)),
       m_paper(twoWays(tr("A4"), tr("Letter"), shop.letterPaper, this)),
+      m_language(languageBox(shop.language, this)),
       m_answer(new PlainLabel(this))
 {
     setWindowTitle(tr("Shop settings"));
@@ -62,7 +74,8 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
         {tr("&Lengths"), m_units, "settingUnits"},
         {tr("&Paper"), m_paper, "settingPaper"},
         {tr("Hole &saws at hand"), m_saws, "settingSaws"},
-        {tr("&Folder of vehicle sheets"), m_folder, "settingSheets"}};
+        {tr("&Folder of vehicle sheets"), m_folder, "settingSheets"},
+        {tr("Lan&guage, from the next start on"), m_language, "settingLanguage"}};
     for (const auto& [label, field, name] : rows) {
         field->setObjectName(QLatin1String(name));
         form->addRow(label, field);
@@ -110,7 +123,9 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
 void SettingsDialog::acceptIfFine()
 {
     bool fine = true;
-    const double rate = m_rate->text().trimmed().isEmpty() ? 0.0 : m_rate->text().toDouble(&fine);
+    const QString typed = m_rate->text().trimmed();
+    double rate = typed.isEmpty() ? 0.0 : QLocale().toDouble(typed, &fine);
+    if (!fine) rate = typed.toDouble(&fine);  // with a point, whatever the language
     if (!fine || rate < 0.0 || rate > 1e6) {
         m_answer->setText(tr("Money for an hour: found '%1', expected a plain number such as 75.").arg(m_rate->text()));
         m_answer->show();
@@ -122,6 +137,7 @@ void SettingsDialog::acceptIfFine()
     m_shop.letterPaper = m_paper->currentIndex() == 1;
     m_shop.saws = m_saws->text().trimmed();
     m_shop.sheetFolder = m_folder->text().trimmed();
+    m_shop.language = m_language->currentData().toString();
     m_shop.missing.clear();
     for (const auto& [tool, box] : m_tools)
         if (!box->isChecked()) m_shop.missing.insert(tool);

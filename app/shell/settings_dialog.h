@@ -33,6 +33,7 @@ private:
     QLineEdit* m_folder;
     QComboBox* m_units;
     QComboBox* m_paper;
+    QComboBox* m_language;
     std::map<core::Tool, QCheckBox*> m_tools{};
     std::map<core::Instrument, QCheckBox*> m_bay{};
     QLabel* m_answer;

@@ -88,8 +88,8 @@ void JobCardView::present(const SharedSnapshot& snapshot, core::ListenerId)
 
 QString JobCardView::owed(const Snapshot& snapshot) const
 {
-    const auto steps = std::ssize(snapshot.job.steps);
-    return steps == 0 ? tr("nothing planned") : words::counted(steps, tr("%1 step"), tr("%1 steps"));
+    const int steps = static_cast<int>(snapshot.job.steps.size());
+    return steps == 0 ? tr("nothing planned") : tr("%n step(s)", nullptr, steps);
 }
 
 void JobCardView::setShop(const ShopSettings& shop)

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "words/figures.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 
 namespace app {
@@ -71,7 +72,7 @@ QString boxName(const core::Fitout& fitout, core::DeviceId id)
     const core::Device& device = fitout.devices.at(id);
     const auto place = fitout.places.find(device.at);
     return fitout.parts.at(device.part).kind == core::PartKind::Driver && place != fitout.places.end()
-               ? QString::fromStdString(place->second.name)
+               ? words::named(place->second.name)
                : words::nameOf(core::Subject{id}, fitout);
 }
 

@@ -7,6 +7,7 @@
 #include "core/fitout/coil_wiring.h"
 #include "core/survey/lead_back.h"
 #include "words/figures.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -18,7 +19,7 @@ constexpr double kBehindSeat_ratio = 0.12;  // of the length
 // The two of a pair are told by where they stand.
 QString tagOf(const core::Place& place)
 {
-    QString name = QString::fromStdString(place.name);
+    QString name = words::named(place.name);
     if (!place.pair) return name;
     for (const char* side : {"left", "right"}) {
         const QString word = QLatin1String(side);
@@ -38,7 +39,7 @@ QStringList coloursAt(const core::Fitout& fitout, core::DeviceId device)
         const std::string colour = core::leadColour(fitout, {device, plus ? ends->plus : ends->minus});
         if (colour.empty()) continue;
         const QString name = QString::fromStdString(colour);
-        colours << (plus ? drawingText("+ %1").arg(name) : drawingText("− %1").arg(name));
+        colours << (plus ? Drawing::tr("+ %1").arg(name) : Drawing::tr("− %1").arg(name));
     }
     return colours;
 }
@@ -57,17 +58,17 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
         const auto coils = static_cast<qsizetype>(core::coilsOfCone(part, run.run.id.coil.element).size());
         const core::Known& nominal = run.coil.at(core::Quantity::Nominal_ohm);
         const QString one = words::signedAsKnown(words::ohms(nominal.value), nominal.basis.origin);
-        const QString ohms = coils > 1 ? drawingText("%1 × %2").arg(coils).arg(one) : one;
-        QString value = drawingText("%1, %2, channel %3")
-                            .arg(part.driverClass.empty() ? QString::fromStdString(part.name)
-                                                          : words::nameOfClass(part.driverClass),
-                                 ohms, QString::fromStdString(run.run.id.channel.element));
-        if (device.basis.origin == core::Origin::ClassGuess) value = drawingText("%1, by estimate").arg(value);
+        const QString ohms = coils > 1 ? Drawing::tr("%1 × %2").arg(coils).arg(one) : one;
+        QString value =
+            Drawing::tr("%1, %2, channel %3")
+                .arg(part.driverClass.empty() ? words::named(part.name) : words::nameOfClass(part.driverClass), ohms,
+                     QString::fromStdString(run.run.id.channel.element));
+        if (device.basis.origin == core::Origin::ClassGuess) value = Drawing::tr("%1, by estimate").arg(value);
         if (!values.contains(value)) values << value;
         if (!figures.contains(ohms)) figures << ohms;
         // Where it really cuts, the same as in the table and the inventory.
         if (!run.halfPower_hz.empty())
-            more << drawingText("from %1").arg(
+            more << Drawing::tr("from %1").arg(
                 words::signedAsKnown(words::frequency(run.halfPower_hz.front()), nominal.basis.origin));
         if (chosen) more << coloursAt(after.used, run.run.id.coil.device);
         planned = planned || !snapshot.before().used.devices.contains(run.run.id.coil.device);
@@ -75,8 +76,8 @@ void describePlace(DrawnThing& thing, const Snapshot& snapshot, core::PlaceId id
     more.removeDuplicates();
     thing.planned = planned;
     thing.more = more.join(QLatin1Char('\n'));
-    thing.value = values.isEmpty() ? drawingText("nothing known to be there") : values.join(drawingText("; "));
-    thing.figure = figures.isEmpty() ? drawingText("empty") : figures.join(drawingText(", "));
+    thing.value = values.isEmpty() ? Drawing::tr("nothing known to be there") : values.join(Drawing::tr("; "));
+    thing.figure = figures.isEmpty() ? Drawing::tr("empty") : figures.join(Drawing::tr(", "));
 }
 
 void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const core::UsualVehicles& vehicles)
@@ -88,10 +89,10 @@ void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const
         const core::Part& part = used.parts.at(device.part);
         if (!core::isSource(part)) continue;
         DrawnThing thing{.kind = DrawnThing::Kind::Source, .number = id.number};
-        thing.name = QString::fromStdString(device.label.empty() ? part.name : device.label);
-        const auto outputs = static_cast<qsizetype>(core::allOf(part, core::ElementKind::Output).size());
+        thing.name = words::named(device.label.empty() ? part.name : device.label);
+        const int outputs = static_cast<int>(core::allOf(part, core::ElementKind::Output).size());
         const auto place = used.places.find(device.at);
-        thing.value = words::counted(outputs, drawingText("%1 channel"), drawingText("%1 channels"));
+        thing.value = Drawing::tr("%n channel(s)", nullptr, outputs);
         if (place != used.places.end()) {
             thing.at_m = place->second.frame.at_m;
         } else {  // a radio is in the dash; where an amplifier is, somebody has to find out
@@ -103,7 +104,7 @@ void addSources(std::vector<DrawnThing>& things, const Snapshot& snapshot, const
             }
             thing.at_m.x -= 0.32 * nowhere++;
             if (part.kind == core::PartKind::Amplifier) {
-                thing.value = drawingText("%1, not found yet").arg(thing.value);
+                thing.value = Drawing::tr("%1, not found yet").arg(thing.value);
                 thing.unfound = true;
             }
         }
@@ -117,9 +118,9 @@ void addSpots(std::vector<DrawnThing>& things, const core::Plan& plan, const cor
     int rank = 0;
     for (const core::UsualSpot& spot : openSpots(plan, vehicles)) {
         ++rank;
-        const QString name = QString::fromStdString(spot.name);
+        const QString name = words::named(spot.name);
         DrawnThing thing{.kind = DrawnThing::Kind::Spot, .number = rank, .name = name};
-        thing.value = drawingText("usual spot for a %1; Enter adds it").arg(words::nameOfClass(spot.driverClass));
+        thing.value = Drawing::tr("usual spot for a %1; Enter adds it").arg(words::nameOfClass(spot.driverClass));
         thing.figure = spot.likely ? name : QString();
         thing.at_m = spot.frame.at_m;
         thing.likely = spot.likely;
@@ -158,7 +159,7 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
     std::vector<DrawnThing> things;
     for (const auto& [id, place] : snapshot.plan.places) {
         DrawnThing thing{.kind = DrawnThing::Kind::Place, .number = id.number};
-        thing.name = QString::fromStdString(place.name);
+        thing.name = words::named(place.name);
         thing.tag = tagOf(place);
         thing.at_m = place.frame.at_m;
         describePlace(thing, snapshot, id, id == focus.place);
@@ -167,7 +168,7 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
     for (const auto& [id, listener] : snapshot.plan.listeners) {
         DrawnThing thing{.kind = DrawnThing::Kind::Seat, .number = id.number};
         thing.name = words::nameOf(listener.seat);
-        thing.value = id == focus.listener ? drawingText("listened from") : QString();
+        thing.value = id == focus.listener ? Drawing::tr("listened from") : QString();
         thing.at_m = listener.head_m;
         things.push_back(std::move(thing));
     }
@@ -179,7 +180,7 @@ std::vector<DrawnThing> drawnThings(const Snapshot& snapshot, const core::UsualV
     });
     if (focus.fresh_m) {
         DrawnThing thing{
-            .kind = DrawnThing::Kind::New, .name = drawingText("new place"), .value = {}, .at_m = *focus.fresh_m};
+            .kind = DrawnThing::Kind::New, .name = Drawing::tr("new place"), .value = {}, .at_m = *focus.fresh_m};
         things.push_back(std::move(thing));
     }
     return things;

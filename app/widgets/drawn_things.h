@@ -37,11 +37,10 @@ struct DrawingFocus {
     bool flanks = false;                  // the sides are shown under the plan, where there is height for them
 };
 
-// A word on the drawing, in the language of the program.
-[[nodiscard]] inline QString drawingText(const char* words)
-{
-    return QCoreApplication::translate("Drawing", words);
-}
+// The translation context of the words on the drawing.
+struct Drawing {
+    Q_DECLARE_TR_FUNCTIONS(app::Drawing)
+};
 
 // Places, seats and sources of the plan; in a survey also where a vehicle of the kind usually has drivers and this plan
 // has none yet. In the order in which Tab goes through them: from the nose to the tail, left before right.

@@ -65,13 +65,13 @@ void VehiclePainter::title(const DrawingFocus& focus)
         case VehicleView::Side::Above:
             m_painter.drawText(
                 head, Qt::AlignLeft,
-                focus.survey ? drawingText("what hangs on what, from above") : drawingText("from above, nose up"));
+                focus.survey ? Drawing::tr("what hangs on what, from above") : Drawing::tr("from above, nose up"));
             break;
         case VehicleView::Side::Left:
-            m_painter.drawText(head, Qt::AlignLeft, drawingText("L  left side, nose left"));
+            m_painter.drawText(head, Qt::AlignLeft, Drawing::tr("L  left side, nose left"));
             break;
         case VehicleView::Side::Right:
-            m_painter.drawText(head, Qt::AlignRight, drawingText("right side, nose right  R"));
+            m_painter.drawText(head, Qt::AlignRight, Drawing::tr("right side, nose right  R"));
             break;
     }
 }
@@ -126,8 +126,8 @@ void VehiclePainter::sides()
     const QPointF left = m_view.at({0.0, m_half_m, 0.0}), right = m_view.at({0.0, -m_half_m, 0.0});
     const double gap = m_theme.px(16);
     const QRectF atLeft(left.x() - gap - wide, y, wide, wide), atRight(right.x() + gap, y, wide, wide);
-    if (m_view.area.contains(atLeft)) m_painter.drawText(atLeft, Qt::AlignRight | Qt::AlignVCenter, drawingText("L"));
-    if (m_view.area.contains(atRight)) m_painter.drawText(atRight, Qt::AlignLeft | Qt::AlignVCenter, drawingText("R"));
+    if (m_view.area.contains(atLeft)) m_painter.drawText(atLeft, Qt::AlignRight | Qt::AlignVCenter, Drawing::tr("L"));
+    if (m_view.area.contains(atRight)) m_painter.drawText(atRight, Qt::AlignLeft | Qt::AlignVCenter, Drawing::tr("R"));
 }
 
 void VehiclePainter::smallPlan(const core::BodyShape& shape, const std::vector<DrawnThing>& things,
@@ -281,7 +281,7 @@ void VehiclePainter::source(const DrawnThing& thing, bool chosen)
     const Tokens& tokens = m_theme.tokens();
     const QPointF centre = m_view.at(thing.at_m);
     m_painter.setFont(m_theme.small());
-    const QString text = thing.unfound ? drawingText("?") : thing.name;
+    const QString text = thing.unfound ? Drawing::tr("?") : thing.name;
     const double named =
         std::max<double>(m_theme.px(44), m_painter.fontMetrics().horizontalAdvance(text) + m_theme.px(16));
     // Named where the name does not cover the vehicle.
@@ -298,7 +298,7 @@ void VehiclePainter::source(const DrawnThing& thing, bool chosen)
     m_painter.setPen(tokens.ink);
     if (inside) m_painter.drawText(box, Qt::AlignCenter, text);
     if (!inside || thing.unfound)
-        beside(thing, thing.name, thing.unfound ? drawingText("not found yet") : QString(), chosen);
+        beside(thing, thing.name, thing.unfound ? Drawing::tr("not found yet") : QString(), chosen);
 }
 
 void VehiclePainter::spot(const DrawnThing& thing, bool current)
@@ -366,7 +366,7 @@ void VehiclePainter::things(const std::vector<DrawnThing>& things, const Drawing
                 case DrawnThing::Kind::Place:
                     place(thing, chosen);
                     beside(
-                        thing, thing.planned ? drawingText("planned: %1").arg(thing.tag) : thing.tag,
+                        thing, thing.planned ? Drawing::tr("planned: %1").arg(thing.tag) : thing.tag,
                         chosen && !thing.more.isEmpty() ? thing.figure + QLatin1Char('\n') + thing.more : thing.figure,
                         chosen);
                     break;

@@ -56,7 +56,7 @@ TEST_F(IntakeWindow, ATableOfPinsIsKnownByItsFirstLineAndUndoneInOneStep)
     EXPECT_EQ(dialog()->findChild<QComboBox*>("intakeKind")->currentData().toString(), "pins");
     EXPECT_EQ(dialog()->findChild<QComboBox*>("intakeOnto")->count(), 1);
     driver.click("intakeTake");
-    EXPECT_TRUE(said().contains("radio.csv: 1 lines taken in.")) << said().toStdString();
+    EXPECT_TRUE(said().contains("radio.csv: 1 line taken in.")) << said().toStdString();
     EXPECT_TRUE(said().contains("This source has no QQ-; add its channel first."));
     const core::Plan& after = driver.session().snapshot().plan;
     EXPECT_EQ(after.parts.at(after.devices.at({core::kFactory, tests::kRadio})->part).pins.at("RL+").number, "7");

@@ -56,7 +56,7 @@ TEST_F(ShopShelf, ABrokenShelfKeepsItsGoodLines)
     ASSERT_TRUE(dialog->importFile(path));
     EXPECT_EQ(dialog->shelf().parts.size(), before + 1);
     const QString said = dialog->findChild<QLabel*>("shelfSaid")->text();
-    for (const char* line : {"1 parts taken in, 1 of them new", "4 lines were left out",
+    for (const char* line : {"1 part taken in, 1 of them new", "4 lines left out",
                              "line 3, column 5 (re_ohm): found 'three', expected a number such as 3.3",
                              "line 4, column 6 (depth_m): found 46, allowed 0 to 1 m", "line 5, column 3 (kind)",
                              "line 6: found 2 cells, expected 6"})

@@ -13,11 +13,13 @@
 #include "app/stations/job_card_view.h"
 #include "app/theme/theme.h"
 #include "tests/app/window_driver.h"
+#include "words/language.h"
 
 int main(int argc, char** argv)
 {
     QApplication application(argc, argv);
     const QDir folder(argc > 1 ? QString::fromLocal8Bit(argv[1]) : QStringLiteral("."));
+    const words::Speaker speaker(argc > 2 ? QString::fromLocal8Bit(argv[2]) : QStringLiteral("en"));
     app::Theme theme(application);
     tests::WindowDriver window(theme);
     QCursor::setPos(0, 0);  // nothing is lit by a pointer that stands somewhere

@@ -393,39 +393,4 @@ TEST_F(WalkLook, AVerdictIsSaidOnce)
     EXPECT_TRUE(widget("surveyVerdict")->isVisible());
 }
 
-// No letter with Alt means two things in one window.
-TEST_F(WalkLook, EveryAltLetterIsOfOneThing)
-{
-    const auto letters = [&](const char* where) {
-        std::map<QString, QString> owners;
-        const auto note = [&](const QString& text, const QString& owner) {
-            const QKeySequence letter = QKeySequence::mnemonic(text);
-            if (letter.isEmpty()) return;
-            const auto [other, fresh] = owners.emplace(letter.toString(), owner);
-            EXPECT_TRUE(fresh) << where << ": " << letter.toString().toStdString() << " is of "
-                               << other->second.toStdString() << " and of " << owner.toStdString();
-        };
-        for (const QAction* action : driver.window().menuBar()->actions()) note(action->text(), action->text());
-        for (const auto* button : driver.window().findChildren<QAbstractButton*>())
-            if (button->isVisible()) note(button->text(), button->objectName());
-        for (const auto* one : driver.window().findChildren<QLabel*>())
-            if (one->isVisible() && one->buddy()) note(one->text(), one->text());
-    };
-    letters("start");
-    driver.openShipped(false);
-    for (const Qt::Key station : {Qt::Key_1, Qt::Key_3, Qt::Key_9}) {
-        driver.key(station, Qt::ControlModifier);
-        letters(qPrintable(QStringLiteral("station %1").arg(station - Qt::Key_0)));
-        driver.key(Qt::Key_F7);
-        letters(qPrintable(QStringLiteral("station %1, the curves as they were not").arg(station - Qt::Key_0)));
-        driver.key(Qt::Key_F7);
-    }
-    driver.key(Qt::Key_1, Qt::ControlModifier);
-    driver.clickThing("rear left");
-    letters("a place");
-    driver.window().resize(1000, 800);
-    QTest::qWait(20);
-    letters("without the findings");
-}
-
 }  // namespace

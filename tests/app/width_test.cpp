@@ -14,16 +14,18 @@
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "tests/app/window_driver.h"
+#include "words/language.h"
 
 namespace {
 
 struct Size {
     int wide = 0;
     double zoom = 1.0;
+    const char* language = "en";  // German words are the longest that are spoken here
 };
 void PrintTo(const Size& size, std::ostream* out)
 {
-    *out << size.wide << " px at " << size.zoom;
+    *out << size.wide << " px at " << size.zoom << ", " << size.language;
 }
 
 class Width : public testing::TestWithParam<Size> {
@@ -63,6 +65,7 @@ protected:
         }
     }
 
+    words::Speaker speaker{QString::fromLatin1(GetParam().language)};
     app::Theme theme{*qApp};
     tests::WindowDriver driver{theme};
 };
@@ -96,6 +99,7 @@ TEST_P(Width, CutsNothingOff)
 
 INSTANTIATE_TEST_SUITE_P(Layouts, Width,
                          testing::Values(Size{640, 1.0}, Size{820, 1.0}, Size{1120, 1.0}, Size{1366, 1.0},
-                                         Size{1280, 2.0}));
+                                         Size{1280, 2.0}, Size{640, 1.0, "de"}, Size{1280, 1.0, "de"},
+                                         Size{1366, 1.5, "de"}, Size{1280, 2.0, "de"}));
 
 }  // namespace

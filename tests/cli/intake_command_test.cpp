@@ -14,7 +14,7 @@ TEST_F(Cli, TakesPinsIntoAPlan)
     const Ran ran =
         run("import " + file("radio.csv") + " --plan " + file("demo.reed") + " --onto d10 -o " + file("out.reed"));
     EXPECT_EQ(ran.code, 0) << ran.out;
-    EXPECT_NE(ran.out.find("radio.csv: 1 lines taken in."), std::string::npos) << ran.out;
+    EXPECT_NE(ran.out.find("radio.csv: 1 line taken in."), std::string::npos) << ran.out;
     EXPECT_NE(run("pins " + file("out.reed") + " d10").out.find("RL+,big,7,grey,measured"), std::string::npos);
 }
 
@@ -36,7 +36,7 @@ TEST_F(Cli, TakesPartsOntoTheShelf)
     write("mine.csv", "key,name,re_ohm\r\nmine-1,Mine,3.3\r\nmine-2,Bad,many\r\n");
     const Ran ran = run("import " + file("mine.csv") + " -o " + file("shelf.csv"));
     EXPECT_EQ(ran.code, 1) << "one line is left out";
-    EXPECT_NE(ran.out.find("1 parts taken in, 1 of them new"), std::string::npos) << ran.out;
+    EXPECT_NE(ran.out.find("1 part taken in, 1 of them new"), std::string::npos) << ran.out;
     EXPECT_EQ(run("shelf " + file("shelf.csv")).code, 0);
     EXPECT_NE(run("rank " + file("demo.reed") + " d12 --other-kinds --shelf " + file("shelf.csv")).out.find("Mine"),
               std::string::npos);

@@ -82,7 +82,7 @@ const std::vector<Room> kRooms{
     {"app/asks", {"core", "words", "app/theme", "app/session", "app/widgets"}},
     {"app/stations", {"core", "words", "card", "app/theme", "app/session", "app/widgets", "app/asks"}},
     {"app/shell", {"core", "words", "card", "app/theme", "app/session", "app/widgets", "app/stations"}},
-    {"app", {"core", "app/theme", "app/session", "app/shell"}},
+    {"app", {"core", "words", "app/theme", "app/session", "app/shell"}},
 };
 
 // The row of a folder: its own, or that of the nearest folder around it (a station's own lies in app/stations).

@@ -154,7 +154,7 @@ TEST_F(EveryWord, OfContinuityCountWhatIsLeft)
     rows[0].verdict = Continuity::AsExpected;
     rows[1].verdict = Continuity::Short;
     EXPECT_EQ(stateOf(rows),
-              "1 channel is not as written: settle it before anything is ordered. 1 channel to read before anything is "
+              "1 channel not as written: settle that before anything is ordered. 1 channel to read before anything is "
               "ordered.");
     for (core::ContinuityRow& row : rows) row.verdict = Continuity::AsExpected;
     EXPECT_EQ(stateOf(rows), "Every channel reads as written: order on it.");

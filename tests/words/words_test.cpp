@@ -69,12 +69,10 @@ TEST_F(Words, LengthsStandInBothSystems)
     EXPECT_EQ(length(0.142875, UnitSystem::Imperial), "5.63 in (143 mm)");
 }
 
-TEST_F(Words, MinutesAndCounts)
+TEST_F(Words, Minutes)
 {
     EXPECT_EQ(minutes(45.4), "45 min");
     EXPECT_EQ(minutes(186.0), "3 h 06 min");
-    EXPECT_EQ(counted(0, "%1 step", "%1 steps"), "no steps");
-    EXPECT_EQ(counted(1, "%1 step", "%1 steps"), "1 step");
 }
 
 TEST_F(Words, EveryFindingSaysItsNumbersAndItsReasonInOneLineEach)

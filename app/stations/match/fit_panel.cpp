@@ -28,6 +28,7 @@
 #include "core/model/names.h"
 #include "words/fit_facts.h"
 #include "words/fit_words.h"
+#include "words/made_names.h"
 #include "words/quantity_words.h"
 
 namespace app {
@@ -358,7 +359,7 @@ void FitPanel::showFacts(const core::DriverFit& fit, const core::Part& driver, b
         words::fitFacts({*m_survey.placeThere(), fit,
                          core::findRunOfDevice(m_survey.snapshot->after(), m_survey.driver), m_survey.practice()},
                         m_survey.units);
-    const QString name = QString::fromStdString(driver.name);
+    const QString name = words::named(driver.name);
     facts.prepend(picked ? tr("%1, picked and not planned.").arg(name) : tr("%1, as it stands in the plan.").arg(name));
     m_facts->setText(facts.join(QLatin1Char(' ')));
     m_facts->setVisible(true);
@@ -384,8 +385,8 @@ bool FitPanel::writeTemplate(const QString& path)
         core::spacerOutline(place, mountOf(m_survey), *m_shown, thickness_m, m_survey.practice());
     const auto pair = m_survey.plan().places.find(place.pair);
     const bool both = pair != m_survey.plan().places.end() && pair->second.followsPair;
-    const QByteArray pdf = spacerPdf(
-        outline, both, {tr("Spacer, %1").arg(QString::fromStdString(place.name)), m_letterPaper, place.frame.at_m.y});
+    const QByteArray pdf =
+        spacerPdf(outline, both, {tr("Spacer, %1").arg(words::named(place.name)), m_letterPaper, place.frame.at_m.y});
     if (!core::writeAtomically(path.toUtf8().toStdString(), pdf.toStdString(), 0)) return false;
     const QString where = tr("Template saved as %1.").arg(path);
     emit said(outline.thin() ? tr("%1 Only %2 are left beside a hole: choose stouter stuff, or turn the driver.")

@@ -29,6 +29,7 @@
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "words/fit_words.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
 
@@ -141,8 +142,9 @@ QString MatchView::owed(const Snapshot& snapshot) const
 {
     const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),
                                      [](const core::Finding& f) { return f.severity == core::Severity::Stop; });
-    return stops > 0 ? words::counted(stops, tr("%1 Stop"), tr("%1 Stops"))
-                     : words::counted(std::ssize(snapshot.findings), tr("%1 finding"), tr("%1 findings"));
+    if (snapshot.findings.empty()) return tr("no findings");
+    return stops > 0 ? tr("%n Stop(s)", nullptr, static_cast<int>(stops))
+                     : tr("%n finding(s)", nullptr, static_cast<int>(snapshot.findings.size()));
 }
 
 void MatchView::setShop(const ShopSettings& shop)
@@ -187,7 +189,7 @@ void MatchView::showPlaces()
     for (const auto& [id, place] : m_snapshot->plan.places) {
         if (place.followsPair && id != m_place) continue;  // its leader speaks for both
         const bool leads = place.pair && m_snapshot->plan.places.at(place.pair).followsPair;
-        const QString name = QString::fromStdString(place.name);
+        const QString name = words::named(place.name);
         auto* button = new QPushButton(leads ? tr("%1, both sides").arg(name) : name, m_places);
         button->setObjectName(QStringLiteral("place_p%1").arg(id.number));
         button->setCheckable(true);

@@ -19,10 +19,9 @@ constexpr int kDotsPerInch = 1200;
 constexpr double kDotsPer_mm = kDotsPerInch / 25.4;
 constexpr double kMargin_mm = 10.0, kHead_mm = 34.0, kOverlap_mm = 15.0;
 
-QString sheetText(const char* text)
-{
-    return QCoreApplication::translate("SpacerTemplate", text);
-}
+struct Template {
+    Q_DECLARE_TR_FUNCTIONS(app::Template)
+};
 
 QPointF at_mm(double u_m, double v_m)
 {
@@ -82,7 +81,7 @@ void drawOutline(QPainter& painter, const core::SpacerOutline& outline)
     cross(painter, {}, 6.0);
     const QPointF up(0.0, -500.0 * outline.inside_m + 12.0);
     painter.drawLine(QPointF(0.0, -500.0 * outline.inside_m), up);
-    write(painter, up + QPointF(-4.0, 5.0), 4.0, sheetText("UP"));
+    write(painter, up + QPointF(-4.0, 5.0), 4.0, Template::tr("UP"));
 }
 
 // What is drilled how wide, and where the driver's screws end.
@@ -96,27 +95,27 @@ QString holesText(const core::SpacerOutline& outline)
     };
     QStringList lines;
     if (const QString pilot = across(true); !pilot.isEmpty())
-        lines << sheetText("One ring: drill %1, for the driver's screws.").arg(pilot);
+        lines << Template::tr("One ring: drill %1, for the driver's screws.").arg(pilot);
     if (const QString through = across(false); !through.isEmpty())
-        lines << (outline.oneScrew ? sheetText("Two rings: drill %1 right through, one long screw for both.")
-                                   : sheetText("Two rings: drill %1 right through, into the vehicle."))
+        lines << (outline.oneScrew ? Template::tr("Two rings: drill %1 right through, one long screw for both.")
+                                   : Template::tr("Two rings: drill %1 right through, into the vehicle."))
                      .arg(through);
-    if (outline.relief_m > 0.0) lines << sheetText("Cut free %1 underneath.").arg(mm(outline.relief_m));
+    if (outline.relief_m > 0.0) lines << Template::tr("Cut free %1 underneath.").arg(mm(outline.relief_m));
     return lines.join(QLatin1Char(' '));
 }
 
 void drawHead(QPainter& painter, const core::SpacerOutline& outline, const QString& title, const QString& side)
 {
-    write(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : sheetText("%1, %2").arg(title, side));
+    write(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : Template::tr("%1, %2").arg(title, side));
     const auto mm = [](double value_m) { return words::marginText(value_m, words::UnitSystem::Metric); };
     write(painter, {0.0, 11.0}, 3.6,
-          sheetText("This face to you, UP at the mark; %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
+          Template::tr("This face to you, UP at the mark; %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
               .arg(mm(outline.thickness_m), mm(outline.outside_m), mm(outline.inside_m), mm(outline.wire_m)));
     write(painter, {0.0, 16.0}, 3.6, holesText(outline));
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(0.0, 22.0), QPointF(100.0, 22.0));
     for (const double x : {0.0, 50.0, 100.0}) painter.drawLine(QPointF(x, 20.0), QPointF(x, 24.0));
-    write(painter, {103.0, 23.0}, 3.6, sheetText("100 mm: measure this first"));
+    write(painter, {103.0, 23.0}, 3.6, Template::tr("100 mm: measure this first"));
 }
 
 struct Sheet {
@@ -158,7 +157,7 @@ QByteArray spacerPdf(const core::SpacerOutline& outline, bool bothSides, const T
                 sheets.push_back(sheet);
             }
     };
-    const QString left = sheetText("left side of the vehicle"), right = sheetText("right side of the vehicle");
+    const QString left = Template::tr("left side of the vehicle"), right = Template::tr("right side of the vehicle");
     const QString here = page.leftward_m > 0.0 ? left : page.leftward_m < 0.0 ? right : QString();
     sheetsOf(outline, here);
     if (bothSides) sheetsOf(other, here == left ? right : left);

@@ -189,7 +189,8 @@ void WalkCard::present(const Survey& survey, WalkTopic topic, const QString& whe
     m_topics[0]->setAnswer(answerOf(WalkTopic::Vehicle, survey));
     m_topics[1]->setAnswer(answerOf(WalkTopic::Customer, survey));
     m_topics[2]->setAnswer(sourcesLine(survey));
-    m_topics[3]->setAnswer(words::counted(std::ssize(survey.plan().places), tr("%1 place"), tr("%1 places")));
+    const int places = static_cast<int>(survey.plan().places.size());
+    m_topics[3]->setAnswer(places == 0 ? tr("no places") : tr("%n place(s)", nullptr, places));
     if (m_list) m_list->setVisible(topic == WalkTopic::Inventory);
     std::vector<AnswerDots::Dot> dots;
     for (const Asks& asks : m_asks)

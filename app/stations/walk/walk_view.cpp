@@ -15,6 +15,7 @@
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 #include "words/figures.h"
+#include "words/made_names.h"
 #include "words/name_words.h"
 
 namespace app {
@@ -178,8 +179,8 @@ void WalkView::present(const SharedSnapshot& snapshot, core::ListenerId listener
 
 QString WalkView::owed(const Snapshot& snapshot) const
 {
-    const auto places = std::ssize(snapshot.plan.places);
-    return places == 0 ? tr("nothing noted yet") : words::counted(places, tr("%1 place"), tr("%1 places"));
+    const int places = static_cast<int>(snapshot.plan.places.size());
+    return places == 0 ? tr("nothing noted yet") : tr("%n place(s)", nullptr, places);
 }
 
 void WalkView::startAfresh()
@@ -265,7 +266,7 @@ QString WalkView::headNow() const
         case WalkTopic::Inventory:
             return tr("What is where");
         case WalkTopic::Place:
-            return QString::fromStdString(m_survey.placeThere()->name);
+            return words::named(m_survey.placeThere()->name);
         case WalkTopic::Fresh:
             return tr("A new place");
     }
@@ -346,7 +347,7 @@ void WalkView::sayWhatWent(const core::Fitout& before)
 {
     QStringList gone;
     for (const auto& [id, place] : before.places)
-        if (!m_survey.snapshot->plan.places.contains(id)) gone << QString::fromStdString(place.name);
+        if (!m_survey.snapshot->plan.places.contains(id)) gone << words::named(place.name);
     if (!gone.isEmpty()) emit said(tr("Removed: %1. Ctrl+Z brings back what went.").arg(gone.join(tr(", "))));
 }
 
