@@ -59,7 +59,8 @@ QFrame[role="notice"] { background: @goldTint; border: 1px solid @goldText; bord
 QFrame[role="slate"] { background: @raised; border: 1px solid @goldText; }
 QScrollArea { border: none; } #findingsColumn { border: 2px solid @paper; } #findingsColumn:focus { border: 2px solid @goldText; }
 QFrame[role="slate"] QScrollArea { background: @raised; }
-QScrollBar:vertical { background: @paper; width: ~12~px; } QScrollBar::handle:vertical { background: @rule; border-radius: ~5~px; min-height: ~30~px; }
+QScrollBar:vertical { background: @paper; width: ~12~px; } QScrollBar::handle:vertical { background: @ink2; border-radius: ~5~px; min-height: ~30~px; }
+QScrollBar:horizontal { background: @paper; height: ~12~px; } QScrollBar::handle:horizontal { background: @ink2; border-radius: ~5~px; min-width: ~30~px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QToolTip { background: @raised; color: @ink; border: 1px solid @rule; }
 )";

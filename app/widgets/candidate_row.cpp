@@ -125,11 +125,10 @@ void CandidateRow::paintTravel(QPainter& painter, const QRect& box, const core::
     const double whole = box.width() / kMostTravel;
     const bool over = one.travel_ratio > 1.0;
     const double length = std::min(one.travel_ratio, kMostTravel) * whole;
-    painter.setPen(Qt::NoPen);
+    painter.setPen(QPen(over ? tokens.rust : tokens.ink2, 1));
     painter.setBrush(over ? tokens.goldTint : tokens.rule);
     painter.drawRect(QRectF(box.left(), top, length, high));
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(over ? tokens.rust : tokens.ink2, 1));
     painter.drawRect(QRectF(box.left(), top, whole, high));
     if (over) painter.drawRect(QRectF(box.left() + whole, top, std::max(2.0, length - whole), high));
 }

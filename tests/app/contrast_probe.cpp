@@ -1,5 +1,6 @@
 #include "tests/app/contrast_probe.h"
 
+#include <qcustomplot.h>
 #include <QPainter>
 #include <QPainterPath>
 #include <QTransform>
@@ -16,6 +17,7 @@ class Engine : public QPaintEngine {
 public:
     explicit Engine(QImage& image) : QPaintEngine(AllFeatures), m_image(image) {}
     std::vector<DrawnText> found{};
+    std::vector<DrawnShape> shapes{};
 
     bool begin(QPaintDevice*) override { return m_painter.begin(&m_image); }
     bool end() override { return m_painter.end(); }
@@ -39,36 +41,44 @@ public:
 
     void drawPath(const QPainterPath& path) override
     {
+        note(path.boundingRect());
         inside([&] { m_painter.drawPath(path); });
     }
     void drawRects(const QRectF* rects, int count) override
     {
+        for (int i = 0; i < count; ++i) note(rects[i]);
         inside([&] { m_painter.drawRects(rects, count); });
     }
     void drawRects(const QRect* rects, int count) override
     {
+        for (int i = 0; i < count; ++i) note(rects[i]);
         inside([&] { m_painter.drawRects(rects, count); });
     }
     void drawLines(const QLineF* lines, int count) override
     {
+        for (int i = 0; i < count; ++i) note(QRectF(lines[i].p1(), lines[i].p2()).normalized(), false);
         inside([&] { m_painter.drawLines(lines, count); });
     }
     void drawLines(const QLine* lines, int count) override
     {
+        for (int i = 0; i < count; ++i) note(QRectF(lines[i].p1(), lines[i].p2()).normalized(), false);
         inside([&] { m_painter.drawLines(lines, count); });
     }
     void drawEllipse(const QRectF& area) override
     {
+        note(area);
         inside([&] { m_painter.drawEllipse(area); });
     }
     void drawEllipse(const QRect& area) override
     {
+        note(area);
         inside([&] { m_painter.drawEllipse(area); });
     }
     void drawPoints(const QPointF*, int) override {}
     void drawPoints(const QPoint*, int) override {}
     void drawPolygon(const QPointF* points, int count, PolygonDrawMode mode) override
     {
+        note(QPolygonF(QList<QPointF>(points, points + count)).boundingRect(), mode != PolylineMode);
         inside([&] {
             if (mode == PolylineMode)
                 m_painter.drawPolyline(points, count);
@@ -108,6 +118,17 @@ public:
     }
 
 private:
+    void note(const QRectF& area, bool closed = true)
+    {
+        const bool lined = m_painter.pen().style() != Qt::NoPen,
+                   filled = closed && m_painter.brush().style() != Qt::NoBrush;
+        QRect seen = m_painter.transform().mapRect(area).toAlignedRect().adjusted(-2, -2, 2, 2) & m_image.rect();
+        if (!systemClip().isEmpty()) seen = (QRegion(seen) & systemClip()).boundingRect();
+        if ((!lined && !filled) || seen.width() < 4 || seen.height() < 4) return;
+        const QColor ground = mostOf(seen);
+        shapes.push_back({lined ? over(m_painter.pen().color(), ground) : QColor(),
+                          filled ? over(m_painter.brush().color(), ground) : QColor(), ground, seen});
+    }
     // What the window shows of each widget: only within that.
     template <class Draw>
     void inside(Draw draw)
@@ -146,6 +167,7 @@ public:
     explicit Device(QSize size) : m_image(size, QImage::Format_RGB32), m_engine(std::make_unique<Engine>(m_image)) {}
     [[nodiscard]] QPaintEngine* paintEngine() const override { return m_engine.get(); }
     [[nodiscard]] std::vector<DrawnText> found() const { return m_engine->found; }
+    [[nodiscard]] std::vector<DrawnShape> shapes() const { return m_engine->shapes; }
 
 protected:
     [[nodiscard]] int metric(PaintDeviceMetric metric) const override
@@ -183,11 +205,31 @@ private:
 
 }  // namespace
 
+namespace {
+
+// A plot keeps pictures of its layers, in which no text is seen any more: it is drawn afresh.
+void drawOn(Device& device, QWidget& widget)
+{
+    auto* plot = qobject_cast<QCustomPlot*>(&widget);
+    if (!plot) return widget.render(&device);
+    QCPPainter painter(&device);
+    plot->toPainter(&painter, plot->width(), plot->height());
+}
+
+}  // namespace
+
 std::vector<DrawnText> drawnTexts(QWidget& widget)
 {
     Device device(widget.size());
-    widget.render(&device);
+    drawOn(device, widget);
     return device.found();
+}
+
+std::vector<DrawnShape> drawnShapes(QWidget& widget)
+{
+    Device device(widget.size());
+    drawOn(device, widget);
+    return device.shapes();
 }
 
 }  // namespace tests

@@ -19,7 +19,16 @@ struct DrawnText {
     QPointF at{};
 };
 
+// A shape as it was drawn, its line and its fill each on what lay under it; no colour where there was none.
+struct DrawnShape {
+    QColor line{}, fill{}, ground{};
+    QRect at{};
+};
+
 // Draws a widget as the screen would and notes every text on the way with the ground it is drawn on.
 [[nodiscard]] std::vector<DrawnText> drawnTexts(QWidget& widget);
+
+// And every shape on the way.
+[[nodiscard]] std::vector<DrawnShape> drawnShapes(QWidget& widget);
 
 }  // namespace tests

@@ -2,11 +2,14 @@
 // Source: WCAG 2.1, 1.4.3: 4.5 to 1.
 #include <gtest/gtest.h>
 
+#include <qcustomplot.h>
+#include <QAction>
 #include <QApplication>
 #include <QDialog>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QTest>
+#include <algorithm>
 #include <set>
 
 #include "app/shell/main_window.h"
@@ -39,7 +42,44 @@ protected:
                           << text.ground.name().toStdString();
         }
     }
-    void look(const char* where) { look(driver.window(), where); }
+    void look(const char* where)
+    {
+        look(driver.window(), where);
+        lookAtShapes(where);
+        for (auto* plot : driver.window().findChildren<QCustomPlot*>())
+            if (plot->isVisible()) look(*plot, "curves");
+    }
+    // What tells something by its form: its line or its fill stands out 3 to 1 from what it lies on. Rules that only
+    // part things, and the tints of a ground, need not: what is on them says it too.
+    void lookAtShapes(const char* where)
+    {
+        const app::Tokens& tokens = theme.tokens();
+        const auto isOne = [](const QColor& colour, std::initializer_list<QColor> of) {
+            return !colour.isValid() ||
+                   std::any_of(of.begin(), of.end(), [&](const QColor& one) { return one.rgb() == colour.rgb(); });
+        };
+        for (QWidget* widget : driver.window().findChildren<QWidget*>()) {
+            const QString kind = QString::fromLatin1(widget->metaObject()->className());
+            if (!widget->isVisible() ||
+                !(kind.startsWith(QLatin1String("app::")) || kind == QLatin1String("QCustomPlot")))
+                continue;
+            std::set<QString> said;
+            for (const tests::DrawnShape& shape : tests::drawnShapes(*widget)) {
+                const auto seen = [&](const QColor& colour) {
+                    return colour.isValid() && app::contrast(colour, shape.ground) >= 3.0;
+                };
+                const bool quiet =
+                    isOne(shape.line, {tokens.rule, tokens.paper, tokens.raised, tokens.goldTint, shape.ground}) &&
+                    isOne(shape.fill, {tokens.paper, tokens.raised, tokens.glass, tokens.goldTint});
+                const bool rule = shape.at.height() <= 6 && isOne(shape.fill, {tokens.rule});  // between rows
+                if (rule || seen(shape.line) || seen(shape.fill) || quiet) continue;
+                const QString is = QStringLiteral("%1: line %2, fill %3 on %4")
+                                       .arg(kind, shape.line.name(), shape.fill.name(), shape.ground.name());
+                if (!said.insert(is).second) continue;
+                ADD_FAILURE() << where << ": " << is.toStdString() << " at " << shape.at.x() << ", " << shape.at.y();
+            }
+        }
+    }
 
     app::Theme theme{*qApp};
     tests::WindowDriver driver{theme};
@@ -120,6 +160,11 @@ TEST_P(Contrast, Dialogs)
     ASSERT_NE(shelf, nullptr);
     look(*shelf, "shelf");
     driver.click("shelfClose");
+    driver.window().findChild<QAction*>(QStringLiteral("actionSettings"))->trigger();
+    look(*driver.window().findChild<QDialog*>(QStringLiteral("settingsDialog")), "settings");
+    driver.click("settingsCancel");
+    driver.window().findChild<QAction*>(QStringLiteral("actionIntake"))->trigger();
+    look(*driver.window().findChild<QDialog*>(QStringLiteral("intakeDialog")), "a file to take in");
 }
 
 INSTANTIATE_TEST_SUITE_P(Grounds, Contrast, testing::Values(app::Ground::Light, app::Ground::Dark),

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <QAbstractButton>
+#include <QAction>
 #include <QApplication>
 #include <QDialog>
 #include <QRegularExpression>
@@ -159,6 +160,13 @@ TEST_F(PseudoLanguage, IsSpokenInMatchAndOnTheJobCard)
     QTest::qWait(50);
     look(*driver->window().findChild<QDialog*>(QStringLiteral("shelfDialog")), "shelf");
     driver->click("shelfClose");
+    driver->window().findChild<QAction*>(QStringLiteral("actionSettings"))->trigger();
+    allow(QStringLiteral("English Deutsch Letter"));  // each language in itself
+    allow(driver->folder() + QStringLiteral("/sheets"));
+    look(*driver->window().findChild<QDialog*>(QStringLiteral("settingsDialog")), "settings");
+    driver->click("settingsCancel");
+    driver->window().findChild<QAction*>(QStringLiteral("actionIntake"))->trigger();
+    look(*driver->window().findChild<QDialog*>(QStringLiteral("intakeDialog")), "a file to take in");
 }
 
 }  // namespace

@@ -9,6 +9,7 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QTest>
+#include <QTextBrowser>
 #include <algorithm>
 
 #include "app/shell/main_window.h"
@@ -58,6 +59,8 @@ protected:
             EXPECT_GE(left.x(), 0) << where << ": " << widget->objectName().toStdString();
             EXPECT_LE(left.x() + widget->width(), wide) << where << ": " << widget->objectName().toStdString();
         }
+        for (const QTextBrowser* text : driver.window().findChildren<QTextBrowser*>())
+            EXPECT_LE(text->horizontalScrollBar()->maximum(), 1) << where << ": " << text->objectName().toStdString();
         for (const QScrollArea* area : driver.window().findChildren<QScrollArea*>()) {
             if (!area->isVisible() || !area->widget()) continue;
             EXPECT_LE(area->widget()->width(), area->viewport()->width())

@@ -28,6 +28,7 @@
 #include "core/slate/named_line.h"
 #include "tests/app/window_driver.h"
 #include "words/figures.h"
+#include "words/language.h"
 
 namespace {
 
@@ -245,6 +246,19 @@ TEST_F(Window, TheBaysInstrumentsAreASetting)
     const auto& next = driver.session().snapshot().next;
     ASSERT_TRUE(next);
     EXPECT_TRUE(next->by == core::Instrument::Eye || next->lacking);
+}
+
+TEST_F(Window, TheLanguageIsASetting)
+{
+    driver.window().findChild<QAction*>("actionSettings")->trigger();
+    auto* dialog = driver.window().findChild<QDialog*>("settingsDialog");
+    auto* language = dialog->findChild<QComboBox*>("settingLanguage");
+    EXPECT_EQ(language->currentText(), "as the desktop");
+    language->setCurrentText(QStringLiteral("Deutsch"));
+    QTest::mouseClick(dialog->findChild<QPushButton*>("settingsOk"), Qt::LeftButton);
+    EXPECT_EQ(driver.settings().value("shop/language"), "de");
+    const words::Speaker next(app::ShopSettings::read(driver.settings()).language);  // as main does at the next start
+    EXPECT_EQ(app::MainWindow::tr("&Edit"), "&Bearbeiten");
 }
 
 TEST_F(Window, MeasureItLeadsToTheOhmmeter)
