@@ -197,6 +197,7 @@ void MainWindow::open(Station* station)
     m_pages->setCurrentWidget(page);
     m_findings->setAside(m_open ? m_open->aside() : nullptr);
     m_strip->setVisible(planned);
+    if (!m_open || m_slate->isStanding()) m_slate->setStanding(!m_open);
     arrangeForWidth();
     if (m_notice->isVisible() && m_notice->text() == m_keysText) showKeys();  // help is of the screen that is there
     if (planned) present();

@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -15,6 +16,8 @@
 
 namespace app {
 namespace {
+
+constexpr const char* kSamples[] = {"68 uF 4 ohm", "3x4 ohm min 2"};
 
 // As high as the answer; a long one scrolls, so that it never pushes the window taller.
 class StepsScroll : public QScrollArea {
@@ -56,7 +59,10 @@ private:
 SlateBar::SlateBar(const Theme& theme, PracticeNow practice, QWidget* parent)
     : QFrame(parent),
       m_practice(std::move(practice)),
+      m_theme(theme),
+      m_heading(new QWidget(this)),
       m_line(new QLineEdit(this)),
+      m_samples(new QWidget(this)),
       m_headline(new PlainLabel(this)),
       m_steps(new PlainLabel(this)),
       m_scroll(new StepsScroll(m_steps, this))
@@ -74,16 +80,44 @@ SlateBar::SlateBar(const Theme& theme, PracticeNow practice, QWidget* parent)
         label->setTextInteractionFlags(Qt::TextSelectableByMouse);
         label->setWordWrap(true);
     }
+    auto* title = new PlainLabel(tr("Slate"), m_heading);
+    auto* about = new PlainLabel(tr("a quick sum, no plan needed"), m_heading);
+    about->setProperty("role", "quiet");
+    auto* heading = new QVBoxLayout(m_heading);
+    heading->setContentsMargins(0, 0, 0, 0);
+    heading->setSpacing(0);
+    heading->addWidget(title);
+    heading->addWidget(about);
+    auto* samples = new QHBoxLayout(m_samples);
+    samples->setContentsMargins(0, 0, 0, 0);
+    for (const char* text : kSamples) {
+        auto* sample = new QPushButton(QLatin1String(text), m_samples);
+        sample->setObjectName(QStringLiteral("slateSample%1").arg(samples->count()));
+        samples->addWidget(sample);
+        connect(sample, &QPushButton::clicked, this, [this, text] {
+            m_line->setText(QLatin1String(text));
+            m_line->setFocus();
+        });
+    }
+    auto* row = new QHBoxLayout;
+    row->setSpacing(16);
+    row->addWidget(m_heading);
+    row->addWidget(m_line, 1);
+    row->addWidget(m_samples);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
-    layout->addWidget(m_line);
+    layout->addLayout(row);
     layout->addWidget(m_headline);
     layout->addWidget(m_scroll);
     connect(m_line, &QLineEdit::textChanged, this, &SlateBar::answer);
-    connect(&theme, &Theme::changed, this, [this, &theme] { m_headline->setFont(theme.figure()); });
-    m_headline->setFont(theme.figure());
+    const auto dress = [this, &theme, title] {
+        m_headline->setFont(theme.figure());
+        title->setFont(theme.title());
+    };
+    connect(&theme, &Theme::changed, this, dress);
+    dress();
     answer({});
-    hide();
+    setStanding(false);
 }
 
 void SlateBar::open()
@@ -94,9 +128,29 @@ void SlateBar::open()
     m_line->selectAll();
 }
 
+void SlateBar::setStanding(bool standing)
+{
+    m_standing = standing;
+    setVisible(standing);
+    arrange();
+}
+
+// What stands beside the line gives way to it.
+void SlateBar::arrange()
+{
+    m_heading->setVisible(m_standing && width() >= m_theme.px(500));
+    m_samples->setVisible(m_standing && width() >= m_theme.px(800));
+}
+
+void SlateBar::resizeEvent(QResizeEvent* event)
+{
+    QFrame::resizeEvent(event);
+    arrange();
+}
+
 void SlateBar::close()
 {
-    hide();
+    m_standing ? m_line->clear() : hide();
     if (m_cameFrom) m_cameFrom->setFocus();
 }
 

@@ -1,17 +1,15 @@
 #include "app/shell/strip.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
-#include <QSignalBlocker>
 #include <algorithm>
 
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/elided_label.h"
-#include "app/widgets/quiet_combo.h"
+#include "app/widgets/seat_plan.h"
 #include "app/widgets/severity_mark.h"
 #include "core/edits/branch_edits.h"
 #include "words/figures.h"
@@ -24,8 +22,9 @@ Strip::Strip(const Theme& theme, QWidget* parent)
       m_theme(theme),
       m_title(new ElidedLabel(this)),
       m_subtitle(new ElidedLabel(this)),
-      m_ears(new QuietCombo(this)),
-      m_reach(new PlainLabel(tr("&Reach, with the ears of the"), this)),
+      m_ears(new SeatPlan(theme, this)),
+      m_reach(new PlainLabel(this)),
+      m_level(new PlainLabel(tr("loudest clean level"), this)),
       m_nextBand(new QPushButton(tr("›"), this))
 {
     m_title->setObjectName(QStringLiteral("planTitle"));
@@ -41,15 +40,19 @@ Strip::Strip(const Theme& theme, QWidget* parent)
     names->addWidget(m_subtitle);
     m_reach->setToolTip(tr("The loudest clean level of each band at these ears, before and after"));
     m_reach->setBuddy(m_ears);
+    m_reach->setAlignment(Qt::AlignBottom);
+    m_level->setAlignment(Qt::AlignTop);
+    m_level->setProperty("role", "quiet");
     auto* ears = new QVBoxLayout;
-    ears->setSpacing(2);
+    ears->setSpacing(0);
     ears->addWidget(m_reach);
-    ears->addWidget(m_ears);
+    ears->addWidget(m_level);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(18, 4, 12, 4);
     layout->setSpacing(10);
     layout->addLayout(names, 1);
     layout->addLayout(ears);
+    layout->addWidget(m_ears);
     for (const core::BandEdges& edges : core::kBands) {
         auto* reed = new BandReed(edges.band, theme, this);
         reed->setObjectName(QStringLiteral("band%1").arg(static_cast<int>(edges.band)));
@@ -71,7 +74,10 @@ Strip::Strip(const Theme& theme, QWidget* parent)
         connect(count, &QPushButton::clicked, this, &Strip::findingsAsked);
     }
     arrange();
-    connect(m_ears, &QComboBox::currentIndexChanged, this, [this] { emit listenerChosen(listener()); });
+    connect(m_ears, &SeatPlan::listenerChosen, this, [this](core::ListenerId listener) {
+        sayWhose();
+        emit listenerChosen(listener);
+    });
 }
 
 void Strip::arrange()
@@ -80,7 +86,7 @@ void Strip::arrange()
     for (size_t band = 0; band < m_reeds.size(); ++band) m_reeds[band]->setVisible(!one || band == m_shownBand);
     m_nextBand->setVisible(one);
     m_reach->setVisible(m_width == Width::Whole);
-    m_ears->setMaximumWidth(m_width == Width::Whole ? QWIDGETSIZE_MAX : m_theme.px(110));
+    m_level->setVisible(m_width == Width::Whole);
     m_subtitle->setVisible(!one);
     // Where there is no room for the word the shape says which.
     for (size_t i = 0; i < m_counts.size(); ++i)
@@ -95,18 +101,24 @@ void Strip::setWidth(Width width)
 
 void Strip::startAfresh()
 {
-    const QSignalBlocker quiet(m_ears);
-    m_ears->clear();
+    m_ears->startAfresh();
 }
 
 void Strip::chooseListener(core::ListenerId listener)
 {
-    m_ears->setCurrentIndex(std::max(0, m_ears->findData(listener.number)));
+    m_ears->choose(listener);
+}
+
+void Strip::sayWhose()
+{
+    const auto found = m_listeners.find(listener());
+    m_reach->setText(found == m_listeners.end() ? tr("&Reach")
+                                                : tr("&Reach, %1").arg(words::nameOf(found->second.seat)));
 }
 
 core::ListenerId Strip::listener() const
 {
-    return {m_ears->currentData().toInt()};
+    return m_ears->chosen();
 }
 
 void Strip::present(const Snapshot& snapshot)
@@ -118,13 +130,9 @@ void Strip::present(const Snapshot& snapshot)
     // Which of several ways this is.
     if (core::planWays(plan).size() > 1) job.prepend(QString::fromStdString(plan.stages.at(plan.job.goal).name));
     m_subtitle->setWhole(words::joinedKnown(job));
-    const int wanted = m_ears->currentData().toInt();
-    {
-        const QSignalBlocker quiet(m_ears);
-        m_ears->clear();
-        for (const auto& [id, listener] : plan.listeners) m_ears->addItem(words::nameOf(listener.seat), id.number);
-        m_ears->setCurrentIndex(std::max(0, m_ears->findData(wanted)));
-    }
+    m_ears->present(plan.listeners);
+    m_listeners = plan.listeners;
+    sayWhose();
     showBands(snapshot);
     for (const core::Severity severity : {core::Severity::Stop, core::Severity::Care, core::Severity::Note}) {
         const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),

@@ -6,13 +6,13 @@
 #include "app/session/snapshot.h"
 #include "app/widgets/band_reed.h"
 
-class QComboBox;
 class QLabel;
 class QPushButton;
 
 namespace app {
 
 class ElidedLabel;
+class SeatPlan;
 class Theme;
 
 // What never leaves the screen: whose ears, the four bands before and after, and the count of findings.
@@ -38,15 +38,18 @@ protected:
 private:
     void showBands(const Snapshot& snapshot);
     void arrange();
+    void sayWhose();
 
     const Theme& m_theme;
     ElidedLabel* m_title;
     ElidedLabel* m_subtitle;
-    QComboBox* m_ears;
+    SeatPlan* m_ears;
+    std::map<core::ListenerId, core::Listener> m_listeners{};
     std::array<BandReed*, core::kBandCount> m_reeds{};
     std::array<QPushButton*, 3> m_counts{};  // by severity
     std::array<int, 3> m_counted{};
     QLabel* m_reach;
+    QLabel* m_level;
     QPushButton* m_nextBand;
     size_t m_shownBand = 0;
     Width m_width = Width::Whole;

@@ -60,7 +60,7 @@ void MainWindow::arrangeForWidth()
     m_findings->setVisible(open && ((wide && !bay) || m_findingsWanted));
     m_findings->setFixedWidth(m_theme.px(kFindings));
     m_rail->setNarrow(narrow);
-    m_rail->setVisible(!bay);
+    m_rail->setVisible(open && !bay);  // its stations come with a plan
     m_strip->setWidth(narrow ? Strip::Width::OneBand : wide ? Strip::Width::Whole : Strip::Width::Bands);
     m_traces->setVisible(m_open && !bay);
     m_traces->setFolded(narrow || m_settings.value(foldKey(), m_open && m_open->sign().tracesFolded).toBool());

@@ -31,8 +31,7 @@ StartPage::StartPage(const Theme& theme, const core::UsualVehicles& vehicles, QW
         connect(&m_theme, &Theme::changed, label, [this, label] { label->setFont(m_theme.title()); });
         return label;
     };
-    auto* about =
-        new PlainLabel(tr("Pick it, and the first question comes. F4 answers a quick question without a plan."), this);
+    auto* about = new PlainLabel(tr("Pick it, and the first question comes. Nothing has to be filled in."), this);
     about->setProperty("role", "quiet");
     about->setWordWrap(true);
     m_search->setObjectName(QStringLiteral("sheetSearch"));

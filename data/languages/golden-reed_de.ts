@@ -7913,6 +7913,14 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>68 uF 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   pad 3 dB 4 ohm   ·   drop 60 A 5 m awg 4   ·   help</source>
         <translation>68 uF 4 ohm   ·   50 W 4 ohm   ·   4 ohm || 8 ohm   ·   pad 3 dB 4 ohm   ·   drop 60 A 5 m awg 4   ·   help</translation>
     </message>
+    <message>
+        <source>Slate</source>
+        <translation>Tafel</translation>
+    </message>
+    <message>
+        <source>a quick sum, no plan needed</source>
+        <translation>eine schnelle Rechnung, ohne Plan</translation>
+    </message>
 </context>
 <context>
     <name>app::SpacerPicker</name>
@@ -7955,10 +7963,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
 <context>
     <name>app::StartPage</name>
     <message>
-        <source>Pick it, and the first question comes. F4 answers a quick question without a plan.</source>
-        <translation>Wählen, und die erste Frage kommt. F4 beantwortet eine schnelle Frage ohne Plan.</translation>
-    </message>
-    <message>
         <source>Find a vehicle sheet by name or kind</source>
         <translation>Ein Fahrzeugblatt nach Name oder Art finden</translation>
     </message>
@@ -7998,13 +8002,13 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>No sheet with that name.</source>
         <translation>Kein Blatt mit diesem Namen.</translation>
     </message>
+    <message>
+        <source>Pick it, and the first question comes. Nothing has to be filled in.</source>
+        <translation>Wählen, und die erste Frage kommt. Nichts muss ausgefüllt werden.</translation>
+    </message>
 </context>
 <context>
     <name>app::Strip</name>
-    <message>
-        <source>&amp;Reach, with the ears of the</source>
-        <translation>&amp;Reichweite, Ohren:</translation>
-    </message>
     <message>
         <source>›</source>
         <translation>›</translation>
@@ -8024,6 +8028,18 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>loudest clean level</source>
+        <translation>lautester sauberer Pegel</translation>
+    </message>
+    <message>
+        <source>&amp;Reach</source>
+        <translation>&amp;Reichweite</translation>
+    </message>
+    <message>
+        <source>&amp;Reach, %1</source>
+        <translation>&amp;Reichweite, %1</translation>
     </message>
 </context>
 <context>

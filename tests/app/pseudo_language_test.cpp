@@ -65,7 +65,7 @@ protected:
                                             core::shippedShelfText(), core::shippedVehiclesText()})
             allow(QString::fromUtf8(file.data(), static_cast<qsizetype>(file.size())));
         // Units as they are typed, what the answering line was asked, and the letters of its formulas.
-        allow(QStringLiteral("ohm awg drop contacts return"));
+        allow(QStringLiteral("ohm awg drop contacts return min"));
     }
     ~PseudoLanguage() override
     {

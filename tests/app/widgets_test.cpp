@@ -25,6 +25,7 @@
 #include "app/widgets/candidate_model.h"
 #include "app/widgets/curve_line.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/seat_plan.h"
 #include "core/edits/place_edits.h"
 #include "core/io/atomic_file.h"
 #include "core/io/shop.h"
@@ -237,11 +238,26 @@ TEST_F(Widgets, AnotherPlanIsHeardByItsDriver)
 {
     tests::WindowDriver driver(theme);
     driver.openDemo();
-    auto* ears = driver.window().findChild<QComboBox*>("listenerChoice");
-    ears->setCurrentIndex(1);
+    auto* ears = driver.window().findChild<SeatPlan*>("listenerChoice");
+    ears->choose(driver.session().snapshot().plan.listeners.rbegin()->first);
     EXPECT_EQ(driver.text("traceTitle"), "At the rear seat, left");
     driver.newJob("saloon");
-    EXPECT_EQ(ears->currentText(), "driver's seat");
+    EXPECT_EQ(ears->accessibleDescription(), "driver's seat");
+}
+
+// At the foot of the start page, with a sum to try; in a plan it comes when it is asked for.
+TEST_F(Widgets, SlateStandsOnTheStartPage)
+{
+    tests::WindowDriver driver(theme);
+    driver.window().resize(1280, 800);
+    QTest::qWait(20);
+    ASSERT_TRUE(driver.has("slateSample0"));
+    driver.click("slateSample0");
+    EXPECT_TRUE(driver.text("slateAnswer").startsWith("585")) << driver.text("slateAnswer").toStdString();
+    driver.key(Qt::Key_Escape);
+    EXPECT_TRUE(driver.window().findChild<QWidget*>("slateBar")->isVisible());
+    driver.newJob("saloon");
+    EXPECT_FALSE(driver.window().findChild<QWidget*>("slateBar")->isVisible());
 }
 
 TEST_F(Widgets, TheStartPageOffersRecentPlansAndCountsTheSheets)

@@ -21,6 +21,7 @@
 #include "app/shell/main_window.h"
 #include "app/stations/job_card_view.h"
 #include "app/theme/theme.h"
+#include "app/widgets/seat_plan.h"
 #include "app/widgets/vehicle_drawing.h"
 #include "core/fitout/resolve.h"
 #include "core/io/atomic_file.h"
@@ -299,8 +300,7 @@ TEST_F(Window, TheListenerIsChosenByKey)
 {
     driver.openDemo();
     const QVector<double> front = driver.trace(1);
-    auto* ears = driver.window().findChild<QComboBox*>("listenerChoice");
-    ears->setFocus();
+    driver.window().findChild<app::SeatPlan*>("listenerChoice")->setFocus();
     driver.key(Qt::Key_Down);
     EXPECT_EQ(driver.text("traceTitle"), "At the rear seat, left");
     EXPECT_GT(driver.trace(1).at(300), front.at(300));  // nearer to the rear speakers
