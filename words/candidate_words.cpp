@@ -208,6 +208,8 @@ QString reasonOf(const Verdict& stop, UnitSystem units)
     if (stop.rule == RuleId::TravelWithProgramme) return Words::tr("music moves it %1").arg(length);
     if (stop.rule == RuleId::SubwooferTravel) return Words::tr("a sine moves it %1").arg(length);
     if (stop.rule == RuleId::TweeterUnprotected) return Words::tr("nothing keeps the lows from it");
+    if (stop.rule == RuleId::SplitNearResonance)
+        return Words::tr("plays from %1, too near its resonance").arg(frequency(figure));
     return QString::fromLatin1(code(stop.rule).data());  // whole literals end with a nought
 }
 

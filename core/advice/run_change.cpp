@@ -17,6 +17,14 @@ std::optional<RestoringCapacitor> restoringCapacitor(double corner_hz, double no
                               nearest(PreferredSeries::E24)};
 }
 
+std::optional<double> protectingCapacitor_f(double corner_hz, double nominal_ohm, PreferredSeries series)
+{
+    const auto exact = seriesCapacitance_f(corner_hz, nominal_ohm);
+    if (!exact) return std::nullopt;
+    const double nearest = nearestPreferred(exact->value, series)->value;
+    return nearest <= exact->value ? nearest : preferredBelow(nearest, series)->value;
+}
+
 namespace {
 
 // The nominal load that a driver's pair is, however its coils are joined.

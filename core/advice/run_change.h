@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/model/evaluation.h"
+#include "core/physics/preferred_values.h"
 
 namespace core {
 
@@ -16,6 +17,9 @@ struct RestoringCapacitor {
 
 // Nothing where the corner or the load is no positive number. Source of the series: IEC 60063:2015
 [[nodiscard]] std::optional<RestoringCapacitor> restoringCapacitor(double corner_hz, double nominal_ohm);
+
+// The largest value of a series whose corner into this impedance is no lower than asked; nothing where there is none.
+[[nodiscard]] std::optional<double> protectingCapacitor_f(double corner_hz, double nominal_ohm, PreferredSeries series);
 
 // One run as it was and as it will be.
 struct RunChange {

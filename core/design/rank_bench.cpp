@@ -16,6 +16,7 @@
 #include "core/fitout/wiring_graph.h"
 #include "core/limits/fit_limits.h"
 #include "core/limits/sound_limits.h"
+#include "core/limits/split_limits.h"
 #include "core/physics/network_sweep.h"
 #include "core/survey/held_back.h"
 
@@ -191,6 +192,7 @@ private:
         }
         take(Criterion::Travel, travelLimit(travel, practice));
         take(Criterion::Load, protectionLimit(run, hz, practice));
+        if (!travel.stood) take(Criterion::Travel, splitNearLimit(run, hz, practice));
     }
 
     // The bands in which a place with this work must not lose.

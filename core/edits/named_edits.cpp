@@ -103,7 +103,9 @@ Edit bypass(const Plan& plan, const Port& element)
     return difference(EditName::BypassCapacitor, plan, after);
 }
 
-Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
+namespace {
+
+Edit withHighPass(const Plan& plan, const Port& channel, const std::optional<Filter>& filter)
 {
     Plan after = plan;
     const StageId goal = plannedGoal(after);
@@ -113,9 +115,24 @@ Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
         const Port port{channel.device, element};
         Setting setting = itemAt(after, &Plan::settings, goal, port).value_or(Setting{});
         setting.highPass = filter;
-        after.settings[{goal, port}] = setting;
+        if (setting == Setting{})
+            dropAt(after, &Plan::settings, goal, port);
+        else
+            putAt(after, &Plan::settings, goal, port, setting);
     }
     return difference(EditName::SetHighPass, plan, after);
+}
+
+}  // namespace
+
+Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
+{
+    return withHighPass(plan, channel, filter);
+}
+
+Edit dropHighPass(const Plan& plan, const Port& channel)
+{
+    return withHighPass(plan, channel, std::nullopt);
 }
 
 Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings)

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <optional>
+
 #include "core/model/edit.h"
 
 namespace core {
@@ -18,7 +20,9 @@ namespace core {
 // A link across an element's two ends: it stays where it is and carries nothing.
 [[nodiscard]] Edit bypass(const Plan& plan, const Port& element);
 
+// Of the channel and of its twin on the other side.
 [[nodiscard]] Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter);
+[[nodiscard]] Edit dropHighPass(const Plan& plan, const Port& channel);
 
 // Delays, levels and polarity of several channels at once.
 [[nodiscard]] Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings);

@@ -34,19 +34,6 @@ void takeMeasured(Eigen::ArrayXcd& pressure, const Curve& curve, const RunResult
         if (f(i) >= curve.frequency_hz.front() && f(i) <= curve.frequency_hz.back()) pressure(i) = heard(i);
 }
 
-Ears<Eigen::ArrayXcd> runAt(const StageResult& stage, size_t run, ListenerId listener)
-{
-    const RunResult& result = stage.runs[run];
-    const Ears<Eigen::ArrayXcd>& ways = *stage.ways[run].ears.at(listener);
-    Ears<Eigen::ArrayXcd> pressure{result.pressure_pa_v * ways[0], result.pressure_pa_v * ways[1]};
-    if (const Curve* curve = inPlaceCurve(stage, result.run.id.coil, listener)) {
-        const Ears<Vec3> ears = earsOf(stage.used.listeners.at(listener));
-        for (size_t ear = 0; ear < ears.size(); ++ear)
-            takeMeasured(pressure[ear], *curve, result, distance(stage.ways[run].source.at_m, ears[ear]));
-    }
-    return pressure;
-}
-
 // The limit that rules over the largest share of ln f; the grid is even in ln f, so its points count.
 Limit rulingLimit(const CleanVoltage& clean, const Eigen::ArrayXd& frequency_hz, const BandEdges& edges)
 {
@@ -168,6 +155,19 @@ std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener,
 Eigen::ArrayXd loudest_db(const StageResult& stage, ListenerId listener)
 {
     return stage.hearing.at(listener).level_db + 20.0 * stage.clean.most_v.log10();
+}
+
+Ears<Eigen::ArrayXcd> runAt(const StageResult& stage, size_t run, ListenerId listener)
+{
+    const RunResult& result = stage.runs[run];
+    const Ears<Eigen::ArrayXcd>& ways = *stage.ways[run].ears.at(listener);
+    Ears<Eigen::ArrayXcd> pressure{result.pressure_pa_v * ways[0], result.pressure_pa_v * ways[1]};
+    if (const Curve* curve = inPlaceCurve(stage, result.run.id.coil, listener)) {
+        const Ears<Vec3> ears = earsOf(stage.used.listeners.at(listener));
+        for (size_t ear = 0; ear < ears.size(); ++ear)
+            takeMeasured(pressure[ear], *curve, result, distance(stage.ways[run].source.at_m, ears[ear]));
+    }
+    return pressure;
 }
 
 Ears<Eigen::ArrayXcd> channelAt(const StageResult& stage, const Port& channel, ListenerId listener)

@@ -16,6 +16,9 @@ void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTab
 [[nodiscard]] std::optional<HearingResult> hear(const StageResult& stage, ListenerId listener, const Practice& practice,
                                                 const GridTables& tables);
 
+// One run alone: pressure at each ear per source volt; a curve measured at this head goes first, as far as it reaches.
+// requires that the listener is among the run's ways
+[[nodiscard]] Ears<Eigen::ArrayXcd> runAt(const StageResult& stage, size_t run, ListenerId listener);
 // One channel alone: pressure at each ear per source volt, all its ways added.
 [[nodiscard]] Ears<Eigen::ArrayXcd> channelAt(const StageResult& stage, const Port& channel, ListenerId listener);
 // Its level, mean over the two ears.

@@ -11,6 +11,7 @@
 #include "core/evaluate/grid_tables.h"
 #include "core/judgement/travel_rules.h"
 #include "core/limits/sound_limits.h"
+#include "core/limits/split_limits.h"
 #include "core/physics/preferred_values.h"
 
 namespace core {
@@ -102,10 +103,10 @@ std::vector<Finding> judgeCapacitorOnFilteredOutput(const Judging& judging)
         const Port& coil = run->run.id.coil;
         const CircuitResult* circuit = findCircuit(judging.goal, run->run.id.channel);
         if (!circuit->filteredLow || run->run.seriesCapacitors.empty() || !run->idealCorner_hz) continue;
-        const auto setting = judging.goal.used.settings.find(circuit->channel);
-        const bool set = setting != judging.goal.used.settings.end() && setting->second.highPass;
-        const double filter_hz =
-            set ? setting->second.highPass->frequency_hz : circuit->output.at(Quantity::HighPass_hz).value;
+        const double filter_hz = channelHighPass(judging.goal, circuit->channel)->value;
+        // Nearer to each other they are said to be stacked.
+        if (!judging.stood(*run) && stackedLimit(filter_hz, *run->idealCorner_hz, run->worst, judging.practice))
+            continue;
         const Port& capacitor = run->run.seriesCapacitors.front();
         Finding finding{.rule = RuleId::CapacitorOnFilteredOutput, .severity = Severity::Note, .stage = judging.goalId};
         finding.where = judging.alike(coil.device);

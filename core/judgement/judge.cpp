@@ -13,6 +13,7 @@
 #include "core/judgement/measure_next.h"
 #include "core/judgement/polarity_rules.h"
 #include "core/judgement/protection_rules.h"
+#include "core/judgement/split_rules.h"
 #include "core/judgement/supply_rules.h"
 #include "core/judgement/travel_rules.h"
 #include "core/judgement/wire_and_count_rules.h"
@@ -76,6 +77,7 @@ int triedAt(MendName name)
         case MendName::SetGain:
             return 5;
         case MendName::SetHighPass:
+        case MendName::DropHighPass:
             return 6;
         case MendName::ChooseDriver:
             return 7;
@@ -102,16 +104,27 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
         goal, spreadAt(evaluation, kFound), spreadAt(evaluation, goal),    evaluation.tables.get()};
     std::vector<Finding> findings;
     for (const auto& rule : {
-             judgeLoadUnderMinimum, judgeLowerLoadOnFactory, judgeLessLevel,          judgeCoilOverRating,
-             judgeClipsEarly,       judgeLevelMismatch,      judgeKeptCapacitor,      judgeCapacitorOnFilteredOutput,
-             judgeDepthAndSpacer,   judgeWindowTravel,       judgeCutoutAndRing,      judgeHoleUnknown,
-             judgeDomeTakenForHole, judgeScrewHoles,         judgeFrontClearance,     judgeUnderPanel,
-             judgeCoverSwallows,    judgeHeavyOnAdhesive,    judgeSealMissing,        judgePinchedCable,
-             judgeWireSlack,        judgePlasticAnchors,     judgeCountsOpen,         judgeScrewReaches,
-             judgeNeedlessCut,      judgeFixingOverload,     judgeCoilsFight,         judgeCoilOpen,
-             judgeDriverUnfed,      judgeTweeterUnprotected, judgeHighPassLost,       judgeTravelWithProgramme,
-             judgeSubwooferTravel,  judgeTurnedPairs,        judgeScrewOutsideFlange, judgeFuseAndCable,
-             judgeCutAgainstWish,
+             judgeLoadUnderMinimum,   judgeLowerLoadOnFactory,
+             judgeLessLevel,          judgeCoilOverRating,
+             judgeClipsEarly,         judgeLevelMismatch,
+             judgeKeptCapacitor,      judgeCapacitorOnFilteredOutput,
+             judgeDepthAndSpacer,     judgeWindowTravel,
+             judgeCutoutAndRing,      judgeHoleUnknown,
+             judgeDomeTakenForHole,   judgeScrewHoles,
+             judgeFrontClearance,     judgeUnderPanel,
+             judgeCoverSwallows,      judgeHeavyOnAdhesive,
+             judgeSealMissing,        judgePinchedCable,
+             judgeWireSlack,          judgePlasticAnchors,
+             judgeCountsOpen,         judgeScrewReaches,
+             judgeNeedlessCut,        judgeFixingOverload,
+             judgeCoilsFight,         judgeCoilOpen,
+             judgeDriverUnfed,        judgeTweeterUnprotected,
+             judgeHighPassLost,       judgeTravelWithProgramme,
+             judgeSubwooferTravel,    judgeTurnedPairs,
+             judgeScrewOutsideFlange, judgeFuseAndCable,
+             judgeCutAgainstWish,     judgeSplitNearResonance,
+             judgeHandOver,           judgeStackedHighPasses,
+             judgePartOverRating,     judgeNetworkOnFilteredLine,
          }) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {

@@ -8,7 +8,6 @@
 #include "core/evaluate/grid_tables.h"
 #include "core/limits/sound_limits.h"
 #include "core/physics/preferred_values.h"
-#include "core/physics/series_capacitor.h"
 
 namespace core {
 namespace {
@@ -17,15 +16,6 @@ namespace {
 bool hasHighPass(const StageResult& stage, const RunResult& run)
 {
     return !run.run.seriesCapacitors.empty() || findCircuit(stage, run.run.id.channel)->filteredLow;
-}
-
-// The largest value of the series whose corner into this impedance is no lower than asked.
-std::optional<double> protectingCapacitor_f(double corner_hz, double nominal_ohm)
-{
-    const auto exact = seriesCapacitance_f(corner_hz, nominal_ohm);
-    if (!exact) return std::nullopt;
-    const double nearest = nearestPreferred(exact->value, PreferredSeries::E6)->value;
-    return nearest <= exact->value ? nearest : preferredBelow(nearest, PreferredSeries::E6)->value;
 }
 
 }  // namespace
@@ -56,7 +46,7 @@ std::vector<Finding> judgeTweeterUnprotected(const Judging& judging)
              {},
              {}}};
         const double corner_hz = judging.practice[PracticeKey::TweeterSplit_ratio] * run->driver.fs_hz;
-        if (const auto value_f = protectingCapacitor_f(corner_hz, run->driver.nominal_ohm))
+        if (const auto value_f = protectingCapacitor_f(corner_hz, run->driver.nominal_ohm, PreferredSeries::E6))
             finding.mends.push_back(
                 {MendName::AddCapacitor, *value_f, addCapacitor(judging.plan, coil.device, *value_f)});
         finding.mends.push_back(chooseDriverMend(coil.device));

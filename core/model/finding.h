@@ -88,7 +88,8 @@ enum class MendName {
     FitFuse,
     ThickerCable,
     LeaveUncut,
-    AllowCutting
+    AllowCutting,
+    DropHighPass
 };
 
 struct Mend {

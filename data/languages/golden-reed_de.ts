@@ -5177,6 +5177,110 @@
         <source>right %1</source>
         <translation>%1, rechts</translation>
     </message>
+    <message>
+        <source>plays from %1, too near its resonance</source>
+        <translation>spielt ab %1, zu nah an seiner Resonanz</translation>
+    </message>
+    <message>
+        <source>high-pass off, %1</source>
+        <translation>Hochpass aus, %1</translation>
+    </message>
+    <message>
+        <source>The tweeter is asked to play too low</source>
+        <translation>Der Hochtöner soll zu tief spielen</translation>
+    </message>
+    <message>
+        <source>From %1, it resonates at %2; wanted %3.</source>
+        <translation>Ab %1, er resoniert bei %2; gewünscht %3.</translation>
+    </message>
+    <message>
+        <source>Near its resonance a dome moves most and its filter holds least: it distorts, then tears. Cross higher or more steeply.</source>
+        <translation>Nahe ihrer Resonanz bewegt sich eine Kalotte am meisten und ihr Filter hält am wenigsten: sie verzerrt, dann reißt sie. Höher oder steiler trennen.</translation>
+    </message>
+    <message>
+        <source>The woofer plays on where it beams</source>
+        <translation>Der Tieftöner spielt weiter, wo er bündelt</translation>
+    </message>
+    <message>
+        <source>Handed over at %1; from %2 it is 6 dB down at 45°.</source>
+        <translation>Übergabe bei %1; ab %2 ist er unter 45° 6 dB leiser.</translation>
+    </message>
+    <message>
+        <source>Off its axis the voice is dull between the two. Cross lower, or a smaller cone.</source>
+        <translation>Neben der Achse ist die Stimme dazwischen dumpf. Tiefer trennen oder eine kleinere Membran.</translation>
+    </message>
+    <message>
+        <source>A hole where the two take over</source>
+        <translation>Ein Loch bei der Übergabe</translation>
+    </message>
+    <message>
+        <source>%1 deep at %2, noted from %3; handed over at %4.</source>
+        <translation>%1 tief bei %2, gemeldet ab %3; Übergabe bei %4.</translation>
+    </message>
+    <message>
+        <source>Woofer and tweeter push against each other at this seat. Turn the tweeter over, or move it.</source>
+        <translation>Tief- und Hochtöner arbeiten an diesem Sitz gegeneinander. Den Hochtöner umpolen oder versetzen.</translation>
+    </message>
+    <message>
+        <source>Two filters take the same lows</source>
+        <translation>Zwei Filter nehmen dieselben Tiefen</translation>
+    </message>
+    <message>
+        <source>The channel from %1, the part before the speaker from %2: %3 apart.</source>
+        <translation>Der Kanal ab %1, das Teil vor dem Lautsprecher ab %2: %3 auseinander.</translation>
+    </message>
+    <message>
+        <source>Each was meant to be the only one: together they cut more steeply and turn the phase. Leave one.</source>
+        <translation>Jeder sollte der einzige sein: zusammen trennen sie steiler und drehen die Phase. Einen lassen.</translation>
+    </message>
+    <message>
+        <source>The capacitor gets more than it bears</source>
+        <translation>Der Kondensator bekommt mehr, als er verträgt</translation>
+    </message>
+    <message>
+        <source>The capacitor has little to spare</source>
+        <translation>Der Kondensator hat wenig Reserve</translation>
+    </message>
+    <message>
+        <source>Up to %1 at %2, it bears %3.</source>
+        <translation>Bis %1 bei %2, er verträgt %3.</translation>
+    </message>
+    <message>
+        <source>It wants one of %1, it bears %2.</source>
+        <translation>Gebraucht wird einer für %1, er verträgt %2.</translation>
+    </message>
+    <message>
+        <source>With the source at its limit. A capacitor that breaks down is a short: the tweeter gets it all.</source>
+        <translation>Mit der Quelle an ihrer Grenze. Ein durchgeschlagener Kondensator ist ein Kurzschluss: der Hochtöner bekommt alles.</translation>
+    </message>
+    <message>
+        <source>A network on a line that lacks its lows</source>
+        <translation>Eine Weiche an einer Leitung, der die Tiefen fehlen</translation>
+    </message>
+    <message>
+        <source>Its channel begins at %1; a network wants all from %2 on.</source>
+        <translation>Ihr Kanal beginnt bei %1; eine Weiche will alles ab %2.</translation>
+    </message>
+    <message>
+        <source>What the channel has taken no network gives back. Feed it from a full-range pair.</source>
+        <translation>Was der Kanal genommen hat, gibt keine Weiche zurück. Aus einem Paar mit vollem Band speisen.</translation>
+    </message>
+    <message>
+        <source>hand-over</source>
+        <translation>Übergabe</translation>
+    </message>
+    <message>
+        <source>hole at the hand-over</source>
+        <translation>Loch bei der Übergabe</translation>
+    </message>
+    <message>
+        <source>filters apart</source>
+        <translation>Filter auseinander</translation>
+    </message>
+    <message>
+        <source>volts at the part</source>
+        <translation>Spannung am Teil</translation>
+    </message>
 </context>
 <context>
     <name>app</name>

@@ -93,7 +93,7 @@ TEST_F(Words, EveryFindingSaysItsNumbersAndItsReasonInOneLineEach)
     }
     for (const core::RuleId rule :
          {core::RuleId::LoadUnderMinimum, core::RuleId::LowerLoadOnFactory, core::RuleId::LessLevel,
-          core::RuleId::CoilOverRating, core::RuleId::KeptCapacitor, core::RuleId::CapacitorOnFilteredOutput})
+          core::RuleId::CoilOverRating, core::RuleId::KeptCapacitor, core::RuleId::StackedHighPasses})
         EXPECT_TRUE(seen.contains(rule)) << core::code(rule);
 }
 

@@ -223,7 +223,7 @@ TEST(Mends, TheTroublePlanFiresWhatTheDemoCannot)
     for (const Plan& plan : {tests::withShelfDriver(tests::demoPlan(), "wb-alder-4"), tests::troublePlan()})
         for (const Finding& finding : judge(plan, tests::evaluated(plan))) fired.insert(finding.rule);
     for (const RuleId rule : {RuleId::LoadUnderMinimum, RuleId::LowerLoadOnFactory, RuleId::LessLevel,
-                              RuleId::CoilOverRating, RuleId::KeptCapacitor, RuleId::CapacitorOnFilteredOutput})
+                              RuleId::CoilOverRating, RuleId::KeptCapacitor, RuleId::StackedHighPasses})
         EXPECT_TRUE(fired.contains(rule)) << code(rule);
 }
 

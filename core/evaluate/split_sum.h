@@ -1,0 +1,44 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/model/evaluation.h"
+#include "core/practice/practice.h"
+
+namespace core {
+
+// Two drivers of one side of which the one takes over from the other: runs of a stage, by their number.
+struct SplitPair {
+    size_t low = 0, high = 0;
+    bool operator==(const SplitPair&) const = default;
+};
+
+// Each driver and the larger one that it takes over from: of its own device (a coaxial), else of its channel, else the
+// nearest one of its side. Nothing for a driver that has no larger one within reach.
+[[nodiscard]] std::vector<SplitPair> splitPairs(const StageResult& stage, const Practice& practice);
+
+// How both sound together, one way round.
+struct SplitTogether {
+    Eigen::ArrayXd level_db{};              // third-octaves, mean of both ears, per source volt
+    double hole_db = 0.0, holeAt_hz = 0.0;  // deepest under the line from the octave below to the octave above, >= 0
+    double even_db = 0.0;                   // furthest from that line either way
+};
+
+// The hand-over as one listener hears it.
+struct SplitSum {
+    Eigen::ArrayXd low_db{}, high_db{};  // each alone, the same way
+    std::optional<double> at_hz{};       // where the higher takes over: both equally loud
+    int crossings = 0;                   // places where they are equally loud and not far under the loudest
+    double sideBySide_octave = 0.0;      // how long they play within a few dB of each other about it
+    double phase_deg = 0.0;              // the higher against the lower one there, at the ear that hears it better
+    SplitTogether wired{}, turned{};     // as it is wired, and with the higher one turned over
+    [[nodiscard]] bool clear() const { return at_hz && crossings == 1 && sideBySide_octave < 1.0; }
+};
+
+// Nothing where the listener is not there or one of them is silent.      requires runs of the stage
+[[nodiscard]] std::optional<SplitSum> splitSum(const StageResult& stage, const SplitPair& pair, ListenerId listener);
+// The same of any two legs: pressure at each ear per source volt, over frequencyGrid_hz().
+[[nodiscard]] SplitSum splitSumOf(const Ears<Eigen::ArrayXcd>& low_pa_v, const Ears<Eigen::ArrayXcd>& high_pa_v);
+
+}  // namespace core

@@ -1,0 +1,213 @@
+#include "core/judgement/split_rules.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/advice/run_change.h"
+#include "core/base/grid.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/network_edits.h"
+#include "core/evaluate/grid_tables.h"
+#include "core/evaluate/split_sum.h"
+#include "core/limits/sound_limits.h"
+#include "core/limits/split_limits.h"
+
+namespace core {
+namespace {
+
+Finding findingOf(const Judging& judging, const Verdict& verdict, const Subject& what, DeviceId device)
+{
+    Finding finding{.rule = verdict.rule, .severity = verdict.severity, .stage = judging.goalId};
+    finding.where = judging.alike(device);
+    finding.evidence = {{{what, verdict.what}, judging.goalId, verdict.figure, verdict.limit, verdict.key}};
+    return finding;
+}
+
+void addEvidence(Finding& finding, const Judging& judging, const Subject& what, Quantity quantity, Computed figure)
+{
+    finding.evidence.push_back({{what, quantity}, judging.goalId, std::move(figure), {}, {}});
+}
+
+std::optional<Filter> setHighPassOf(const Judging& judging, const Port& channel)
+{
+    const auto setting = judging.goal.used.settings.find(channel);
+    return setting == judging.goal.used.settings.end() ? std::nullopt : setting->second.highPass;
+}
+
+// The largest value of the series behind which this very driver begins no lower than asked.
+std::optional<double> higherCapacitor_f(const RunResult& run, double corner_hz, const Eigen::ArrayXd& hz)
+{
+    constexpr int kTried = 12;  // an octave down from half the corner
+    auto value_f = protectingCapacitor_f(0.5 * corner_hz, run.driver.nominal_ohm, PreferredSeries::E12);
+    const Eigen::ArrayXcd s = laplace(hz), load_ohm = impedance_ohm(run.driver, hz);
+    for (int i = 0; value_f && i < kTried; ++i) {
+        const auto begins = highPassCorner_hz((load_ohm / (load_ohm + (s * *value_f).inverse())).abs(), hz);
+        if (begins && !under(*begins, corner_hz)) return value_f;
+        value_f = preferredBelow(*value_f, PreferredSeries::E12)->value;
+    }
+    return std::nullopt;
+}
+
+// The channel without its high-pass.
+Mend withoutHighPass(const Judging& judging, const Port& channel)
+{
+    return {MendName::DropHighPass, setHighPassOf(judging, channel)->frequency_hz,
+            dropHighPass(judging.plan, channel)};
+}
+
+bool stoodAsItIs(const Judging& judging, const SplitPair& pair)
+{
+    return judging.stood(judging.goal.runs[pair.low]) && judging.stood(judging.goal.runs[pair.high]);
+}
+
+void judgeBeaming(std::vector<Finding>& findings, const Judging& judging, const SplitPair& pair, const SplitSum& sum)
+{
+    const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
+    const auto verdict = beamingLimit(*sum.at_hz, low);
+    if (!verdict) return;
+    Finding finding = findingOf(judging, *verdict, high.run.id, low.run.id.coil.device);
+    finding.mends.push_back(chooseDriverMend(low.run.id.coil.device));
+    soften(finding, {.worst = verdict->figure.worst});
+    findings.push_back(std::move(finding));
+}
+
+void judgeHole(std::vector<Finding>& findings, const Judging& judging, const SplitPair& pair, const SplitSum& sum)
+{
+    const double limit_db = judging.practice[PracticeKey::SplitHoleCare_db];
+    if (!over(sum.wired.hole_db, limit_db)) return;
+    const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
+    const Origin worst = std::max(low.worst, high.worst);
+    Finding finding = findingOf(judging,
+                                {RuleId::HoleAtSplit,
+                                 Severity::Care,
+                                 Quantity::SplitHole_db,
+                                 {sum.wired.hole_db, worst, {}},
+                                 limit_db,
+                                 PracticeKey::SplitHoleCare_db},
+                                high.run.id, high.run.id.coil.device);
+    addEvidence(finding, judging, high.run.id, Quantity::AtFrequency_hz, {sum.wired.holeAt_hz, worst, {}});
+    addEvidence(finding, judging, high.run.id, Quantity::SplitAt_hz, {*sum.at_hz, worst, {}});
+    if (!over(sum.turned.hole_db, limit_db) && low.run.id.coil.device != high.run.id.coil.device)
+        finding.mends.push_back(
+            {MendName::TurnOver, sum.turned.hole_db, planTurnOver(judging.plan, high.run.id.coil.device)});
+    soften(finding, {.worst = worst});
+    findings.push_back(std::move(finding));
+}
+
+}  // namespace
+
+std::vector<Finding> judgeSplitNearResonance(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const RunResult* run : judging.leadingRuns()) {
+        if (run->sameCone || judging.stood(*run)) continue;
+        const auto verdict = splitNearLimit(*run, judging.tables->frequency_hz, judging.practice);
+        if (!verdict) continue;
+        const Port& coil = run->run.id.coil;
+        Finding finding = findingOf(judging, *verdict, run->run.id, coil.device);
+        addEvidence(finding, judging, coil, Quantity::Fs_hz,
+                    {run->driver.fs_hz, run->coil.at(Quantity::Fs_hz).basis.origin, {}});
+        const int order = highPassOrder(*run, judging.tables->frequency_hz);
+        if (run->run.seriesCapacitors.size() == 1 && order < 2) {
+            if (const auto value_f = higherCapacitor_f(*run, *verdict->limit, judging.tables->frequency_hz))
+                finding.mends.push_back({MendName::ReplaceCapacitor, *value_f,
+                                         replaceCapacitor(judging.plan, run->run.seriesCapacitors.front(), *value_f)});
+        } else if (const auto filter = setHighPassOf(judging, run->run.id.channel)) {
+            const Filter higher{std::ceil(*verdict->limit / 100.0) * 100.0, std::max(filter->order, 2)};
+            finding.mends.push_back(
+                {MendName::SetHighPass, higher.frequency_hz, setHighPass(judging.plan, run->run.id.channel, higher)});
+        }
+        finding.mends.push_back(chooseDriverMend(coil.device));
+        soften(finding, {.worst = verdict->figure.worst});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeHandOver(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    if (judging.goal.used.listeners.empty()) return findings;
+    const ListenerId listener = judging.goal.used.listeners.begin()->first;
+    for (const SplitPair& pair : splitPairs(judging.goal, judging.practice)) {
+        if (repeatsLeader(judging.goal, judging.goal.runs[pair.high].run.id.coil.device) || stoodAsItIs(judging, pair))
+            continue;
+        const auto sum = splitSum(judging.goal, pair, listener);
+        if (!sum || !sum->at_hz) continue;
+        judgeBeaming(findings, judging, pair, *sum);
+        judgeHole(findings, judging, pair, *sum);
+    }
+    return findings;
+}
+
+std::vector<Finding> judgeStackedHighPasses(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const RunResult* run : judging.leadingRuns()) {
+        const auto filter = channelHighPass(judging.goal, run->run.id.channel);
+        if (!filter || !run->idealCorner_hz || run->sameCone || judging.stood(*run)) continue;
+        const auto verdict = stackedLimit(filter->value, *run->idealCorner_hz, run->worst, judging.practice);
+        if (!verdict) continue;
+        Finding finding = findingOf(judging, *verdict, run->run.id, run->run.id.coil.device);
+        addEvidence(finding, judging, run->run.id.channel, Quantity::HighPass_hz,
+                    {filter->value, filter->basis.origin, {}});
+        addEvidence(finding, judging, run->run.id, Quantity::Corner_hz, {*run->idealCorner_hz, run->worst, {}});
+        if (setHighPassOf(judging, run->run.id.channel))
+            finding.mends.push_back(withoutHighPass(judging, run->run.id.channel));
+        if (!isTweeter(*run, judging.practice) && !run->run.seriesCapacitors.empty())
+            finding.mends.push_back({MendName::BypassCapacitor, *run->seriesCapacitance_f,
+                                     bypass(judging.plan, run->run.seriesCapacitors.front())});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+std::vector<Finding> judgePartOverRating(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const CircuitResult& circuit : judging.goal.circuits)
+        for (const PartBurden& burden : circuit.burdens) {
+            if (repeatsLeader(judging.goal, burden.element.device)) continue;
+            const Part& part = judging.goal.used.parts.at(judging.goal.used.devices.at(burden.element.device).part);
+            const auto own = part.inside.at(burden.element.element).figures.find(Quantity::RatedVoltage_v);
+            const auto whole = part.figures.find(Quantity::RatedVoltage_v);
+            const Known* rating = own != part.inside.at(burden.element.element).figures.end() ? &own->second
+                                  : whole != part.figures.end()                               ? &whole->second
+                                                                                              : nullptr;
+            const auto verdict = rating ? partLimit(burden, *rating) : std::nullopt;
+            if (!verdict) continue;
+            Finding finding = findingOf(judging, *verdict, burden.element, burden.element.device);
+            addEvidence(finding, judging, burden.element, Quantity::AtFrequency_hz,
+                        {burden.voltageAt_hz, burden.worst, {}});
+            soften(finding, {.worst = verdict->figure.worst});
+            findings.push_back(std::move(finding));
+        }
+    return findings;
+}
+
+std::vector<Finding> judgeNetworkOnFilteredLine(const Judging& judging)
+{
+    std::vector<Finding> findings;
+    for (const RunResult* run : judging.leadingRuns()) {
+        const CircuitResult* circuit = findCircuit(judging.goal, run->run.id.channel);
+        const DeviceId network = networkOf(judging.goal.used, run->run.id.coil.device);
+        const auto filter = channelHighPass(judging.goal, run->run.id.channel);
+        // What keeps a door's cone in its travel is no missing band.
+        if (!network || !filter || run->sameCone || !over(filter->value, judging.practice[PracticeKey::NetworkLine_hz]))
+            continue;
+        Finding finding{.rule = RuleId::NetworkOnFilteredLine, .severity = Severity::Care, .stage = judging.goalId};
+        finding.where = {network};
+        finding.evidence = {{{circuit->channel, Quantity::HighPass_hz},
+                             judging.goalId,
+                             {filter->value, filter->basis.origin, {}},
+                             judging.practice[PracticeKey::NetworkLine_hz],
+                             PracticeKey::NetworkLine_hz}};
+        if (setHighPassOf(judging, circuit->channel))
+            finding.mends.push_back(withoutHighPass(judging, circuit->channel));
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
+
+}  // namespace core

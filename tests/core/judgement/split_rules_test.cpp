@@ -1,0 +1,223 @@
+// Rules about crossovers, each on both sides of its limit. Limits: common practice, no source; where a cone beams: L.
+// E. Kinsler et al., "Fundamentals of Acoustics" (a piston of 65.5 mm is 6 dB down at 45 degrees from 2612 Hz).
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <numbers>
+
+#include "core/edits/filter_edits.h"
+#include "core/edits/set_edits.h"
+#include "core/evaluate/split_sum.h"
+#include "core/limits/split_limits.h"
+#include "tests/core/mends_help.h"
+#include "tests/core/surveyed_plan.h"
+
+namespace core {
+namespace {
+
+using tests::after;
+using tests::driverAt;
+using tests::findingOf;
+using tests::goalOf;
+
+// A saloon whose doors and sails play a set behind its network.
+struct SetInDoors {
+    Plan plan{};
+    DeviceId door{}, sail{};
+};
+SetInDoors setInDoors()
+{
+    SetInDoors job{.plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"})};
+    job.door = driverAt(job.plan, "left front door");
+    job.sail = driverAt(job.plan, "left sail");
+    const Shop& shop = tests::shop();
+    const auto set = contentsOf(shop.shelf, *shop.shelf.find("set-orchid"), shop.practice);
+    job.plan = after(job.plan, fitSet(job.plan, job.door, *set, shop.vehicles, shop.practice));
+    return job;
+}
+
+Part domeOf(double fs_hz)
+{
+    Part dome = tests::driverPart("dome", {{Quantity::Re_ohm, 3.3},
+                                           {Quantity::Le_h, 0.03e-3},
+                                           {Quantity::Fs_hz, fs_hz},
+                                           {Quantity::Qms, 2.0},
+                                           {Quantity::Qes, 1.5},
+                                           {Quantity::Nominal_ohm, 4.0}});
+    dome.driverClass = "domeTweeter25";
+    return dome;
+}
+
+// An added tweeter in the sail, behind one capacitor, whose resonance is a share of where that capacitor begins.
+struct Sail {
+    Plan plan{};
+    DeviceId tweeter{};
+};
+Sail behindCapacitor(double fs_hz, double capacitance_f)
+{
+    Sail job{.plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"})};
+    job.tweeter = driverAt(job.plan, "left sail");
+    job.plan = after(job.plan, fitPart(job.plan, job.tweeter, domeOf(fs_hz)));
+    const FilterFound found = filterOf(resolve(job.plan, job.plan.job.goal), job.tweeter);
+    job.plan = found.capacitor.device ? after(job.plan, replaceCapacitor(job.plan, found.capacitor, capacitance_f))
+                                      : after(job.plan, addCapacitor(job.plan, job.tweeter, capacitance_f));
+    return job;
+}
+
+TEST(Split4, AFirstOrderBeginsThreeTimesOverTheResonance)
+{
+    bool fires = false, silent = false;
+    for (const double fs_hz : {1000.0, 1200.0, 1400.0, 1600.0, 1800.0, 2000.0, 2200.0}) {
+        const Sail job = behindCapacitor(fs_hz, 10e-6);  // 4 kHz into 4 ohm
+        const Evaluation evaluation = tests::evaluated(job.plan);
+        const RunResult& run = *findRunOfDevice(goalOf(evaluation, job.plan), job.tweeter);
+        ASSERT_EQ(highPassOrder(run, evaluation.frequency_hz), 1);
+        const auto findings = judge(job.plan, evaluation);
+        const Finding* finding = findingOf(findings, RuleId::SplitNearResonance);
+        const double begins_hz = *highPassCorner_hz(run.transfer.abs(), evaluation.frequency_hz);
+        const bool near = begins_hz < 3.0 * fs_hz;
+        EXPECT_EQ(finding != nullptr, near) << fs_hz << ": " << begins_hz;
+        (near ? fires : silent) = true;
+        if (!finding) continue;
+        EXPECT_EQ(finding->severity, finding->couldBe ? Severity::Care : Severity::Stop);
+        EXPECT_EQ(splitNearLimit(run, evaluation.frequency_hz, evaluation.practice)->severity, Severity::Stop);
+        EXPECT_DOUBLE_EQ(*finding->evidence.front().limit, 3.0 * fs_hz);
+        // Its capacitor is small enough: the finding goes with it.
+        const Plan mended = apply(job.plan, std::get<Edit>(finding->mends.front().act)).plan;
+        EXPECT_EQ(finding->mends.front().name, MendName::ReplaceCapacitor);
+        const auto then = judge(mended, tests::evaluated(mended));
+        EXPECT_EQ(findingOf(then, RuleId::SplitNearResonance), nullptr) << fs_hz;
+    }
+    EXPECT_TRUE(fires && silent);
+}
+
+TEST(Split4, ASecondOrderHasAnOctaveMore)
+{
+    std::set<std::optional<Severity>> seen;
+    for (const double ratio : {1.1, 1.19, 1.21, 1.6, 1.99, 2.02, 2.4}) {
+        SetInDoors job = setInDoors();
+        Evaluation evaluation = tests::evaluated(job.plan);
+        RunResult run = *findRunOfDevice(goalOf(evaluation, job.plan), job.sail);
+        ASSERT_EQ(highPassOrder(run, evaluation.frequency_hz), 2);
+        run.driver.fs_hz = *highPassCorner_hz(run.transfer.abs(), evaluation.frequency_hz) / ratio;
+        const auto verdict = splitNearLimit(run, evaluation.frequency_hz, evaluation.practice);
+        const std::optional<Severity> severity = verdict ? std::optional(verdict->severity) : std::nullopt;
+        EXPECT_EQ(severity, ratio < 1.2   ? std::optional(Severity::Stop)
+                            : ratio < 2.0 ? std::optional(Severity::Care)
+                                          : std::nullopt)
+            << ratio;
+        seen.insert(severity);
+    }
+    EXPECT_EQ(seen.size(), 3U);
+}
+
+TEST(Split4, WhatTheFactoryMadeIsNobodysChoice)
+{
+    const Plan plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"});
+    const auto findings = judge(plan, tests::evaluated(plan));
+    EXPECT_EQ(findingOf(findings, RuleId::SplitNearResonance), nullptr);
+    EXPECT_EQ(findingOf(findings, RuleId::HoleAtSplit), nullptr);
+}
+
+TEST(Split5, AConeBeamsFromItsSizeOn)
+{
+    RunResult low;
+    low.driver.sd_m2 = std::numbers::pi * 0.0655 * 0.0655;
+    low.coil[Quantity::Sd_m2] = Known{low.driver.sd_m2};
+    EXPECT_FALSE(beamingLimit(2612.0, low));
+    const auto verdict = beamingLimit(2613.0, low);
+    ASSERT_TRUE(verdict);
+    EXPECT_NEAR(*verdict->limit, 2612.47, 0.01);
+    EXPECT_EQ(verdict->severity, Severity::Care);
+}
+
+// The limit is set to either side of the hole that the sum itself has; turned over, what it would be is its mend.
+TEST(Split6, TurnsAtItsLimit)
+{
+    const SetInDoors job = setInDoors();
+    for (const bool turned : {false, true}) {
+        Plan plan = turned ? after(job.plan, planTurnOver(job.plan, job.sail)) : job.plan;
+        const Evaluation evaluation = tests::evaluated(plan);
+        const StageResult& goal = goalOf(evaluation, plan);
+        const auto pairs = splitPairs(goal, evaluation.practice);
+        const auto pair = std::find_if(pairs.begin(), pairs.end(), [&](const SplitPair& one) {
+            return goal.runs[one.high].run.id.coil.device == job.sail;
+        });
+        ASSERT_NE(pair, pairs.end());
+        EXPECT_EQ(goal.runs[pair->low].run.id.coil.device, job.door);
+        const auto sum = splitSum(goal, *pair, goal.used.listeners.begin()->first);
+        ASSERT_TRUE(sum && sum->at_hz);
+        ASSERT_GT(sum->wired.hole_db, 2.0);
+        for (const double step : {0.01, -0.01}) {
+            plan.practice[PracticeKey::SplitHoleCare_db] = sum->wired.hole_db - step;
+            const auto findings = judge(plan, tests::evaluated(plan));
+            const Finding* finding = findingOf(findings, RuleId::HoleAtSplit);
+            EXPECT_EQ(finding != nullptr, step > 0.0);
+            if (!finding) continue;
+            EXPECT_NEAR(finding->evidence.front().figure.value, sum->wired.hole_db, 1e-9);
+            const bool closes = sum->turned.hole_db < sum->wired.hole_db - step;
+            EXPECT_EQ(!finding->mends.empty() && finding->mends.front().name == MendName::TurnOver, closes);
+        }
+    }
+}
+
+TEST(Split7, StackedWithinTwoOctaves)
+{
+    const Practice practice = tests::shop().practice;
+    for (const double apart : {0.0, 1.0, 1.999})
+        EXPECT_TRUE(stackedLimit(100.0, 100.0 * std::exp2(apart), Origin::Stated, practice)) << apart;
+    for (const double apart : {-2.001, 2.001, 3.0})
+        EXPECT_FALSE(stackedLimit(100.0, 100.0 * std::exp2(apart), Origin::Stated, practice)) << apart;
+    // In a plan: the channel's goes, or what it stands on is not said twice.
+    const Sail job = behindCapacitor(1500.0, 4.7e-6);
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    const Port channel = findRunOfDevice(goalOf(evaluation, job.plan), job.tweeter)->run.id.channel;
+    const Plan stacked = after(job.plan, setHighPass(job.plan, channel, {4000.0, 2}));
+    const auto findings = judge(stacked, tests::evaluated(stacked));
+    const Finding* finding = findingOf(findings, RuleId::StackedHighPasses);
+    ASSERT_NE(finding, nullptr);
+    ASSERT_EQ(finding->mends.front().name, MendName::DropHighPass);
+    const Plan mended = after(stacked, std::get<Edit>(finding->mends.front().act));
+    const auto then = judge(mended, tests::evaluated(mended));
+    EXPECT_EQ(findingOf(then, RuleId::StackedHighPasses), nullptr);
+    EXPECT_EQ(resolve(mended, mended.job.goal).settings, resolve(job.plan, job.plan.job.goal).settings);
+}
+
+TEST(Split10, ACapacitorHasHalfAsMuchToSpare)
+{
+    const PartBurden burden{.kind = ElementKind::Capacitor,
+                            .voltage_v = 20.0,
+                            .rating = 1.5 * std::numbers::sqrt2 * 20.0,  // 42.4 V
+                            .worst = Origin::Stated};
+    const auto severity = [&](double rating_v) {
+        const auto verdict = partLimit(burden, Known{rating_v});
+        return verdict ? std::optional(verdict->severity) : std::nullopt;
+    };
+    EXPECT_EQ(severity(42.5), std::nullopt);
+    EXPECT_EQ(severity(42.4), Severity::Care);
+    EXPECT_EQ(severity(28.3), Severity::Care);  // sqrt 2 x 20 = 28.28
+    EXPECT_EQ(severity(28.2), Severity::Stop);
+    PartBurden coil = burden;
+    coil.kind = ElementKind::Inductor;
+    EXPECT_FALSE(partLimit(coil, Known{1.0}));
+}
+
+TEST(Split11, ANetworkWantsTheWholeLine)
+{
+    const SetInDoors job = setInDoors();
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    const Port channel = findRunOfDevice(goalOf(evaluation, job.plan), job.door)->run.id.channel;
+    for (const auto& [from_hz, said] : {std::pair{149.0, false}, {151.0, true}}) {
+        const Plan plan = after(job.plan, setHighPass(job.plan, channel, {from_hz, 2}));
+        const auto findings = judge(plan, tests::evaluated(plan));
+        const Finding* finding = findingOf(findings, RuleId::NetworkOnFilteredLine);
+        ASSERT_EQ(finding != nullptr, said) << from_hz;
+        if (!finding) continue;
+        const Plan mended = after(plan, std::get<Edit>(finding->mends.front().act));
+        const auto then = judge(mended, tests::evaluated(mended));
+        EXPECT_EQ(findingOf(then, RuleId::NetworkOnFilteredLine), nullptr);
+    }
+}
+
+}  // namespace
+}  // namespace core
