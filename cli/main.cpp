@@ -14,6 +14,7 @@
 #include "cli/plan_input.h"
 #include "cli/shelf_commands.h"
 #include "cli/solver_commands.h"
+#include "cli/split_command.h"
 #include "cli/survey_commands.h"
 #include "core/base/utf8.h"
 #include "words/language.h"
@@ -200,6 +201,20 @@ int main(int argc, char** argv)
     CLI::App* spots = solves("spots", "a map of better spots for a driver and its twin", cli::mapPlanSpots);
     spots->add_option("DEVICE", solver.device, "the driver, such as d12")->required();
     spots->add_option("--count", solver.count, "about so many spots")->check(CLI::Range(1, 100000));
+    cli::SplitRequest split;
+    CLI::App* splits =
+        command("splits", "three crossovers that differ in kind: nothing new, one part, the most even", [&] {
+            split.json = json;
+            return cli::findSplits(split);
+        });
+    splits->add_option("PLAN", split.plan, "a .reed file")->required();
+    splits->add_option("TWEETER", split.tweeter,
+                       "the driver that takes over, such as d13; without it those of one side");
+    splits->add_option("--seat", split.seats, "whose ears: driver, frontPassenger, e5");
+    splits->add_option("--slope", split.slope_db, "of the target in dB an octave, such as -1: falling to the highs")
+        ->check(CLI::Range(-6.0, 6.0));
+    splits->add_option("-o,--output", split.output, "where to write the plan with an answer in it");
+    splits->add_option("--answer", split.answer, "which answer that is: even, fewest, standing");
     const std::vector<std::string> arguments(argv, argv + argc);
     const bool asJson = std::find(arguments.begin(), arguments.end(), "--json") != arguments.end();
     for (size_t i = 1; i < arguments.size(); ++i)

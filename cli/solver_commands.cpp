@@ -7,6 +7,7 @@
 #include <iostream>
 
 #include "cli/plan_input.h"
+#include "cli/seats.h"
 #include "core/design/align.h"
 #include "core/design/spots.h"
 #include "core/edits/named_edits.h"
@@ -29,20 +30,6 @@ namespace {
 
 constexpr double kSampleRate_hz = 48000.0;
 constexpr size_t kShownSpots = 5;
-
-Result<std::vector<ListenerId>> seatsOf(const Plan& plan, const SolverRequest& request)
-{
-    std::vector<ListenerId> seats;
-    for (const std::string& name : request.seats) {
-        const auto found = std::find_if(plan.listeners.begin(), plan.listeners.end(), [&](const auto& entry) {
-            return core::textOf(entry.first) == name || core::textOf(entry.second.seat) == name;
-        });
-        if (found == plan.listeners.end())
-            return tl::unexpected(InputError{request.plan, name, "nobody sits there in this plan"});
-        seats.push_back(found->first);
-    }
-    return seats;
-}
 
 // The plan with an answer in it, if somebody asked for that.
 Result<void> keep(Document document, const Edit& edit, const std::string& path)
@@ -149,7 +136,7 @@ int alignPlan(const SolverRequest& request)
 {
     auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
-    auto seats = seatsOf(document->plan, request);
+    auto seats = seatsOf(document->plan, request.plan, request.seats);
     if (!seats) return report(seats.error(), request.json);
     if (seats->empty() && !document->plan.listeners.empty()) seats->push_back(document->plan.listeners.begin()->first);
     if (seats->empty() || seats->size() > 2)
@@ -172,7 +159,7 @@ int mapPlanSpots(const SolverRequest& request)
     auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     const Plan& plan = document->plan;
-    const auto seats = seatsOf(plan, request);
+    const auto seats = seatsOf(plan, request.plan, request.seats);
     if (!seats) return report(seats.error(), request.json);
     const Evaluation evaluation = evaluate(plan, shippedShop().practice, std::array{plan.job.goal});
     const StageResult& stage = *evaluation.stages.at(plan.job.goal);

@@ -403,10 +403,17 @@ Edit turnOver(const Plan& plan, StageId stage, DeviceId driver)
 
 Edit planTurnOver(const Plan& plan, DeviceId driver)
 {
-    Plan planned = plan;
-    const StageId goal = plannedGoal(planned);
-    Plan after = planned;
-    turn(after, planned, goal, driver);
+    return planTurnOver(plan, std::vector{driver});
+}
+
+Edit planTurnOver(const Plan& plan, const std::vector<DeviceId>& drivers)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    for (const DeviceId driver : drivers) {
+        const Plan planned = after;
+        turn(after, planned, goal, driver);
+    }
     return difference(EditName::TurnOver, plan, after);
 }
 

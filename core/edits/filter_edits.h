@@ -43,5 +43,7 @@ struct FilterFound {
 [[nodiscard]] Edit turnOver(const Plan& plan, StageId stage, DeviceId driver);
 // The same as planned, on this side alone.
 [[nodiscard]] Edit planTurnOver(const Plan& plan, DeviceId driver);
+// And on several sides at once.
+[[nodiscard]] Edit planTurnOver(const Plan& plan, const std::vector<DeviceId>& drivers);
 
 }  // namespace core

@@ -15,6 +15,7 @@
 #include "core/io/csv.h"
 #include "core/model/inside_ways.h"
 #include "core/model/names.h"
+#include "core/model/two_way_network.h"
 
 namespace core {
 namespace {
@@ -45,19 +46,16 @@ constexpr std::array<std::string_view, 18> kWords{"key",
                                                   "tweeterPad_ohm",
                                                   "contents"};
 
-// The parts of a two-way network from the source on, by the column that gives their value.
+// The parts of a two-way network, by the column that gives their value.
 struct NetworkPart {
     std::string_view column, name;
-    ElementKind kind;
     Quantity quantity;
-    std::string_view a, b;
 };
-constexpr NetworkPart kNetworkParts[] = {
-    {"wooferCoil_h", "Lw", ElementKind::Inductor, Quantity::Inductance_h, "in+", "w+"},
-    {"wooferShunt_f", "Cw", ElementKind::Capacitor, Quantity::Capacitance_f, "w+", "w-"},
-    {"tweeterSeries_f", "Ct", ElementKind::Capacitor, Quantity::Capacitance_f, "in+", "n"},
-    {"tweeterShunt_h", "Lt", ElementKind::Inductor, Quantity::Inductance_h, "n", "t-"},
-    {"tweeterPad_ohm", "Rt", ElementKind::Resistor, Quantity::Resistance_ohm, "n", "t+"}};
+constexpr NetworkPart kNetworkParts[] = {{"wooferCoil_h", "Lw", Quantity::Inductance_h},
+                                         {"wooferShunt_f", "Cw", Quantity::Capacitance_f},
+                                         {"tweeterSeries_f", "Ct", Quantity::Capacitance_f},
+                                         {"tweeterShunt_h", "Lt", Quantity::Inductance_h},
+                                         {"tweeterPad_ohm", "Rt", Quantity::Resistance_ohm}};
 constexpr int kMostCoils = 4;
 
 void addCoil(Part& part, const std::string& name, const std::string& plug, int cone)
@@ -104,20 +102,18 @@ void addNetwork(Part& part, const std::map<std::string, std::string>& words)
                             .figures = {{Quantity::Capacitance_f, capacitance->second}}};
         return;
     }
-    for (const char* terminal : {"in+", "in-", "w+", "w-", "t+", "t-"}) part.terminals[terminal] = "";
-    part.inside["link-w"] = {.kind = ElementKind::Link, .a = "in-", .b = "w-"};
-    part.inside["link-t"] = {.kind = ElementKind::Link, .a = "in-", .b = "t-"};
-    for (const NetworkPart& one : kNetworkParts) {
-        const bool series = one.a == "in+" || one.b == "t+";
-        Element element{.kind = ElementKind::Link, .a = std::string(one.a), .b = std::string(one.b)};
-        if (const std::string value = word(one.column); !value.empty()) {
-            element.kind = one.kind;
-            element.figures[one.quantity] = Known{*numberIn(value)};
-        } else if (!series) {
-            continue;  // nothing across
-        }
-        part.inside[std::string(one.name)] = std::move(element);
-    }
+    const auto value = [&](std::string_view column) {
+        const std::string text = word(column);
+        return text.empty() ? std::nullopt : std::optional(*numberIn(text));
+    };
+    const Part made = twoWayNetwork({.wooferCoil_h = value("wooferCoil_h"),
+                                     .wooferShunt_f = value("wooferShunt_f"),
+                                     .tweeterSeries_f = value("tweeterSeries_f"),
+                                     .tweeterShunt_h = value("tweeterShunt_h"),
+                                     .tweeterPad_ohm = value("tweeterPad_ohm")},
+                                    part.name);
+    part.terminals = made.terminals;
+    part.inside = made.inside;
 }
 
 // A coil between the tabs "1+" and "1-" in every driver, so that one takes another's place in the wiring; a lead goes

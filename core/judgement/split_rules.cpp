@@ -52,8 +52,7 @@ std::optional<double> higherCapacitor_f(const RunResult& run, double corner_hz, 
 // The channel without its high-pass.
 Mend withoutHighPass(const Judging& judging, const Port& channel)
 {
-    return {MendName::DropHighPass, setHighPassOf(judging, channel)->frequency_hz,
-            dropHighPass(judging.plan, channel)};
+    return {MendName::DropHighPass, setHighPassOf(judging, channel)->frequency_hz, dropHighPass(judging.plan, channel)};
 }
 
 bool stoodAsItIs(const Judging& judging, const SplitPair& pair)
@@ -88,9 +87,10 @@ void judgeHole(std::vector<Finding>& findings, const Judging& judging, const Spl
                                 high.run.id, high.run.id.coil.device);
     addEvidence(finding, judging, high.run.id, Quantity::AtFrequency_hz, {sum.wired.holeAt_hz, worst, {}});
     addEvidence(finding, judging, high.run.id, Quantity::SplitAt_hz, {*sum.at_hz, worst, {}});
+    std::vector<DeviceId> sides;  // what is alike is turned alike
+    for (const Subject& one : finding.where) sides.push_back(std::get<DeviceId>(one));
     if (!over(sum.turned.hole_db, limit_db) && low.run.id.coil.device != high.run.id.coil.device)
-        finding.mends.push_back(
-            {MendName::TurnOver, sum.turned.hole_db, planTurnOver(judging.plan, high.run.id.coil.device)});
+        finding.mends.push_back({MendName::TurnOver, sum.turned.hole_db, planTurnOver(judging.plan, sides)});
     soften(finding, {.worst = worst});
     findings.push_back(std::move(finding));
 }

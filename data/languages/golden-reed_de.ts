@@ -5281,6 +5281,62 @@
         <source>volts at the part</source>
         <translation>Spannung am Teil</translation>
     </message>
+    <message>
+        <source>no new parts</source>
+        <translation>keine neuen Teile</translation>
+    </message>
+    <message>
+        <source>one part</source>
+        <translation>ein Teil</translation>
+    </message>
+    <message>
+        <source>most even</source>
+        <translation>am ebensten</translation>
+    </message>
+    <message>
+        <source>woofer coil %1</source>
+        <translation>Spule am Tieftöner %1</translation>
+    </message>
+    <message>
+        <source>woofer capacitor %1</source>
+        <translation>Kondensator am Tieftöner %1</translation>
+    </message>
+    <message>
+        <source>tweeter capacitor %1</source>
+        <translation>Kondensator am Hochtöner %1</translation>
+    </message>
+    <message>
+        <source>tweeter coil %1</source>
+        <translation>Spule am Hochtöner %1</translation>
+    </message>
+    <message>
+        <source>tweeter resistor %1</source>
+        <translation>Widerstand am Hochtöner %1</translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation>wie es ist</translation>
+    </message>
+    <message>
+        <source>tweeter turned over</source>
+        <translation>Hochtöner umgepolt</translation>
+    </message>
+    <message>
+        <source>%1 over from %2: %3 tried, %4 refused for the tweeter or the load</source>
+        <translation>%1 übernimmt von %2: %3 versucht, %4 wegen Hochtöner oder Last verworfen</translation>
+    </message>
+    <message>
+        <source>hand-over %1</source>
+        <translation>Übergabe %1</translation>
+    </message>
+    <message>
+        <source>no hand-over</source>
+        <translation>keine Übergabe</translation>
+    </message>
+    <message>
+        <source>  %1: %2, uneven by %3, load %4 at least: %5</source>
+        <translation>  %1: %2, uneben um %3, Last mindestens %4: %5</translation>
+    </message>
 </context>
 <context>
     <name>app</name>

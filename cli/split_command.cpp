@@ -1,0 +1,124 @@
+#include "cli/split_command.h"
+
+#include <fmt/format.h>
+
+#include <QStringList>
+#include <iostream>
+
+#include "cli/plan_input.h"
+#include "cli/seats.h"
+#include "core/design/split_search.h"
+#include "core/evaluate/evaluate.h"
+#include "core/evaluate/split_sum.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
+#include "words/split_words.h"
+
+namespace cli {
+
+using namespace core;
+
+namespace {
+
+constexpr std::pair<SplitKind, const char*> kKinds[] = {
+    {SplitKind::NoNewParts, "standing"}, {SplitKind::FewestParts, "fewest"}, {SplitKind::MostEven, "even"}};
+
+const char* nameOf(SplitKind kind)
+{
+    for (const auto& [one, name] : kKinds)
+        if (one == kind) return name;
+    return "";
+}
+
+Json answerJson(const SplitAnswer& answer)
+{
+    Json parts = Json::object();
+    const TwoWayParts& found = answer.found.parts;
+    const auto add = [&](const char* name, const std::optional<double>& value, const char* unit) {
+        if (value) parts[name] = quantity(*value, unit);
+    };
+    add("wooferCoil", found.wooferCoil_h, "H");
+    add("wooferShunt", found.wooferShunt_f, "F");
+    add("tweeterSeries", found.tweeterSeries_f, "F");
+    add("tweeterShunt", found.tweeterShunt_h, "H");
+    add("tweeterPad", found.tweeterPad_ohm, "ohm");
+    Json json{{"kind", nameOf(answer.kind)},
+              {"parts", std::move(parts)},
+              {"turned", answer.found.turned},
+              {"evenness", quantity(answer.found.even_db, "dB")},
+              {"leastLoad", quantity(answer.found.least_ohm, "ohm")}};
+    if (answer.found.at_hz > 0.0) json["handOver"] = quantity(answer.found.at_hz, "Hz");
+    return json;
+}
+
+Result<std::vector<DeviceId>> tweetersOf(const SplitRequest& request, const StageResult& stage,
+                                         const Practice& practice)
+{
+    std::vector<DeviceId> tweeters;
+    std::string known;
+    for (const SplitPair& pair : splitPairs(stage, practice)) {
+        const RunResult &low = stage.runs[pair.low], &high = stage.runs[pair.high];
+        const DeviceId device = high.run.id.coil.device;
+        if (low.run.id.channel != high.run.id.channel || low.run.id.coil.device == device) continue;
+        known += (known.empty() ? "" : ", ") + core::textOf(device);
+        if (request.tweeter.empty() ? stage.ways[pair.high].source.at_m.y >= 0.0
+                                    : core::textOf(device) == request.tweeter)
+            tweeters.push_back(device);
+    }
+    if (tweeters.empty())
+        return tl::unexpected(InputError{
+            request.plan, request.tweeter,
+            fmt::format("takes over from no woofer of its channel; these do: {}", known.empty() ? "none" : known)});
+    return tweeters;
+}
+
+}  // namespace
+
+int findSplits(const SplitRequest& request)
+{
+    auto document = readPlanFile(request.plan, request.plan);
+    if (!document) return report(document.error(), request.json);
+    const auto wanted = std::find_if(std::begin(kKinds), std::end(kKinds),
+                                     [&](const auto& one) { return request.answer == one.second; });
+    if (wanted == std::end(kKinds))
+        return report({request.plan, "--answer", "found '" + request.answer + "', expected even, fewest or standing"},
+                      request.json);
+    const auto seats = seatsOf(document->plan, request.plan, request.seats);
+    if (!seats) return report(seats.error(), request.json);
+    const Evaluation evaluation = evaluateJob(document->plan, shippedShop().practice);
+    const StageResult& stage = *evaluation.stages.at(document->plan.job.goal);
+    const auto tweeters = tweetersOf(request, stage, evaluation.practice);
+    if (!tweeters) return report(tweeters.error(), request.json);
+    Json json = Json::array();
+    QStringList lines;
+    std::optional<Edit> kept;
+    for (const DeviceId tweeter : *tweeters) {
+        const auto search = searchSplits(document->plan, evaluation, {tweeter, *seats, request.slope_db});
+        if (!search) return report({request.plan, "", "nobody listens in this plan"}, request.json);
+        Json answers = Json::array();
+        lines << words::headOf(*search, stage);
+        for (const SplitAnswer& answer : search->answers) {
+            answers.push_back(answerJson(answer));
+            lines << words::lineOf(answer);
+            if (!kept && answer.kind == wanted->first) kept = answer.edit;
+        }
+        json.push_back({{"tweeter", core::textOf(tweeter)},
+                        {"woofer", core::textOf(stage.runs[search->low].run.id.coil.device)},
+                        {"tried", search->tried},
+                        {"refused", search->refused},
+                        {"answers", std::move(answers)}});
+    }
+    if (!request.output.empty() && kept) {
+        document->plan = apply(std::move(document->plan), *kept).plan;
+        if (const auto written = writePlanFile(request.output, *document); !written)
+            return report(written.error(), request.json);
+    }
+    if (request.json)
+        print({{"splits", std::move(json)}});
+    else
+        std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
+    return kDone;
+}
+
+}  // namespace cli

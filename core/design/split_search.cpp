@@ -1,0 +1,325 @@
+#include "core/design/split_search.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <numbers>
+
+#include "core/base/grid.h"
+#include "core/base/threshold.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/network_edits.h"
+#include "core/evaluate/hearing.h"
+#include "core/evaluate/split_sum.h"
+#include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
+#include "core/limits/sound_limits.h"
+#include "core/limits/split_limits.h"
+#include "core/physics/directivity.h"
+#include "core/physics/driver.h"
+#include "core/physics/preferred_values.h"
+
+namespace core {
+namespace {
+
+constexpr double kFrom_hz = 250.0, kTo_hz = 12000.0;  // where evenness counts
+constexpr double kLowest_hz = 100.0;                  // no hand-over is looked for below
+constexpr Eigen::Index kEvery = 6;                    // of the grid's points: 27 a decade
+constexpr double kPads_ohm[] = {0.0, 1.0, 1.5, 2.2, 3.3, 4.7, 6.8};
+constexpr double kCapacitors_f[] = {1.5e-6, 47e-6}, kShunts_h[] = {0.1e-3, 1.0e-3}, kCoils_h[] = {0.1e-3, 1.5e-3},
+                 kWooferShunts_f[] = {2.2e-6, 33e-6};
+
+// The values of a series from the least to the greatest.
+std::vector<double> valuesBetween(const double (&range)[2], PreferredSeries series)
+{
+    std::vector<double> values;
+    for (double value = range[1] * 1.001; value >= range[0];) {
+        value = preferredBelow(value, series)->value;
+        if (value >= range[0] * 0.999) values.push_back(value);
+    }
+    return values;
+}
+
+// One leg: what its driver gets, and what it adds to the load.
+struct Leg {
+    TwoWayParts parts{};
+    Eigen::ArrayXcd admittance_s{};
+    std::vector<Ears<Eigen::ArrayXcd>> at{};  // pressure at each seat per source volt
+    Eigen::ArrayXd square{};                  // of both ears of the first one
+};
+
+class Searcher {
+public:
+    Searcher(const Plan& plan, const Evaluation& evaluation, const SplitTask& task, const SplitPair& pair,
+             std::vector<ListenerId> seats)
+        : m_plan(plan),
+          m_stage(*evaluation.stages.at(plan.job.goal)),
+          m_practice(evaluation.practice),
+          m_task(task),
+          m_pair(pair),
+          m_seats(std::move(seats)),
+          m_all_hz(evaluation.frequency_hz)
+    {
+        const Eigen::Index count = (m_all_hz.size() + kEvery - 1) / kEvery;
+        m_hz = coarse(m_all_hz);
+        m_weight = Eigen::ArrayXd::Zero(count);
+        for (Eigen::Index i = 0; i < count; ++i)
+            if (m_hz(i) >= kFrom_hz && m_hz(i) <= kTo_hz) m_weight(i) = 1.0;
+        m_target_db = m_task.slope_db_octave * (m_hz / 1000.0).log() / std::numbers::ln2;
+        m_low_ohm = coarse(impedance_ohm(low().driver, m_all_hz));
+        m_high_ohm = coarse(impedance_ohm(high().driver, m_all_hz));
+        for (const ListenerId seat : m_seats) {
+            m_lowAt.push_back(perCoilVolt(m_pair.low, seat));
+            m_highAt.push_back(perCoilVolt(m_pair.high, seat));
+        }
+        const CircuitResult& circuit = *findCircuit(m_stage, low().run.id.channel);
+        m_leastAllowed_ohm = m_practice[PracticeKey::LoadCare_ratio] * circuit.output.at(Quantity::LeastLoad_ohm).value;
+        m_beaming_hz = beaming_hz(std::sqrt(low().driver.sd_m2 / std::numbers::pi));
+    }
+
+    std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)
+    {
+        SplitSearch search{.low = m_pair.low, .high = m_pair.high};
+        const std::vector<Leg> lows = lowLegs(), highs = highLegs(search.refused);
+        std::optional<SplitCandidate> fewest, even;
+        for (size_t i = 0; i < highs.size(); ++i) {
+            if (stop.stop_requested()) return std::nullopt;
+            if (progress) progress(static_cast<double>(i) / static_cast<double>(highs.size()));
+            for (const Leg& low : lows) {
+                search.tried += 2;
+                const double least_ohm = leastOf(low, highs[i]);
+                if (under(least_ohm, m_leastAllowed_ohm)) {
+                    search.refused += 2;
+                    continue;
+                }
+                for (const bool turned : {false, true}) {
+                    SplitCandidate found{.parts = highs[i].parts, .turned = turned, .least_ohm = least_ohm};
+                    found.parts.wooferCoil_h = low.parts.wooferCoil_h;
+                    found.parts.wooferShunt_f = low.parts.wooferShunt_f;
+                    std::optional<SplitCandidate>& best = countOf(found.parts) == 1 ? fewest : even;
+                    judge(found, low, highs[i], best ? best->cost_db : std::numeric_limits<double>::max());
+                    if (!best || found.cost_db < best->cost_db) best = found;
+                }
+            }
+        }
+        addStanding(search);
+        if (fewest) search.answers.push_back(answer(SplitKind::FewestParts, *fewest));
+        // More parts are worth a word only where they make it more even.
+        if (even && (!fewest || even->even_db < fewest->even_db))
+            search.answers.push_back(answer(SplitKind::MostEven, *even));
+        return search;
+    }
+
+    [[nodiscard]] std::vector<Leg> lowLegs() const
+    {
+        std::vector<Leg> legs;
+        const Eigen::ArrayXcd s = laplace(m_hz);
+        const auto add = [&](std::optional<double> coil_h, std::optional<double> shunt_f) {
+            Leg leg{.parts = {.wooferCoil_h = coil_h, .wooferShunt_f = shunt_f}};
+            const Eigen::ArrayXcd load_s = m_low_ohm.inverse() + (shunt_f ? *shunt_f : 0.0) * s;
+            const Eigen::ArrayXcd whole_ohm = load_s.inverse() + (coil_h ? *coil_h : 0.0) * s;
+            leg.admittance_s = whole_ohm.inverse();
+            hear(leg, (load_s * whole_ohm).inverse(), m_lowAt);
+            legs.push_back(std::move(leg));
+        };
+        add({}, {});
+        for (const double coil_h : valuesBetween(kCoils_h, PreferredSeries::E12)) {
+            add(coil_h, {});
+            for (const double shunt_f : valuesBetween(kWooferShunts_f, PreferredSeries::E6)) add(coil_h, shunt_f);
+        }
+        return legs;
+    }
+
+    // Those that spare the tweeter; the others are counted.
+    [[nodiscard]] std::vector<Leg> highLegs(size_t& refused) const
+    {
+        std::vector<Leg> legs;
+        const Eigen::ArrayXcd s = laplace(m_hz);
+        const auto add = [&](double series_f, std::optional<double> shunt_h, double pad_ohm) {
+            Leg leg{.parts = {.tweeterSeries_f = series_f, .tweeterShunt_h = shunt_h}};
+            if (pad_ohm > 0.0) leg.parts.tweeterPad_ohm = pad_ohm;
+            const Eigen::ArrayXcd branch_ohm = m_high_ohm + pad_ohm;
+            Eigen::ArrayXcd node_s = branch_ohm.inverse();
+            if (shunt_h) node_s += (*shunt_h * s).inverse();
+            const Eigen::ArrayXcd whole_ohm = node_s.inverse() + (series_f * s).inverse();
+            const Eigen::ArrayXcd transfer = m_high_ohm / branch_ohm / (node_s * whole_ohm);
+            if (!sparesTweeter(transfer.abs(), shunt_h ? 2 : 1)) {
+                ++refused;
+                return;
+            }
+            leg.admittance_s = whole_ohm.inverse();
+            hear(leg, transfer, m_highAt);
+            legs.push_back(std::move(leg));
+        };
+        for (const double series_f : valuesBetween(kCapacitors_f, PreferredSeries::E12)) {
+            for (const double pad_ohm : kPads_ohm) add(series_f, {}, pad_ohm);
+            for (const double shunt_h : valuesBetween(kShunts_h, PreferredSeries::E6))
+                for (const double pad_ohm : kPads_ohm) add(series_f, shunt_h, pad_ohm);
+        }
+        return legs;
+    }
+
+private:
+    [[nodiscard]] const RunResult& low() const { return m_stage.runs[m_pair.low]; }
+    [[nodiscard]] const RunResult& high() const { return m_stage.runs[m_pair.high]; }
+
+    template <class Array>
+    [[nodiscard]] Array coarse(const Array& fine) const
+    {
+        Array taken((fine.size() + kEvery - 1) / kEvery);
+        for (Eigen::Index i = 0; i < taken.size(); ++i) taken(i) = fine(i * kEvery);
+        return taken;
+    }
+
+    // What each ear gets of a driver per volt at its coil.
+    [[nodiscard]] Ears<Eigen::ArrayXcd> perCoilVolt(size_t run, ListenerId seat) const
+    {
+        Ears<Eigen::ArrayXcd> at = runAt(m_stage, run, seat);
+        for (Eigen::ArrayXcd& ear : at) ear = coarse(Eigen::ArrayXcd(ear / m_stage.runs[run].transfer));
+        return at;
+    }
+
+    [[nodiscard]] bool sparesTweeter(const Eigen::ArrayXd& magnitude, int order) const
+    {
+        const PracticeKey key = order < 2 ? PracticeKey::SplitNearFirst_ratio : PracticeKey::SplitNear_ratio;
+        const auto corner_hz = highPassCorner_hz(magnitude, m_hz);
+        return corner_hz && !under(*corner_hz, m_practice[key] * high().driver.fs_hz);
+    }
+
+    // About a third of an octave wide.
+    static Eigen::ArrayXd smooth(const Eigen::ArrayXd& square)
+    {
+        const Eigen::Index n = square.size();
+        Eigen::ArrayXd result = square;
+        result.segment(1, n - 2) = (square.head(n - 2) + square.segment(1, n - 2) + square.tail(n - 2)) / 3.0;
+        return result;
+    }
+
+    // Rms about the target, whatever its level.
+    [[nodiscard]] double unevenness_db(const Eigen::ArrayXd& square) const
+    {
+        const Eigen::ArrayXd off_db = 10.0 / std::numbers::ln10 * smooth(square).max(1e-300).log() - m_target_db;
+        const double mean_db = (off_db * m_weight).sum() / m_weight.sum();
+        return std::sqrt(((off_db - mean_db).square() * m_weight).sum() / m_weight.sum());
+    }
+
+    using PerVolt = std::vector<Ears<Eigen::ArrayXcd>>;  // by seat
+
+    static void hear(Leg& leg, const Eigen::ArrayXcd& transfer, const PerVolt& perCoilVolt)
+    {
+        for (const Ears<Eigen::ArrayXcd>& ears : perCoilVolt)
+            leg.at.push_back({transfer * ears[0], transfer * ears[1]});
+        leg.square = leg.at.front()[0].abs2() + leg.at.front()[1].abs2();
+    }
+
+    // Of both side by side.
+    static double leastOf(const Leg& low, const Leg& high)
+    {
+        return 1.0 / std::sqrt((low.admittance_s + high.admittance_s).abs2().maxCoeff());
+    }
+
+    // Where the higher one takes over, third-octaves as they are heard; of several places the loudest, as in splitSum.
+    [[nodiscard]] double handOver_hz(const Eigen::ArrayXd& low, const Eigen::ArrayXd& high) const
+    {
+        const Eigen::ArrayXd one = smooth(low), other = smooth(high);
+        double best = 0.0, at_hz = 0.0;
+        for (Eigen::Index i = 1; i < m_hz.size(); ++i) {
+            if (m_hz(i) < kLowest_hz || other(i) < one(i) || other(i - 1) >= one(i - 1) || one(i) <= best) continue;
+            const double a = std::log(other(i - 1) / one(i - 1)), b = std::log(other(i) / one(i));
+            best = one(i);
+            at_hz = m_hz(i - 1) * std::pow(m_hz(i) / m_hz(i - 1), a / (a - b));
+        }
+        return at_hz;
+    }
+
+    // The cost, or as much of it as is over the bound: the rest is not looked at then.
+    void judge(SplitCandidate& found, const Leg& low, const Leg& high, double bound_db) const
+    {
+        const double sign = found.turned ? -1.0 : 1.0;
+        for (size_t seat = 0; seat < m_seats.size(); ++seat) {
+            const Eigen::ArrayXd square =
+                (low.at[seat][0] + sign * high.at[seat][0]).abs2() + (low.at[seat][1] + sign * high.at[seat][1]).abs2();
+            found.even_db = std::max(found.even_db, unevenness_db(square));
+        }
+        found.cost_db = found.even_db + m_practice[PracticeKey::SplitPart_db] * countOf(found.parts);
+        if (found.cost_db >= bound_db) return;
+        found.at_hz = handOver_hz(low.square, high.square);
+        found.beyond_octave = found.at_hz > m_beaming_hz ? std::log2(found.at_hz / m_beaming_hz) : 0.0;
+        found.cost_db += m_practice[PracticeKey::SplitBeaming_db] * found.beyond_octave;
+    }
+
+    // What is there, either way round.
+    void addStanding(SplitSearch& search) const
+    {
+        Leg lowLeg, highLeg;
+        hear(lowLeg, coarse(low().transfer), m_lowAt);
+        hear(highLeg, coarse(high().transfer), m_highAt);
+        std::optional<SplitCandidate> best;
+        for (const bool turned : {false, true}) {
+            SplitCandidate found{.turned = turned, .least_ohm = findCircuit(m_stage, low().run.id.channel)->least_ohm};
+            judge(found, lowLeg, highLeg, std::numeric_limits<double>::max());
+            if (!best || found.cost_db < best->cost_db) best = found;
+        }
+        search.answers.push_back(answer(SplitKind::NoNewParts, *best));
+    }
+
+    [[nodiscard]] SplitAnswer answer(SplitKind kind, const SplitCandidate& found) const
+    {
+        const DeviceId woofer = low().run.id.coil.device, tweeter = high().run.id.coil.device;
+        const int count = countOf(found.parts);
+        Plan after = m_plan;
+        if (count == 1 && !networkOf(resolve(after, after.job.goal), woofer)) {
+            const FilterFound there = filterOf(resolve(after, after.job.goal), tweeter);
+            after = apply(after, there.capacitor.device
+                                     ? replaceCapacitor(after, there.capacitor, *found.parts.tweeterSeries_f)
+                                     : addCapacitor(after, tweeter, *found.parts.tweeterSeries_f))
+                        .plan;
+        } else if (count > 0) {
+            Part board = twoWayNetwork(found.parts, "network to be made");
+            board.shelfKey = kMade;
+            after = apply(after, fitNetwork(after, woofer, tweeter, board)).plan;
+        }
+        if (found.turned) after = apply(after, planTurnOver(after, sidesOf(tweeter))).plan;
+        return {kind, found, count, difference(EditName::FitNetwork, m_plan, after)};
+    }
+
+    // The tweeter and those that repeat it.
+    [[nodiscard]] std::vector<DeviceId> sidesOf(DeviceId device) const
+    {
+        std::vector<DeviceId> sides{device};
+        for (const DeviceId twin : followersOf(m_stage.used, device))
+            if (repeatsLeader(m_stage, twin)) sides.push_back(twin);
+        return sides;
+    }
+
+    const Plan& m_plan;
+    const StageResult& m_stage;
+    const Practice& m_practice;
+    SplitTask m_task;
+    SplitPair m_pair;
+    std::vector<ListenerId> m_seats;
+    Eigen::ArrayXd m_all_hz, m_hz{}, m_weight{}, m_target_db{};
+    Eigen::ArrayXcd m_low_ohm{}, m_high_ohm{};
+    PerVolt m_lowAt{}, m_highAt{};  // at the coil
+    double m_leastAllowed_ohm = 0.0, m_beaming_hz = 0.0;
+};
+
+}  // namespace
+
+std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& evaluation, const SplitTask& task,
+                                        const std::stop_token& stop, const std::function<void(double)>& progress)
+{
+    const StageResult& stage = *evaluation.stages.at(plan.job.goal);
+    std::vector<ListenerId> seats = task.seats;
+    if (seats.empty() && !stage.used.listeners.empty()) seats.push_back(stage.used.listeners.begin()->first);
+    if (seats.empty()) return std::nullopt;
+    for (const SplitPair& pair : splitPairs(stage, evaluation.practice))
+        if (stage.runs[pair.high].run.id.coil.device == task.tweeter &&
+            stage.runs[pair.low].run.id.channel == stage.runs[pair.high].run.id.channel &&
+            stage.runs[pair.low].run.id.coil.device != task.tweeter)
+            return Searcher(plan, evaluation, task, pair, std::move(seats)).run(stop, progress);
+    return std::nullopt;
+}
+
+}  // namespace core

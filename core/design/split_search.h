@@ -1,0 +1,56 @@
+#pragma once
+
+#include <functional>
+#include <optional>
+#include <stop_token>
+#include <vector>
+
+#include "core/model/edit.h"
+#include "core/model/evaluation.h"
+#include "core/model/shelf.h"
+#include "core/model/two_way_network.h"
+
+namespace core {
+
+// What a crossover is to be found for: a woofer and the tweeter beside it, the ears that count, what the shelf sells.
+struct SplitTask {
+    DeviceId tweeter{};               // takes over from the larger one of its side (splitPairs)
+    std::vector<ListenerId> seats{};  // whose ears count; none: the first listener's
+    double slope_db_octave = 0.0;     // of the target: 0 flat, -1 falling to the highs
+};
+
+// One crossover as it is judged. Figures by the model of the search: the drivers' own impedances behind ideal parts;
+// the plan itself, evaluated, has the last word.
+struct SplitCandidate {
+    TwoWayParts parts{};         // nothing at all: what is there stays
+    bool turned = false;         // the tweeter turned over against how it is wired now
+    double at_hz = 0.0;          // hand-over
+    double even_db = 0.0;        // rms of the third-octaves about the target, 250 Hz to 12 kHz
+    double least_ohm = 0.0;      // what the channel would see of these two
+    double beyond_octave = 0.0;  // hand-over over where the woofer beams
+    double cost_db = 0.0;        // what is minimised: evenness, and what parts and beaming cost
+};
+
+enum class SplitKind { NoNewParts, FewestParts, MostEven };
+struct SplitAnswer {
+    SplitKind kind{};
+    SplitCandidate found{};
+    int parts = 0;  // to buy, a side
+    Edit edit{};    // both sides where one follows the other
+};
+
+struct SplitSearch {
+    size_t low = 0, high = 0;            // runs of the stage
+    size_t tried = 0, refused = 0;       // of these for the tweeter's resonance or the channel's load
+    std::vector<SplitAnswer> answers{};  // that differ in kind; none of a kind that nothing fits
+};
+
+// Every network of the shelf's preferred values: tweeter behind one capacitor, or capacitor and coil, with or without a
+// resistor; woofer full, behind one coil, or coil and capacitor; either way round. Refused: under what a tweeter's
+// resonance asks (split_limits), and under the channel's least load. Pure; progress in shares of one, nothing comes
+// back when it is stopped, or where this tweeter takes over from nobody or nobody listens.
+[[nodiscard]] std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& evaluation,
+                                                      const SplitTask& task, const std::stop_token& stop = {},
+                                                      const std::function<void(double)>& progress = {});
+
+}  // namespace core

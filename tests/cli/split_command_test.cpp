@@ -1,0 +1,41 @@
+// Crossovers by command: three that differ in kind, and the plan with one of them in it.
+#include "tests/cli/cli_fixture.h"
+
+namespace {
+
+using tests::Cli;
+using tests::Json;
+using tests::run;
+
+TEST_F(Cli, SplitsDifferInKindAndAreWrittenIntoThePlan)
+{
+    const std::string demo = file("shipped.reed"), split = file("split.reed");
+    const auto found = run("splits " + demo + " --json --answer fewest -o " + split);
+    ASSERT_EQ(found.code, 0) << found.out;
+    const Json answers = found.json().at("splits").at(0).at("answers");
+    ASSERT_EQ(answers.size(), 3U);
+    EXPECT_EQ(answers[0].at("kind"), "standing");
+    EXPECT_TRUE(answers[0].at("parts").empty());
+    ASSERT_EQ(answers[1].at("parts").size(), 1U);
+    EXPECT_GT(answers[2].at("parts").size(), 1U);
+    for (const Json& answer : answers) EXPECT_EQ(answer.at("evenness").at("unit"), "dB");
+    EXPECT_LT(answers[2].at("evenness").at("value"), answers[1].at("evenness").at("value"));
+    // The capacitor that was said is the one that is in the plan.
+    const double series_f = answers[1].at("parts").at("tweeterSeries").at("value");
+    const Json plan = Json::parse(std::ifstream(split));
+    EXPECT_NE(plan.dump().find(Json(series_f).dump()), std::string::npos) << series_f;
+    EXPECT_NE(run("splits " + demo).out.find("most even: hand-over"), std::string::npos);
+}
+
+TEST_F(Cli, SplitsSayWhatTheyCannotAnswer)
+{
+    const auto unknown = run("splits " + file("shipped.reed") + " d999");
+    EXPECT_EQ(unknown.code, 2);
+    EXPECT_NE(unknown.out.find("takes over from no woofer of its channel; these do: d"), std::string::npos)
+        << unknown.out;
+    EXPECT_EQ(run("splits " + file("shipped.reed") + " --answer best").code, 2);
+    EXPECT_EQ(run("splits " + file("demo.reed")).code, 2) << "wide-bands alone hand nothing over";
+    EXPECT_EQ(run("splits " + file("shipped.reed") + " --seat e999").code, 2);
+}
+
+}  // namespace

@@ -1,0 +1,150 @@
+// The search for a crossover: what it says of its answers holds in the plan that it makes of them, and nothing it did
+// not choose is better by its own measure.
+#include "core/design/split_search.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "core/edits/filter_edits.h"
+#include "core/edits/network_edits.h"
+#include "core/edits/set_edits.h"
+#include "core/evaluate/split_sum.h"
+#include "core/fitout/resolve.h"
+#include "core/limits/split_limits.h"
+#include "tests/core/surveyed_plan.h"
+
+namespace core {
+namespace {
+
+using tests::after;
+using tests::driverAt;
+using tests::goalOf;
+
+struct Job {
+    Plan plan{};
+    DeviceId door{}, sail{};
+};
+
+// A woofer and a tweeter of a set in door and sail, behind the set's own network.
+Job setInDoors()
+{
+    Job job{.plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"})};
+    job.door = driverAt(job.plan, "left front door");
+    job.sail = driverAt(job.plan, "left sail");
+    const Shop& shop = tests::shop();
+    const auto set = contentsOf(shop.shelf, *shop.shelf.find("set-orchid"), shop.practice);
+    job.plan = after(job.plan, fitSet(job.plan, job.door, *set, shop.vehicles, shop.practice));
+    return job;
+}
+
+const SplitAnswer* answerOf(const SplitSearch& search, SplitKind kind)
+{
+    for (const SplitAnswer& one : search.answers)
+        if (one.kind == kind) return &one;
+    return nullptr;
+}
+
+TEST(SplitSearch, AnswersThreeInKind)
+{
+    const Job job = setInDoors();
+    const auto search = searchSplits(job.plan, tests::evaluated(job.plan), {.tweeter = job.sail});
+    ASSERT_TRUE(search);
+    EXPECT_GT(search->tried, 50'000U);
+    EXPECT_GT(search->refused, 0U);
+    const SplitAnswer* standing = answerOf(*search, SplitKind::NoNewParts);
+    const SplitAnswer* fewest = answerOf(*search, SplitKind::FewestParts);
+    const SplitAnswer* even = answerOf(*search, SplitKind::MostEven);
+    ASSERT_TRUE(standing && fewest && even);
+    EXPECT_EQ(standing->parts, 0);
+    EXPECT_EQ(fewest->parts, 1);
+    EXPECT_GT(even->parts, 1);
+    EXPECT_LT(even->found.even_db, fewest->found.even_db);
+    EXPECT_LT(even->found.even_db, standing->found.even_db);
+}
+
+// Each answer is one edit, valid, undone whole; in the plan it makes the hand-over lies where it was said to lie.
+TEST(SplitSearch, WhatIsSaidHoldsInThePlan)
+{
+    const Job job = setInDoors();
+    const auto search = searchSplits(job.plan, tests::evaluated(job.plan), {.tweeter = job.sail});
+    ASSERT_TRUE(search);
+    for (const SplitAnswer& answer : search->answers) {
+        const Plan plan = after(job.plan, answer.edit);
+        const Evaluation evaluation = tests::evaluated(plan);
+        const StageResult& goal = goalOf(evaluation, plan);
+        const auto pairs = splitPairs(goal, evaluation.practice);
+        const auto pair = std::find_if(pairs.begin(), pairs.end(), [&](const SplitPair& one) {
+            return goal.runs[one.high].run.id.coil.device == job.sail;
+        });
+        ASSERT_NE(pair, pairs.end());
+        const auto sum = splitSum(goal, *pair, goal.used.listeners.begin()->first);
+        ASSERT_TRUE(sum && sum->at_hz);
+        // The drivers' boxes, the cable and the output's own ohms are in the plan and not in the search.
+        EXPECT_NEAR(std::log2(*sum->at_hz / answer.found.at_hz), 0.0, 0.35) << static_cast<int>(answer.kind);
+        const RunResult& tweeter = goal.runs[pair->high];
+        EXPECT_FALSE(splitNearLimit(tweeter, evaluation.frequency_hz, evaluation.practice) &&
+                     answer.kind != SplitKind::NoNewParts)
+            << "a tweeter that is spared in the search is spared in the plan";
+        // Both sides alike: as many turned over on the right as on the left.
+        const RunResult* left = findRunOfDevice(goal, job.sail);
+        const RunResult* right = findRunOfDevice(goal, driverAt(job.plan, "right sail"));
+        ASSERT_TRUE(left && right);
+        EXPECT_EQ(left->run.sign, right->run.sign);
+    }
+}
+
+// Nothing that could have been built is better: a grid of candidates, each built as a plan and judged by the search on
+// what stands there.
+TEST(SplitSearch, NoOtherCapacitorAloneIsBetter)
+{
+    const Job job = setInDoors();
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    const auto search = searchSplits(job.plan, evaluation, {.tweeter = job.sail});
+    const SplitAnswer* fewest = answerOf(*search, SplitKind::FewestParts);
+    ASSERT_TRUE(fewest);
+    const double part_db = evaluation.practice[PracticeKey::SplitPart_db];
+    for (const double series_f : {2.2e-6, 2.7e-6, 3.3e-6, 3.9e-6, 4.7e-6, 5.6e-6, 6.8e-6, 8.2e-6}) {
+        Part board = twoWayNetwork({.tweeterSeries_f = series_f}, "tried");
+        const Plan plan = after(job.plan, fitNetwork(job.plan, job.door, job.sail, board));
+        const Evaluation tried = tests::evaluated(plan);
+        const StageResult& goal = goalOf(tried, plan);
+        if (splitNearLimit(*findRunOfDevice(goal, job.sail), tried.frequency_hz, tried.practice)) continue;
+        const auto there = searchSplits(plan, tried, {.tweeter = job.sail});
+        ASSERT_TRUE(there);
+        const SplitCandidate& standing = answerOf(*there, SplitKind::NoNewParts)->found;
+        EXPECT_GT(standing.cost_db + part_db, fewest->found.cost_db - 0.3) << series_f;
+    }
+}
+
+TEST(SplitSearch, StopsAndTellsHowFarItIs)
+{
+    const Job job = setInDoors();
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    double last = -1.0;
+    int told = 0;
+    std::stop_source stop;
+    const auto stopped = searchSplits(job.plan, evaluation, {.tweeter = job.sail}, stop.get_token(), [&](double share) {
+        EXPECT_GT(share, last);
+        last = share;
+        if (++told == 5) stop.request_stop();
+    });
+    EXPECT_FALSE(stopped);
+    EXPECT_EQ(told, 5);
+    EXPECT_FALSE(searchSplits(job.plan, evaluation, {.tweeter = job.door})) << "a woofer takes over from nobody";
+}
+
+// A target that falls to the highs wants less of the tweeter.
+TEST(SplitSearch, AFallingTargetPadsTheTweeter)
+{
+    const Job job = setInDoors();
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    const auto pad = [&](double slope_db) {
+        const auto search = searchSplits(job.plan, evaluation, {.tweeter = job.sail, .slope_db_octave = slope_db});
+        return answerOf(*search, SplitKind::MostEven)->found.parts.tweeterPad_ohm.value_or(0.0);
+    };
+    EXPECT_GT(pad(-2.0), pad(1.0));
+}
+
+}  // namespace
+}  // namespace core

@@ -1,0 +1,59 @@
+#include "words/split_words.h"
+
+#include <QStringList>
+
+#include "words/calc_words.h"
+#include "words/figures.h"
+#include "words/name_words.h"
+#include "words/tr.h"
+
+namespace words {
+
+using namespace core;
+
+QString nameOf(SplitKind kind)
+{
+    switch (kind) {
+        case SplitKind::NoNewParts:
+            return Words::tr("no new parts");
+        case SplitKind::FewestParts:
+            return Words::tr("one part");
+        case SplitKind::MostEven:
+            return Words::tr("most even");
+    }
+    return {};
+}
+
+QString partsOf(const SplitCandidate& found)
+{
+    QStringList parts;
+    const TwoWayParts& one = found.parts;
+    if (one.wooferCoil_h) parts << Words::tr("woofer coil %1").arg(figure(*one.wooferCoil_h, "H"));
+    if (one.wooferShunt_f) parts << Words::tr("woofer capacitor %1").arg(farads(*one.wooferShunt_f));
+    if (one.tweeterSeries_f) parts << Words::tr("tweeter capacitor %1").arg(farads(*one.tweeterSeries_f));
+    if (one.tweeterShunt_h) parts << Words::tr("tweeter coil %1").arg(figure(*one.tweeterShunt_h, "H"));
+    if (one.tweeterPad_ohm) parts << Words::tr("tweeter resistor %1").arg(ohms(*one.tweeterPad_ohm));
+    if (parts.isEmpty()) parts << Words::tr("as it stands");
+    if (found.turned) parts << Words::tr("tweeter turned over");
+    return parts.join(QStringLiteral(", "));
+}
+
+QString headOf(const SplitSearch& search, const StageResult& stage)
+{
+    const auto name = [&](size_t run) { return nameOf(Subject{stage.runs[run].run.id.coil.device}, stage.used); };
+    return Words::tr("%1 over from %2: %3 tried, %4 refused for the tweeter or the load")
+        .arg(name(search.high), name(search.low))
+        .arg(search.tried)
+        .arg(search.refused);
+}
+
+QString lineOf(const SplitAnswer& answer)
+{
+    const SplitCandidate& found = answer.found;
+    const QString at =
+        found.at_hz > 0.0 ? Words::tr("hand-over %1").arg(frequency(found.at_hz)) : Words::tr("no hand-over");
+    return Words::tr("  %1: %2, uneven by %3, load %4 at least: %5")
+        .arg(nameOf(answer.kind), at, decibels(found.even_db), ohms(found.least_ohm), partsOf(found));
+}
+
+}  // namespace words

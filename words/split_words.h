@@ -1,0 +1,15 @@
+#pragma once
+
+#include <QString>
+
+#include "core/design/split_search.h"
+
+namespace words {
+
+[[nodiscard]] QString nameOf(core::SplitKind kind);
+// "capacitor 4.7 µF, coil 0.33 mH; tweeter turned over"
+[[nodiscard]] QString partsOf(const core::SplitCandidate& found);
+[[nodiscard]] QString headOf(const core::SplitSearch& search, const core::StageResult& stage);
+[[nodiscard]] QString lineOf(const core::SplitAnswer& answer);
+
+}  // namespace words
