@@ -44,7 +44,7 @@ Strip::Strip(const Theme& theme, QWidget* parent)
     m_level->setAlignment(Qt::AlignTop);
     m_level->setProperty("role", "quiet");
     auto* ears = new QVBoxLayout;
-    ears->setSpacing(0);
+    ears->setSpacing(3);
     ears->addWidget(m_reach);
     ears->addWidget(m_level);
     auto* layout = new QHBoxLayout(this);

@@ -50,6 +50,24 @@ TEST_F(RankingPractice, ASpacerCostsItsShareOfTheDepthPoints)
     EXPECT_NEAR(lostBy(Criterion::Depth, {{PracticeKey::RankDepth_points, 20.0}}), 0.25 * 20.0, 1e-9);
 }
 
+// What a band loses past what is free, over the span that costs all: not capped.
+TEST_F(RankingPractice, ALostBandCostsMoreThanAllOfItsPoints)
+{
+    const Candidate first = only({});
+    const double lost_db = -first.bandChange_db;
+    ASSERT_GT(lost_db, 0.2);
+    const double all = shippedShop().practice[PracticeKey::RankBands_points];
+    const double free_db = 0.5 * lost_db;
+    for (const double span : {0.25, 0.5, 2.0}) {
+        const double whole_db = free_db + span * lost_db;
+        EXPECT_NEAR(
+            lostBy(Criterion::Bands, {{PracticeKey::RankBandFree_db, free_db}, {PracticeKey::RankBand_db, whole_db}}),
+            all * 0.5 / span, 1e-6 * all)
+            << span;
+    }
+    EXPECT_EQ(lostBy(Criterion::Bands, {{PracticeKey::RankBandFree_db, 1.01 * lost_db}}), 0.0);
+}
+
 TEST_F(RankingPractice, WhatNobodyKnowsCostsItsShare)
 {
     plan.places.at(kLeft).room.erase(Quantity::FrontClearance_m);

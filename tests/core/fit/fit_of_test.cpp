@@ -1,5 +1,6 @@
 // A driver in its place: margins are arithmetic on what was measured, and the mirrored side has the mirrored answer.
 #include "core/fit/fit_of.h"
+#include "core/fit/screw_choice.h"
 
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
@@ -241,6 +242,49 @@ TEST(FitSection, EndsItsMarginsWhereTheRoomDoes)
     ASSERT_NE(behind, section.pieces.end());
     ASSERT_FALSE(section.measures.empty());
     EXPECT_NEAR(section.measures.front().to_m, behind->from_m, 1e-12);
+}
+
+// The sheet that a driver sits on lies behind its flange; the panel it is clamped under lies before it.
+TEST(FitSection, ThePanelLiesOnTheSideItIsOn)
+{
+    const Practice practice = shippedShop().practice;
+    const Part driver = tests::driverPart("d", {{Quantity::Depth_m, 0.050}});
+    for (const bool under : {false, true}) {
+        Place place{.underPanel = under};
+        place.room = {{Quantity::Sheet_m, Known{0.004}}, {Quantity::Cutout_m, Known{0.100}}};
+        const FitSection section = fitSection(place, {}, fitOf({driver, place, {}, nullptr, {}}, practice));
+        const auto panel = std::find_if(section.pieces.begin(), section.pieces.end(), [](const SectionPiece& piece) {
+            return piece.what == SectionPiece::What::Panel;
+        });
+        ASSERT_NE(panel, section.pieces.end());
+        EXPECT_NEAR(panel->from_m, under ? -0.004 : 0.0, 1e-12);
+        EXPECT_NEAR(panel->to_m, under ? 0.0 : 0.004, 1e-12);
+        EXPECT_NEAR(panel->inner_m, 0.050, 1e-12);
+    }
+}
+
+// Old screws that still hold are used again; a millimetre short, and the shortest sold that holds is bought.
+TEST(ScrewChoice, OldOnesServeWhereTheyAreLongEnough)
+{
+    const Practice practice = shippedShop().practice;
+    const Part driver = tests::driverPart("d", {{Quantity::FlangeThickness_m, 0.004}, {Quantity::Depth_m, 0.050}});
+    Place place;
+    place.room = {{Quantity::Sheet_m, Known{0.002}}};
+    const DriverFit fit = fitOf({driver, place, {}, nullptr, {}}, practice);
+    const double least_m = screwGrip_m(place, fit) + practice[PracticeKey::ScrewBite_m];
+    for (const double more_m : {0.0, 0.0013, -0.001}) {
+        Mount found;
+        found.figures[Quantity::ScrewLength_m] = Known{least_m + more_m};
+        const ScrewChoice screws = screwChoice(place, {}, found, fit, practice);
+        ASSERT_TRUE(screws.length_m);
+        if (more_m >= 0.0) {
+            EXPECT_EQ(screws.tooShort_m, 0.0);
+            EXPECT_DOUBLE_EQ(*screws.length_m, least_m + more_m);
+        } else {
+            EXPECT_NEAR(screws.tooShort_m, 0.001, 1e-12);
+            EXPECT_EQ(screws.length_m, neededScrew_m(practice, place, fit));
+        }
+    }
 }
 
 // What nothing changed about is not worked out again: the same fit, not an equal one.

@@ -132,6 +132,20 @@ TEST(NetlistWriter, AddsASourceWhereThereIsNone)
     EXPECT_EQ(out.str(), "t\nV1 a 0 AC 1\nR1 a 0 4\n.ac dec 160 20 20k\n.end\n");
 }
 
+// Every letter and digit a name may have is kept, to the ends of the alphabet; whatever else becomes a line.
+TEST(NetlistWriter, KeepsWhatANameMayHave)
+{
+    Netlist netlist{.title = "t"};
+    addNode(netlist.network, "a");
+    netlist.network.elements = {{NetworkKind::Resistor, "Raz_AZ09", 1, 0, 4.0},
+                                {NetworkKind::Resistor, "R/b:c{`@[", 1, 0, 5.0},
+                                {NetworkKind::VoltageSource, "V1", 1, 0, 1.0}};
+    std::ostringstream out;
+    writeNetlist(out, netlist);
+    EXPECT_NE(out.str().find("\nRaz_AZ09 a 0 4\n"), std::string::npos) << out.str();
+    EXPECT_NE(out.str().find("\nR_b_c____ a 0 5\n"), std::string::npos) << out.str();
+}
+
 // Whatever is written reads back equal, to the last bit.
 RC_GTEST_PROP(NetlistProperty, WriteThenReadIsTheSame, ())
 {

@@ -185,6 +185,26 @@ TEST(MinimumPhase, IsTheFiltersOwnPhase)
     EXPECT_NEAR(minimumPhase_deg(f, -2.0 * slope)(100), -180.0, 1e-6);
 }
 
+// One steep, narrow rise: its phase at its foot is the slope times the integral of ln coth(u/2), here by Simpson's rule
+// in t = u^2, which takes the infinity at 0 away.
+TEST(MinimumPhase, OfANarrowRiseIsItsIntegral)
+{
+    constexpr double kWide = 0.08, kSlope = 100.0;
+    const Eigen::ArrayXd u = (Eigen::ArrayXd(4) << -1.0, 0.0, kWide, 1.0).finished();
+    const Eigen::ArrayXd level_db =
+        (20.0 / std::numbers::ln10) * kSlope * (Eigen::ArrayXd(4) << 0.0, 0.0, kWide, kWide).finished();
+    double integral = 0.0;
+    constexpr int kSteps = 20000;
+    const double root = std::sqrt(kWide);
+    for (int i = 0; i <= kSteps; ++i) {
+        const double v = root * i / kSteps;  // u = v^2, du = 2 v dv; the integrand is 0 at 0
+        const double y = i == 0 ? 0.0 : 2.0 * v * std::log(1.0 / std::tanh(0.5 * v * v));
+        integral += (i == 0 || i == kSteps ? 1.0 : i % 2 ? 4.0 : 2.0) * y * root / (3.0 * kSteps);
+    }
+    const double expected_deg = kSlope * integral / std::numbers::pi * 180.0 / std::numbers::pi;
+    EXPECT_NEAR(minimumPhase_deg(u.exp() * 1000.0, level_db)(1), expected_deg, 1e-3);
+}
+
 MeasuredResponse measuredAs(const Eigen::ArrayXcd& pressure_pa, const Eigen::ArrayXd& f)
 {
     MeasuredResponse measured;
