@@ -3,7 +3,9 @@
 #include <QStringList>
 
 #include "core/design/shelf_facts.h"
+#include "core/edits/network_edits.h"
 #include "core/model/inside_ways.h"
+#include "words/calc_words.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/made_names.h"
@@ -28,9 +30,32 @@ QString joined(const Items& items, const QString& between, Say say)
 
 }  // namespace
 
+namespace {
+
+// Of a network that nobody sells: what it is made of, from the input on.
+QString contentsOf(const Part& network)
+{
+    QStringList parts;
+    for (const char* name : {"Lw", "Cw", "Ct", "Lt", "Rt"}) {
+        const auto found = network.inside.find(name);
+        if (found == network.inside.end()) continue;
+        const Figures& figures = found->second.figures;
+        if (const auto value_h = valueOf(figures, Quantity::Inductance_h))
+            parts << Words::tr("coil %1").arg(figure(*value_h, "H"));
+        if (const auto value_f = valueOf(figures, Quantity::Capacitance_f))
+            parts << Words::tr("capacitor %1").arg(farads(*value_f));
+        if (const auto value_ohm = valueOf(figures, Quantity::Resistance_ohm))
+            parts << Words::tr("resistor %1").arg(ohms(*value_ohm));
+    }
+    return parts.join(QStringLiteral(", "));
+}
+
+}  // namespace
+
 QString nameOf(const Part& part)
 {
     const QString name = named(part.name);
+    if (isTwoWay(part) && isMade(part)) return Words::tr("%1: %2").arg(name, contentsOf(part));
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind != ElementKind::Capacitor) continue;
         if (part.kind == PartKind::Driver && element != ownCapacitorOf(part)) continue;

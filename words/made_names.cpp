@@ -46,6 +46,7 @@ constexpr const char* kMade[] = {
     QT_TRANSLATE_NOOP("Words", "plug"),
     QT_TRANSLATE_NOOP("Words", "adapter ring"),
     QT_TRANSLATE_NOOP("Words", "adapter lead with capacitor"),
+    QT_TRANSLATE_NOOP("Words", "network to be made"),
     QT_TRANSLATE_NOOP("Words", "left ear"),
     QT_TRANSLATE_NOOP("Words", "right ear"),
 };

@@ -2,6 +2,7 @@
 #include <QStringList>
 #include <cmath>
 
+#include "core/edits/network_edits.h"
 #include "core/evaluate/supply.h"
 #include "core/fitout/plug_cut.h"
 #include "core/fitout/resolve.h"
@@ -84,6 +85,7 @@ public:
                            "expect %3. A cell of 1.5 V across them must move the cone.")
                     .arg(part(m_to), m_place, ohms(figure(StepFigure::Reading_ohm)));
             case StepKind::InsertPart:
+                if (isTwoWay(partOf(m_to, m_step.device))) return network();
                 return Words::tr("Put %1 in the plus lead of %2, insulated and held firm.").arg(part(m_to), m_place);
             case StepKind::MountSource:
                 return m_step.place
@@ -339,6 +341,16 @@ private:
         if (m_step.fixing == Fixing::Bracket) lines << Words::tr("It sits in its bracket, not in the trim.");
         if (m_step.has(StepFigure::Screw_m)) lines << screws();
         return lines.join(QLatin1Char(' '));
+    }
+
+    // Behind the plug, before both of its drivers.
+    [[nodiscard]] QString network() const
+    {
+        const QString where = Words::tr("Fix %1 on the dry side at %2, tied down; its three pairs by the wiring table.")
+                                  .arg(part(m_to), m_place);
+        if (!isMade(partOf(m_to, m_step.device))) return where;
+        return where + QLatin1Char(' ') +
+               Words::tr("Made at the bench: non-polar capacitors, coils apart and at right angles, joints insulated.");
     }
 
     [[nodiscard]] QString tabs() const

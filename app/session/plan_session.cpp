@@ -252,6 +252,8 @@ void PlanSession::askSolverAgain()
                 if (found) return apply(*found);
                 emit refused(kind == core::SolverRequest::Kind::ChooseBracket
                                  ? tr("The shelf has no bracket that meets this vehicle's holes and the driver's.")
+                             : kind == core::SolverRequest::Kind::FindSplit
+                                 ? tr("No network of preferred values spares this tweeter and this channel.")
                                  : tr("The shelf has no other driver for this place."));
             };
         });

@@ -4,6 +4,7 @@
 
 #include "core/design/choose_bracket.h"
 #include "core/design/rank_drivers.h"
+#include "core/design/split_search.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
@@ -37,10 +38,37 @@ Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, De
     return trial;
 }
 
+namespace {
+
+// The answer with which the rules have least to say against the plan; of equal ones that with the fewest parts.
+std::optional<Edit> leastAgainst(const Plan& plan, const Practice& practice, DeviceId tweeter,
+                                 const std::stop_token& stop)
+{
+    const Evaluation evaluation = evaluateJob(plan, practice);
+    const auto search = searchSplits(plan, evaluation, {.tweeter = tweeter}, stop);
+    std::optional<Edit> best;
+    std::pair<int64_t, int64_t> least{};
+    for (const SplitAnswer& one : search ? search->answers : std::vector<SplitAnswer>{}) {
+        if (stop.stop_requested()) return std::nullopt;
+        if (one.edit.changes.empty()) continue;
+        Trial trial{.plan = apply(plan, one.edit).plan};
+        trial.evaluation = evaluateJob(trial.plan, practice, evaluation);
+        trial.findings = judge(trial.plan, trial.evaluation);
+        const auto against = againstIt(trial);
+        if (best && against >= least) continue;
+        best = one.edit;
+        least = against;
+    }
+    return best;
+}
+
+}  // namespace
+
 std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf,
                            const std::stop_token& stop)
 {
     if (request.kind == SolverRequest::Kind::ChooseBracket) return chooseBracket(plan, practice, shelf, request.device);
+    if (request.kind == SolverRequest::Kind::FindSplit) return leastAgainst(plan, practice, request.device, stop);
     constexpr int kWorthTrying = 12;
     const Evaluation evaluation = evaluateJob(plan, practice);
     std::optional<Edit> best;

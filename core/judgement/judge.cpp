@@ -52,6 +52,7 @@ int triedAt(MendName name)
         case MendName::AddResistor:
         case MendName::FitFuse:
         case MendName::ThickerCable:
+        case MendName::FindSplit:
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:

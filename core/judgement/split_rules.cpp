@@ -55,6 +55,20 @@ Mend withoutHighPass(const Judging& judging, const Port& channel)
     return {MendName::DropHighPass, setHighPassOf(judging, channel)->frequency_hz, dropHighPass(judging.plan, channel)};
 }
 
+// A network of preferred values, where one channel feeds both: of a coaxial neither can be reached by itself.
+void offerSearch(Finding& finding, const Judging& judging, DeviceId tweeter)
+{
+    for (const SplitPair& pair : splitPairs(judging.goal, judging.practice)) {
+        const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
+        if (high.run.id.coil.device != tweeter || low.run.id.coil.device == tweeter ||
+            low.run.id.channel != high.run.id.channel || judging.goal.used.listeners.empty())
+            continue;
+        finding.mends.push_back(
+            {MendName::FindSplit, 0.0, SolverRequest{SolverRequest::Kind::FindSplit, tweeter, judging.goalId, {}}});
+        return;
+    }
+}
+
 bool stoodAsItIs(const Judging& judging, const SplitPair& pair)
 {
     return judging.stood(judging.goal.runs[pair.low]) && judging.stood(judging.goal.runs[pair.high]);
@@ -66,6 +80,7 @@ void judgeBeaming(std::vector<Finding>& findings, const Judging& judging, const 
     const auto verdict = beamingLimit(*sum.at_hz, low);
     if (!verdict) return;
     Finding finding = findingOf(judging, *verdict, high.run.id, low.run.id.coil.device);
+    offerSearch(finding, judging, high.run.id.coil.device);
     finding.mends.push_back(chooseDriverMend(low.run.id.coil.device));
     soften(finding, {.worst = verdict->figure.worst});
     findings.push_back(std::move(finding));
@@ -91,6 +106,7 @@ void judgeHole(std::vector<Finding>& findings, const Judging& judging, const Spl
     for (const Subject& one : finding.where) sides.push_back(std::get<DeviceId>(one));
     if (!over(sum.turned.hole_db, limit_db) && low.run.id.coil.device != high.run.id.coil.device)
         finding.mends.push_back({MendName::TurnOver, sum.turned.hole_db, planTurnOver(judging.plan, sides)});
+    offerSearch(finding, judging, high.run.id.coil.device);
     soften(finding, {.worst = worst});
     findings.push_back(std::move(finding));
 }
@@ -118,6 +134,7 @@ std::vector<Finding> judgeSplitNearResonance(const Judging& judging)
             finding.mends.push_back(
                 {MendName::SetHighPass, higher.frequency_hz, setHighPass(judging.plan, run->run.id.channel, higher)});
         }
+        offerSearch(finding, judging, coil.device);
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, {.worst = verdict->figure.worst});
         findings.push_back(std::move(finding));

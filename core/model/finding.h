@@ -44,7 +44,7 @@ struct Lean {
 
 // Asked when the mend is taken: a solver answers with an edit, a reading is typed by whoever holds the meter.
 struct SolverRequest {
-    enum class Kind { ChooseDriver, TakeReading, Measure, ChooseBracket } kind = Kind::ChooseDriver;
+    enum class Kind { ChooseDriver, TakeReading, Measure, ChooseBracket, FindSplit } kind = Kind::ChooseDriver;
     DeviceId device{};
     StageId stage{};                 // of the reading
     std::optional<Quantity> what{};  // to measure with a ruler
@@ -89,7 +89,8 @@ enum class MendName {
     ThickerCable,
     LeaveUncut,
     AllowCutting,
-    DropHighPass
+    DropHighPass,
+    FindSplit
 };
 
 struct Mend {

@@ -5337,6 +5337,34 @@
         <source>  %1: %2, uneven by %3, load %4 at least: %5</source>
         <translation>  %1: %2, uneben um %3, Last mindestens %4: %5</translation>
     </message>
+    <message>
+        <source>find a crossover</source>
+        <translation>eine Weiche suchen</translation>
+    </message>
+    <message>
+        <source>coil %1</source>
+        <translation>Spule %1</translation>
+    </message>
+    <message>
+        <source>capacitor %1</source>
+        <translation>Kondensator %1</translation>
+    </message>
+    <message>
+        <source>resistor %1</source>
+        <translation>Widerstand %1</translation>
+    </message>
+    <message>
+        <source>network to be made</source>
+        <translation>Weiche zum Selbstbauen</translation>
+    </message>
+    <message>
+        <source>Fix %1 on the dry side at %2, tied down; its three pairs by the wiring table.</source>
+        <translation>%1 auf der trockenen Seite befestigen (%2), festgebunden; die drei Paare nach der Drahttabelle.</translation>
+    </message>
+    <message>
+        <source>Made at the bench: non-polar capacitors, coils apart and at right angles, joints insulated.</source>
+        <translation>Am Werktisch gefertigt: bipolare Kondensatoren, Spulen mit Abstand und im rechten Winkel, Verbindungen isoliert.</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -7766,6 +7794,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Unsaved work cannot be kept aside: %1</source>
         <translation>Ungesicherte Arbeit lässt sich nicht aufheben: %1</translation>
+    </message>
+    <message>
+        <source>No network of preferred values spares this tweeter and this channel.</source>
+        <translation>Keine Weiche aus Normwerten schont diesen Hochtöner und diesen Kanal.</translation>
     </message>
 </context>
 <context>

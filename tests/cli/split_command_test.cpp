@@ -27,6 +27,25 @@ TEST_F(Cli, SplitsDifferInKindAndAreWrittenIntoThePlan)
     EXPECT_NE(run("splits " + demo).out.find("most even: hand-over"), std::string::npos);
 }
 
+// What is to be made is on the card: what it is made of, where it goes, what it is wired to.
+TEST_F(Cli, ASplitIsOnTheJobCard)
+{
+    const std::string split = file("even.reed");
+    const auto found = run("splits " + file("shipped.reed") + " --json --answer even -o " + split);
+    ASSERT_EQ(found.code, 0) << found.out;
+    const Json parts = found.json().at("splits").at(0).at("answers").at(2).at("parts");
+    ASSERT_TRUE(parts.contains("tweeterSeries")) << parts;
+    const std::string card = run("job " + split).out;
+    EXPECT_NE(card.find("network to be made: "), std::string::npos) << card;
+    for (const auto& [name, value] : parts.items()) {
+        const char* word = value.at("unit") == "F" ? "capacitor " : value.at("unit") == "H" ? "coil " : "resistor ";
+        EXPECT_NE(card.find(word), std::string::npos) << name;
+    }
+    EXPECT_NE(card.find("on the dry side at"), std::string::npos);
+    EXPECT_NE(card.find("Made at the bench: non-polar capacitors"), std::string::npos);
+    EXPECT_EQ(card.find("in the plus lead"), std::string::npos) << "it is no part in one lead";
+}
+
 TEST_F(Cli, SplitsSayWhatTheyCannotAnswer)
 {
     const auto unknown = run("splits " + file("shipped.reed") + " d999");

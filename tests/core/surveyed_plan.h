@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/edits/set_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/model/validate.h"
@@ -55,6 +56,21 @@ inline core::DeviceId driverAt(const core::Plan& plan, const std::string& name)
         if (device.at == at) return id;
     ADD_FAILURE() << name;
     return {};
+}
+
+// A saloon whose doors and sails play a component set of the shelf behind its own network.
+struct SetInDoors {
+    core::Plan plan{};
+    core::DeviceId door{}, sail{};  // on the left
+};
+inline SetInDoors setInDoors()
+{
+    SetInDoors job{.plan = withSpots(core::BodyKind::Saloon, {"front door", "sail"})};
+    job.door = driverAt(job.plan, "left front door");
+    job.sail = driverAt(job.plan, "left sail");
+    const auto set = core::contentsOf(shop().shelf, *shop().shelf.find("set-orchid"), shop().practice);
+    job.plan = after(job.plan, core::fitSet(job.plan, job.door, *set, shop().vehicles, shop().practice));
+    return job;
 }
 
 // The first radio or amplifier.

@@ -8,7 +8,6 @@
 
 #include "core/edits/filter_edits.h"
 #include "core/edits/network_edits.h"
-#include "core/edits/set_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/resolve.h"
 #include "core/limits/split_limits.h"
@@ -21,23 +20,6 @@ using tests::after;
 using tests::driverAt;
 using tests::goalOf;
 
-struct Job {
-    Plan plan{};
-    DeviceId door{}, sail{};
-};
-
-// A woofer and a tweeter of a set in door and sail, behind the set's own network.
-Job setInDoors()
-{
-    Job job{.plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"})};
-    job.door = driverAt(job.plan, "left front door");
-    job.sail = driverAt(job.plan, "left sail");
-    const Shop& shop = tests::shop();
-    const auto set = contentsOf(shop.shelf, *shop.shelf.find("set-orchid"), shop.practice);
-    job.plan = after(job.plan, fitSet(job.plan, job.door, *set, shop.vehicles, shop.practice));
-    return job;
-}
-
 const SplitAnswer* answerOf(const SplitSearch& search, SplitKind kind)
 {
     for (const SplitAnswer& one : search.answers)
@@ -47,7 +29,7 @@ const SplitAnswer* answerOf(const SplitSearch& search, SplitKind kind)
 
 TEST(SplitSearch, AnswersThreeInKind)
 {
-    const Job job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     const auto search = searchSplits(job.plan, tests::evaluated(job.plan), {.tweeter = job.sail});
     ASSERT_TRUE(search);
     EXPECT_GT(search->tried, 50'000U);
@@ -66,7 +48,7 @@ TEST(SplitSearch, AnswersThreeInKind)
 // Each answer is one edit, valid, undone whole; in the plan it makes the hand-over lies where it was said to lie.
 TEST(SplitSearch, WhatIsSaidHoldsInThePlan)
 {
-    const Job job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     const auto search = searchSplits(job.plan, tests::evaluated(job.plan), {.tweeter = job.sail});
     ASSERT_TRUE(search);
     for (const SplitAnswer& answer : search->answers) {
@@ -98,7 +80,7 @@ TEST(SplitSearch, WhatIsSaidHoldsInThePlan)
 // what stands there.
 TEST(SplitSearch, NoOtherCapacitorAloneIsBetter)
 {
-    const Job job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     const Evaluation evaluation = tests::evaluated(job.plan);
     const auto search = searchSplits(job.plan, evaluation, {.tweeter = job.sail});
     const SplitAnswer* fewest = answerOf(*search, SplitKind::FewestParts);
@@ -119,7 +101,7 @@ TEST(SplitSearch, NoOtherCapacitorAloneIsBetter)
 
 TEST(SplitSearch, StopsAndTellsHowFarItIs)
 {
-    const Job job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     const Evaluation evaluation = tests::evaluated(job.plan);
     double last = -1.0;
     int told = 0;
@@ -137,7 +119,7 @@ TEST(SplitSearch, StopsAndTellsHowFarItIs)
 // A target that falls to the highs wants less of the tweeter.
 TEST(SplitSearch, AFallingTargetPadsTheTweeter)
 {
-    const Job job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     const Evaluation evaluation = tests::evaluated(job.plan);
     const auto pad = [&](double slope_db) {
         const auto search = searchSplits(job.plan, evaluation, {.tweeter = job.sail, .slope_db_octave = slope_db});

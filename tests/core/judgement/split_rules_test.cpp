@@ -6,7 +6,6 @@
 #include <numbers>
 
 #include "core/edits/filter_edits.h"
-#include "core/edits/set_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/limits/split_limits.h"
 #include "tests/core/mends_help.h"
@@ -19,22 +18,6 @@ using tests::after;
 using tests::driverAt;
 using tests::findingOf;
 using tests::goalOf;
-
-// A saloon whose doors and sails play a set behind its network.
-struct SetInDoors {
-    Plan plan{};
-    DeviceId door{}, sail{};
-};
-SetInDoors setInDoors()
-{
-    SetInDoors job{.plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"})};
-    job.door = driverAt(job.plan, "left front door");
-    job.sail = driverAt(job.plan, "left sail");
-    const Shop& shop = tests::shop();
-    const auto set = contentsOf(shop.shelf, *shop.shelf.find("set-orchid"), shop.practice);
-    job.plan = after(job.plan, fitSet(job.plan, job.door, *set, shop.vehicles, shop.practice));
-    return job;
-}
 
 Part domeOf(double fs_hz)
 {
@@ -95,7 +78,7 @@ TEST(Split4, ASecondOrderHasAnOctaveMore)
 {
     std::set<std::optional<Severity>> seen;
     for (const double ratio : {1.1, 1.19, 1.21, 1.6, 1.99, 2.02, 2.4}) {
-        SetInDoors job = setInDoors();
+        tests::SetInDoors job = tests::setInDoors();
         Evaluation evaluation = tests::evaluated(job.plan);
         RunResult run = *findRunOfDevice(goalOf(evaluation, job.plan), job.sail);
         ASSERT_EQ(highPassOrder(run, evaluation.frequency_hz), 2);
@@ -134,7 +117,7 @@ TEST(Split5, AConeBeamsFromItsSizeOn)
 // The limit is set to either side of the hole that the sum itself has; turned over, what it would be is its mend.
 TEST(Split6, TurnsAtItsLimit)
 {
-    const SetInDoors job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     for (const bool turned : {false, true}) {
         Plan plan = turned ? after(job.plan, planTurnOver(job.plan, job.sail)) : job.plan;
         const Evaluation evaluation = tests::evaluated(plan);
@@ -159,6 +142,35 @@ TEST(Split6, TurnsAtItsLimit)
             EXPECT_EQ(!finding->mends.empty() && finding->mends.front().name == MendName::TurnOver, closes);
         }
     }
+}
+
+// The search that a finding offers leaves less to say against the plan than there was, and is one edit.
+TEST(Split6, ItsSearchLeavesLessToSay)
+{
+    const tests::SetInDoors job = tests::setInDoors();
+    Plan plan = after(job.plan, planTurnOver(job.plan, job.sail));
+    const Practice practice = tests::shop().practice;
+    const auto serious = [](const std::vector<Finding>& findings) {
+        return std::count_if(findings.begin(), findings.end(),
+                             [](const Finding& one) { return one.severity != Severity::Note; });
+    };
+    for (const double limit_db : {2.0, 3.0, 4.0, 6.0}) {
+        plan.practice[PracticeKey::SplitHoleCare_db] = limit_db;
+        const auto findings = judge(plan, tests::evaluated(plan));
+        const Finding* finding = findingOf(findings, RuleId::HoleAtSplit);
+        if (!finding) continue;
+        const auto mend = std::find_if(finding->mends.begin(), finding->mends.end(),
+                                       [](const Mend& one) { return one.name == MendName::FindSplit; });
+        ASSERT_NE(mend, finding->mends.end());
+        const auto& request = std::get<SolverRequest>(mend->act);
+        EXPECT_EQ(request.device, job.sail);
+        const auto edit = answer(request, plan, practice, tests::shop().shelf);
+        ASSERT_TRUE(edit);
+        const Plan mended = after(plan, *edit);
+        EXPECT_LE(serious(judge(mended, tests::evaluated(mended))), serious(findings)) << limit_db;
+        return;
+    }
+    FAIL() << "no hole in what is turned over on one side";
 }
 
 TEST(Split7, StackedWithinTwoOctaves)
@@ -204,7 +216,7 @@ TEST(Split10, ACapacitorHasHalfAsMuchToSpare)
 
 TEST(Split11, ANetworkWantsTheWholeLine)
 {
-    const SetInDoors job = setInDoors();
+    const tests::SetInDoors job = tests::setInDoors();
     const Evaluation evaluation = tests::evaluated(job.plan);
     const Port channel = findRunOfDevice(goalOf(evaluation, job.plan), job.door)->run.id.channel;
     for (const auto& [from_hz, said] : {std::pair{149.0, false}, {151.0, true}}) {
