@@ -74,7 +74,12 @@ void takeOut(Plan& after, StageId goal, DeviceId woofer, DeviceId network)
 {
     const Fitout fitout = resolve(after, goal);
     const auto low = feedEnds(fitout, woofer);
-    for (const auto& [pole, tab] : {std::pair{"+", Pin{woofer, low->plus}}, {"-", Pin{woofer, low->minus}}}) {
+    const Pin plus{woofer, low->plus}, minus{woofer, low->minus};
+    const bool turned = std::any_of(fitout.wires.begin(), fitout.wires.end(), [&](const auto& entry) {
+        const Wire& wire = entry.second;
+        return (wire.a == plus && wire.b == Pin{network, "w-"}) || (wire.b == plus && wire.a == Pin{network, "w-"});
+    });
+    for (const auto& [pole, tab] : {std::pair{"+", turned ? minus : plus}, {"-", turned ? plus : minus}}) {
         for (const auto& [id, wire] : fitout.wires)
             for (const Pin& end : {wire.a, wire.b})
                 if (end == Pin{network, std::string("w") + pole} && (wire.a == tab || wire.b == tab))
@@ -97,8 +102,9 @@ DeviceId networkOf(const Fitout& fitout, DeviceId woofer)
     const auto ends = feedEnds(fitout, woofer);
     for (const auto& [id, wire] : fitout.wires)
         for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
-            if (ends && near == Pin{woofer, ends->plus} && far.terminal == "w+" && isTwoWay(partOf(fitout, far.device)))
-                return far.device;
+            if (ends && near == Pin{woofer, ends->plus} && (far.terminal == "w+" || far.terminal == "w-") &&
+                isTwoWay(partOf(fitout, far.device)))
+                return far.device;  // either way round
     return {};
 }
 

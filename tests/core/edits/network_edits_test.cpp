@@ -67,6 +67,29 @@ TEST(FitNetwork, StandsOnEachSideAndIsExchanged)
 }
 
 // A second set in the place of a planned one brings its own network, once.
+// A woofer that was turned over behind its network is still behind it: another network takes its place, and where it
+// goes the woofer stays turned.
+TEST(FitNetwork, ATurnedWooferIsStillBehindIt)
+{
+    Front front;
+    const auto signOf = [&](DeviceId driver) {
+        for (const core::Run& run : runs(front.goal()))
+            if (run.id.coil.device == driver) return run.sign;
+        return 0;
+    };
+    front.fit(front.orchid);
+    front.plan = after(front.plan, planTurnOver(front.plan, front.door));
+    ASSERT_EQ(signOf(front.door), -1);
+    EXPECT_NE(networkOf(front.goal(), front.door), DeviceId{});
+    front.fit(front.thrift);
+    EXPECT_EQ(front.networks(), 2) << "one a side";
+    EXPECT_EQ(signOf(front.door), -1);
+    EXPECT_EQ(signOf(front.sail), 1);
+    front.plan = after(front.plan, removeNetwork(front.plan, front.door));
+    EXPECT_EQ(front.networks(), 0);
+    EXPECT_EQ(signOf(front.door), -1);
+}
+
 TEST(FitNetwork, AnotherSetBringsItsOwn)
 {
     Front front;
