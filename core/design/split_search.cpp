@@ -4,6 +4,7 @@
 #include <cmath>
 #include <limits>
 #include <numbers>
+#include <set>
 
 #include "core/base/grid.h"
 #include "core/base/threshold.h"
@@ -11,9 +12,11 @@
 #include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/evaluate/hearing.h"
+#include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/directivity.h"
@@ -26,6 +29,7 @@ namespace {
 constexpr double kFrom_hz = 250.0, kTo_hz = 12000.0;  // where evenness counts
 constexpr double kLowest_hz = 100.0;                  // no hand-over is looked for below
 constexpr Eigen::Index kEvery = 6;                    // of the grid's points: 27 a decade
+// What is sold and fits under a door card; common practice, no source.
 constexpr double kPads_ohm[] = {0.0, 1.0, 1.5, 2.2, 3.3, 4.7, 6.8};
 constexpr double kCapacitors_f[] = {1.5e-6, 47e-6}, kShunts_h[] = {0.1e-3, 1.0e-3}, kCoils_h[] = {0.1e-3, 1.5e-3},
                  kWooferShunts_f[] = {2.2e-6, 33e-6};
@@ -51,24 +55,22 @@ struct Leg {
 
 class Searcher {
 public:
-    Searcher(const Plan& plan, const Evaluation& evaluation, const SplitTask& task, const SplitPair& pair,
-             std::vector<ListenerId> seats)
+    Searcher(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair, std::vector<ListenerId> seats,
+             double slope_db_octave)
         : m_plan(plan),
           m_stage(*evaluation.stages.at(plan.job.goal)),
           m_practice(evaluation.practice),
-          m_task(task),
           m_pair(pair),
           m_seats(std::move(seats)),
-          m_all_hz(evaluation.frequency_hz)
+          m_hz(coarse(evaluation.frequency_hz)),
+          m_weight((m_hz >= kFrom_hz && m_hz <= kTo_hz).cast<double>()),
+          m_target_db(slope_db_octave * (m_hz / 1000.0).log() / std::numbers::ln2),
+          m_low_ohm(impedance_ohm(low().driver, m_hz)),
+          m_high_ohm(impedance_ohm(high().driver, m_hz)),
+          m_active(Eigen::ArrayXcd::Ones(m_hz.size()))
     {
-        const Eigen::Index count = (m_all_hz.size() + kEvery - 1) / kEvery;
-        m_hz = coarse(m_all_hz);
-        m_weight = Eigen::ArrayXd::Zero(count);
-        for (Eigen::Index i = 0; i < count; ++i)
-            if (m_hz(i) >= kFrom_hz && m_hz(i) <= kTo_hz) m_weight(i) = 1.0;
-        m_target_db = m_task.slope_db_octave * (m_hz / 1000.0).log() / std::numbers::ln2;
-        m_low_ohm = coarse(impedance_ohm(low().driver, m_all_hz));
-        m_high_ohm = coarse(impedance_ohm(high().driver, m_all_hz));
+        for (const ChannelInputs& inputs : m_stage.inputs)
+            if (inputs.channel == low().run.id.channel) m_active = channelResponse(inputs, m_hz);
         for (const ListenerId seat : m_seats) {
             m_lowAt.push_back(perCoilVolt(m_pair.low, seat));
             m_highAt.push_back(perCoilVolt(m_pair.high, seat));
@@ -80,7 +82,7 @@ public:
 
     std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)
     {
-        SplitSearch search{.low = m_pair.low, .high = m_pair.high};
+        SplitSearch search{.pair = m_pair, .now = *splitSum(m_stage, m_pair, m_seats.front())};
         const std::vector<Leg> lows = lowLegs(), highs = highLegs(search.refused);
         std::optional<SplitCandidate> fewest, even;
         for (size_t i = 0; i < highs.size(); ++i) {
@@ -120,7 +122,7 @@ public:
             const Eigen::ArrayXcd load_s = m_low_ohm.inverse() + (shunt_f ? *shunt_f : 0.0) * s;
             const Eigen::ArrayXcd whole_ohm = load_s.inverse() + (coil_h ? *coil_h : 0.0) * s;
             leg.admittance_s = whole_ohm.inverse();
-            hear(leg, (load_s * whole_ohm).inverse(), m_lowAt);
+            hear(leg, m_active / (load_s * whole_ohm), m_lowAt);
             legs.push_back(std::move(leg));
         };
         add({}, {});
@@ -143,7 +145,7 @@ public:
             Eigen::ArrayXcd node_s = branch_ohm.inverse();
             if (shunt_h) node_s += (*shunt_h * s).inverse();
             const Eigen::ArrayXcd whole_ohm = node_s.inverse() + (series_f * s).inverse();
-            const Eigen::ArrayXcd transfer = m_high_ohm / branch_ohm / (node_s * whole_ohm);
+            const Eigen::ArrayXcd transfer = m_active * m_high_ohm / branch_ohm / (node_s * whole_ohm);
             if (!sparesTweeter(transfer.abs(), shunt_h ? 2 : 1)) {
                 ++refused;
                 return;
@@ -165,7 +167,7 @@ private:
     [[nodiscard]] const RunResult& high() const { return m_stage.runs[m_pair.high]; }
 
     template <class Array>
-    [[nodiscard]] Array coarse(const Array& fine) const
+    [[nodiscard]] static Array coarse(const Array& fine)
     {
         Array taken((fine.size() + kEvery - 1) / kEvery);
         for (Eigen::Index i = 0; i < taken.size(); ++i) taken(i) = fine(i * kEvery);
@@ -280,27 +282,39 @@ private:
             board.shelfKey = kMade;
             after = apply(after, fitNetwork(after, woofer, tweeter, board)).plan;
         }
-        if (found.turned) after = apply(after, planTurnOver(after, sidesOf(tweeter))).plan;
+        // New parts are wired plus to plus, whatever was turned over before them.
+        if (found.turned || count > 0) after = apply(after, planTurnOver(after, wrongWayRound(after, found))).plan;
         return {kind, found, count, difference(EditName::FitNetwork, m_plan, after)};
     }
 
-    // The tweeter and those that repeat it.
-    [[nodiscard]] std::vector<DeviceId> sidesOf(DeviceId device) const
+    // Of the tweeters of both sides those that do not push with their woofer as it was judged here.
+    [[nodiscard]] std::vector<DeviceId> wrongWayRound(const Plan& after, const SplitCandidate& found) const
     {
-        std::vector<DeviceId> sides{device};
-        for (const DeviceId twin : followersOf(m_stage.used, device))
-            if (repeatsLeader(m_stage, twin)) sides.push_back(twin);
-        return sides;
+        const int standing = countOf(found.parts) > 0 ? 1 : low().run.sign * high().run.sign;
+        const int wanted = found.turned ? -standing : standing;
+        const std::vector<DeviceId> woofers = mates(m_stage.used, low().run.id.coil.device);
+        const std::vector<DeviceId> tweeters = mates(m_stage.used, high().run.id.coil.device);
+        const auto isOf = [](const std::vector<DeviceId>& devices, const Run& run) {
+            return std::find(devices.begin(), devices.end(), run.id.coil.device) != devices.end();
+        };
+        std::set<DeviceId> wrong;  // a cone may have several coils
+        const std::vector<Run> all = runs(resolve(after, after.job.goal));
+        for (const Run& one : all)
+            for (const Run& other : all)
+                if (isOf(tweeters, one) && isOf(woofers, other) && one.id.channel == other.id.channel &&
+                    one.sign * other.sign * wanted < 0)
+                    wrong.insert(one.id.coil.device);
+        return {wrong.begin(), wrong.end()};
     }
 
     const Plan& m_plan;
     const StageResult& m_stage;
     const Practice& m_practice;
-    SplitTask m_task;
     SplitPair m_pair;
     std::vector<ListenerId> m_seats;
-    Eigen::ArrayXd m_all_hz, m_hz{}, m_weight{}, m_target_db{};
-    Eigen::ArrayXcd m_low_ohm{}, m_high_ohm{};
+    Eigen::ArrayXd m_hz, m_weight, m_target_db;
+    Eigen::ArrayXcd m_low_ohm, m_high_ohm;
+    Eigen::ArrayXcd m_active;       // of the channel itself, before both
     PerVolt m_lowAt{}, m_highAt{};  // at the coil
     double m_leastAllowed_ohm = 0.0, m_beaming_hz = 0.0;
 };
@@ -314,12 +328,11 @@ std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& eval
     std::vector<ListenerId> seats = task.seats;
     if (seats.empty() && !stage.used.listeners.empty()) seats.push_back(stage.used.listeners.begin()->first);
     if (seats.empty()) return std::nullopt;
-    for (const SplitPair& pair : splitPairs(stage, evaluation.practice))
-        if (stage.runs[pair.high].run.id.coil.device == task.tweeter &&
-            stage.runs[pair.low].run.id.channel == stage.runs[pair.high].run.id.channel &&
-            stage.runs[pair.low].run.id.coil.device != task.tweeter)
-            return Searcher(plan, evaluation, task, pair, std::move(seats)).run(stop, progress);
-    return std::nullopt;
+    const auto pair = splitPairOf(stage, task.tweeter, evaluation.practice);
+    if (!pair || !canBeParted(stage, *pair)) return std::nullopt;
+    for (const ListenerId seat : seats)
+        if (!splitSum(stage, *pair, seat)) return std::nullopt;
+    return Searcher(plan, evaluation, *pair, std::move(seats), task.slope_db_octave).run(stop, progress);
 }
 
 }  // namespace core

@@ -5,6 +5,7 @@
 #include <stop_token>
 #include <vector>
 
+#include "core/evaluate/split_sum.h"
 #include "core/model/edit.h"
 #include "core/model/evaluation.h"
 #include "core/model/shelf.h"
@@ -22,11 +23,11 @@ struct SplitTask {
 // One crossover as it is judged. Figures by the model of the search: the drivers' own impedances behind ideal parts;
 // the plan itself, evaluated, has the last word.
 struct SplitCandidate {
-    TwoWayParts parts{};         // nothing at all: what is there stays
-    bool turned = false;         // the tweeter turned over against how it is wired now
-    double at_hz = 0.0;          // hand-over
-    double even_db = 0.0;        // rms of the third-octaves about the target, 250 Hz to 12 kHz
-    double least_ohm = 0.0;      // what the channel would see of these two
+    TwoWayParts parts{};     // nothing at all: what is there stays
+    bool turned = false;     // the tweeter turned over: of new parts against plus to plus, else against how it is now
+    double at_hz = 0.0;      // hand-over
+    double even_db = 0.0;    // rms of the third-octaves about the target, 250 Hz to 12 kHz
+    double least_ohm = 0.0;  // what the channel would see of these two
     double beyond_octave = 0.0;  // hand-over over where the woofer beams
     double cost_db = 0.0;        // what is minimised: evenness, and what parts and beaming cost
 };
@@ -40,7 +41,8 @@ struct SplitAnswer {
 };
 
 struct SplitSearch {
-    size_t low = 0, high = 0;            // runs of the stage
+    SplitPair pair{};
+    SplitSum now{};                      // as it stands, at the first seat
     size_t tried = 0, refused = 0;       // of these for the tweeter's resonance or the channel's load
     std::vector<SplitAnswer> answers{};  // that differ in kind; none of a kind that nothing fits
 };

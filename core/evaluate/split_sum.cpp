@@ -12,8 +12,9 @@
 namespace core {
 namespace {
 
-constexpr double kThird = 3.0;         // of an octave
-constexpr double kFirst_hz = 100.0;    // no hand-over is looked for below
+constexpr double kThird = 3.0;       // of an octave
+constexpr double kFirst_hz = 100.0;  // no hand-over is looked for below
+// Ours, no source:
 constexpr double kFarUnder_db = 20.0;  // a crossing so far under the loudest is of two silent ends
 constexpr double kBeside_db = 3.0;     // as loud as each other, to the ear
 constexpr double kLarger_ratio = 1.5;  // of the cone's area: what a driver takes over from
@@ -125,6 +126,19 @@ std::vector<SplitPair> splitPairs(const StageResult& stage, const Practice& prac
         if (best) pairs.push_back({best->run, high});
     }
     return pairs;
+}
+
+bool canBeParted(const StageResult& stage, const SplitPair& pair)
+{
+    const RunId &low = stage.runs[pair.low].run.id, &high = stage.runs[pair.high].run.id;
+    return low.channel == high.channel && low.coil.device != high.coil.device;
+}
+
+std::optional<SplitPair> splitPairOf(const StageResult& stage, DeviceId high, const Practice& practice)
+{
+    for (const SplitPair& pair : splitPairs(stage, practice))
+        if (stage.runs[pair.high].run.id.coil.device == high) return pair;
+    return std::nullopt;
 }
 
 SplitSum splitSumOf(const Ears<Eigen::ArrayXcd>& low_pa_v, const Ears<Eigen::ArrayXcd>& high_pa_v)

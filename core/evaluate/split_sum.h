@@ -18,6 +18,11 @@ struct SplitPair {
 // nearest one of its side. Nothing for a driver that has no larger one within reach.
 [[nodiscard]] std::vector<SplitPair> splitPairs(const StageResult& stage, const Practice& practice);
 
+// Whether a filter can lie between them: one channel feeds both, and they are no one device.
+[[nodiscard]] bool canBeParted(const StageResult& stage, const SplitPair& pair);
+// The pair in which this driver takes over; none where it does from nobody.
+[[nodiscard]] std::optional<SplitPair> splitPairOf(const StageResult& stage, DeviceId high, const Practice& practice);
+
 // How both sound together, one way round.
 struct SplitTogether {
     Eigen::ArrayXd level_db{};              // third-octaves, mean of both ears, per source volt

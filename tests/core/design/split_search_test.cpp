@@ -45,36 +45,59 @@ TEST(SplitSearch, AnswersThreeInKind)
     EXPECT_LT(even->found.even_db, standing->found.even_db);
 }
 
-// Each answer is one edit, valid, undone whole; in the plan it makes the hand-over lies where it was said to lie.
-TEST(SplitSearch, WhatIsSaidHoldsInThePlan)
+// What was turned over before anything is searched.
+enum class Turned { Nothing, Tweeters, Woofers, OneTweeter };
+class SplitFrom : public testing::TestWithParam<Turned> {
+protected:
+    static tests::SetInDoors turned(Turned what)
+    {
+        tests::SetInDoors job = tests::setInDoors();
+        const DeviceId door = driverAt(job.plan, "right front door"), sail = driverAt(job.plan, "right sail");
+        const std::vector<DeviceId> over = what == Turned::Tweeters     ? std::vector{job.sail, sail}
+                                           : what == Turned::Woofers    ? std::vector{job.door, door}
+                                           : what == Turned::OneTweeter ? std::vector{job.sail}
+                                                                        : std::vector<DeviceId>{};
+        if (!over.empty()) job.plan = after(job.plan, planTurnOver(job.plan, over));
+        return job;
+    }
+};
+
+// Each answer is one edit, valid, undone whole; in the plan that it makes the hand-over lies where it was said to lie,
+// and both push together as they were said to, whatever stood there before.
+TEST_P(SplitFrom, WhatIsSaidHoldsInThePlan)
 {
-    const tests::SetInDoors job = tests::setInDoors();
+    const tests::SetInDoors job = turned(GetParam());
     const auto search = searchSplits(job.plan, tests::evaluated(job.plan), {.tweeter = job.sail});
     ASSERT_TRUE(search);
     for (const SplitAnswer& answer : search->answers) {
         const Plan plan = after(job.plan, answer.edit);
         const Evaluation evaluation = tests::evaluated(plan);
         const StageResult& goal = goalOf(evaluation, plan);
-        const auto pairs = splitPairs(goal, evaluation.practice);
-        const auto pair = std::find_if(pairs.begin(), pairs.end(), [&](const SplitPair& one) {
-            return goal.runs[one.high].run.id.coil.device == job.sail;
-        });
-        ASSERT_NE(pair, pairs.end());
+        const auto pair = splitPairOf(goal, job.sail, evaluation.practice);
+        ASSERT_TRUE(pair);
         const auto sum = splitSum(goal, *pair, goal.used.listeners.begin()->first);
         ASSERT_TRUE(sum && sum->at_hz);
         // The drivers' boxes, the cable and the output's own ohms are in the plan and not in the search.
         EXPECT_NEAR(std::log2(*sum->at_hz / answer.found.at_hz), 0.0, 0.35) << static_cast<int>(answer.kind);
+        const auto there = searchSplits(plan, evaluation, {.tweeter = job.sail});
+        ASSERT_TRUE(there);
+        const SplitCandidate& stands = answerOf(*there, SplitKind::NoNewParts)->found;
+        EXPECT_FALSE(stands.turned) << static_cast<int>(answer.kind) << ": it was said to be the better way round";
+        EXPECT_NEAR(stands.even_db, answer.found.even_db, 0.6) << static_cast<int>(answer.kind);
         const RunResult& tweeter = goal.runs[pair->high];
         EXPECT_FALSE(splitNearLimit(tweeter, evaluation.frequency_hz, evaluation.practice) &&
                      answer.kind != SplitKind::NoNewParts)
             << "a tweeter that is spared in the search is spared in the plan";
-        // Both sides alike: as many turned over on the right as on the left.
-        const RunResult* left = findRunOfDevice(goal, job.sail);
-        const RunResult* right = findRunOfDevice(goal, driverAt(job.plan, "right sail"));
-        ASSERT_TRUE(left && right);
-        EXPECT_EQ(left->run.sign, right->run.sign);
+        if (answer.edit.changes.empty()) continue;  // as it stands
+        // Both sides alike: each tweeter pushes with its woofer as on the other side.
+        const auto sign = [&](DeviceId device) { return findRunOfDevice(goal, device)->run.sign; };
+        EXPECT_EQ(sign(job.sail) * sign(job.door),
+                  sign(driverAt(job.plan, "right sail")) * sign(driverAt(job.plan, "right front door")));
     }
 }
+
+INSTANTIATE_TEST_SUITE_P(Before, SplitFrom,
+                         testing::Values(Turned::Nothing, Turned::Tweeters, Turned::Woofers, Turned::OneTweeter));
 
 // Nothing that could have been built is better: a grid of candidates, each built as a plan and judged by the search on
 // what stands there.
