@@ -71,6 +71,8 @@ QString textOf(const Mend& mend)
             return Words::tr("cut it, saw %1").arg(spokenLength(mend.figure));
         case MendName::LeaveUncut:
             return Words::tr("leave it uncut");
+        case MendName::HigherRating:
+            return Words::tr("one for %1").arg(volts(mend.figure));
         case MendName::FindSplit:
             return Words::tr("find a crossover");
         case MendName::DropHighPass:

@@ -59,8 +59,12 @@ QString nameOf(const Part& part)
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind != ElementKind::Capacitor) continue;
         if (part.kind == PartKind::Driver && element != ownCapacitorOf(part)) continue;
-        if (const auto value = valueOf(figuresOf(part, element), Quantity::Capacitance_f))
-            return Words::tr("%1, %2").arg(name, farads(*value));
+        const Figures figures = figuresOf(part, element);
+        const auto value = valueOf(figures, Quantity::Capacitance_f);
+        const auto rating = isMade(part) ? valueOf(figures, Quantity::RatedVoltage_v) : std::nullopt;
+        if (value)
+            return Words::tr("%1, %2").arg(
+                name, joinedKnown({farads(*value), rating ? volts(*rating) : QString()}, QStringLiteral(", ")));
     }
     return name;
 }

@@ -253,7 +253,7 @@ void PlanSession::askSolverAgain()
                 emit refused(kind == core::SolverRequest::Kind::ChooseBracket
                                  ? tr("The shelf has no bracket that meets this vehicle's holes and the driver's.")
                              : kind == core::SolverRequest::Kind::FindSplit
-                                 ? tr("No network of preferred values spares this tweeter and this channel.")
+                                 ? tr("No network of preferred values leaves less to say against this plan.")
                                  : tr("The shelf has no other driver for this place."));
             };
         });

@@ -18,10 +18,10 @@ bool isAbout(const Finding& finding, DeviceId device)
     return std::find(finding.where.begin(), finding.where.end(), Subject{device}) != finding.where.end();
 }
 
-std::pair<int64_t, int64_t> againstIt(const Trial& trial)
+std::pair<int64_t, int64_t> againstIt(const std::vector<Finding>& findings)
 {
     const auto count = [&](Severity severity) {
-        return std::count_if(trial.findings.begin(), trial.findings.end(),
+        return std::count_if(findings.begin(), findings.end(),
                              [&](const Finding& finding) { return finding.severity == severity; });
     };
     return {count(Severity::Stop), count(Severity::Care)};
@@ -40,22 +40,20 @@ Trial tryDriver(const Plan& plan, const Practice& practice, const Part& part, De
 
 namespace {
 
-// The answer with which the rules have least to say against the plan; of equal ones that with the fewest parts.
+// The answer with which the rules have least to say against the plan, of equal ones that with the fewest parts; nothing
+// where they have as much to say against each as against what stands.
 std::optional<Edit> leastAgainst(const Plan& plan, const Practice& practice, DeviceId tweeter,
                                  const std::stop_token& stop)
 {
     const Evaluation evaluation = evaluateJob(plan, practice);
     const auto search = searchSplits(plan, evaluation, {.tweeter = tweeter}, stop);
     std::optional<Edit> best;
-    std::pair<int64_t, int64_t> least{};
+    auto least = againstIt(judge(plan, evaluation));
     for (const SplitAnswer& one : search ? search->answers : std::vector<SplitAnswer>{}) {
         if (stop.stop_requested()) return std::nullopt;
-        if (one.edit.changes.empty()) continue;
-        Trial trial{.plan = apply(plan, one.edit).plan};
-        trial.evaluation = evaluateJob(trial.plan, practice, evaluation);
-        trial.findings = judge(trial.plan, trial.evaluation);
-        const auto against = againstIt(trial);
-        if (best && against >= least) continue;
+        const Plan tried = apply(plan, one.edit).plan;
+        const auto against = againstIt(judge(tried, evaluateJob(tried, practice, evaluation)));
+        if (against >= least) continue;
         best = one.edit;
         least = against;
     }
@@ -79,7 +77,7 @@ std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const
         if (stop.stop_requested()) return std::nullopt;
         if (candidate.fitted) continue;
         if (++tried > kWorthTrying) break;
-        const auto against = againstIt(tryDriver(plan, practice, candidate.part, request.device, evaluation));
+        const auto against = againstIt(tryDriver(plan, practice, candidate.part, request.device, evaluation).findings);
         if (best && against >= least) continue;
         best = fitPluggedIn(plan, request.device, candidate.part, leadThatSaves(candidate.damage, shelf));
         least = against;

@@ -21,8 +21,9 @@ struct Trial {
                               const Evaluation& last = {});
 
 // The edit that answers a request: for another driver, of the best candidates of the shelf the one that the rules say
-// least against, and that is not fitted already; for a bracket, the flattest that fits. Nothing if the shelf has none.
-// stop  asked before each candidate; what comes back after that is no answer
+// least against, and that is not fitted already; for a bracket, the flattest that fits; for a crossover, the one
+// against which the rules say less than against what stands. Nothing if there is none. stop  asked before each
+// candidate; what comes back after that is no answer
 [[nodiscard]] std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice,
                                          const Shelf& shelf, const std::stop_token& stop = {});
 

@@ -70,7 +70,11 @@ Edit fitPart(const Plan& plan, DeviceId device, const Part& part)
     return named(difference(EditName::FitDriver, plan, after), part.name);
 }
 
-Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
+namespace {
+
+// Another capacitor in the same place, both sides. What the old one bore says nothing of it.
+template <class Change>
+Edit withCapacitor(const Plan& plan, const Port& capacitor, Change change)
 {
     Plan after = plan;
     const StageId goal = plannedGoal(after);
@@ -79,14 +83,32 @@ Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitanc
         Part part = fitout.parts.at(fitout.devices.at(one).part);
         const auto element = part.inside.find(capacitor.element);
         if (element == part.inside.end()) continue;
-        part.figures.erase(Quantity::Capacitance_f);
-        element->second.figures[Quantity::Capacitance_f] = Known{capacitance_f};
+        part.figures.erase(Quantity::RatedVoltage_v);
+        element->second.figures.erase(Quantity::RatedVoltage_v);
+        change(part, element->second);
         part.shelfKey = kMade;
         part.name = "adapter lead with capacitor";
         play(after, goal, one, copyIn(after, part));
     }
     dropUnused(after);
     return difference(EditName::ReplaceCapacitor, plan, after);
+}
+
+}  // namespace
+
+Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
+{
+    return withCapacitor(plan, capacitor, [&](Part& part, Element& element) {
+        part.figures.erase(Quantity::Capacitance_f);
+        element.figures[Quantity::Capacitance_f] = Known{capacitance_f};
+    });
+}
+
+Edit rateCapacitor(const Plan& plan, const Port& capacitor, double voltage_v)
+{
+    return withCapacitor(plan, capacitor, [&](Part&, Element& element) {
+        element.figures[Quantity::RatedVoltage_v] = Known{voltage_v};
+    });
 }
 
 Edit bypass(const Plan& plan, const Port& element)

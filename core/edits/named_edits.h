@@ -17,6 +17,10 @@ namespace core {
 // requires that the device has this capacitor at the goal
 [[nodiscard]] Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f);
 
+// The same value in one that bears so many volts.
+// requires that the device has this capacitor at the goal
+[[nodiscard]] Edit rateCapacitor(const Plan& plan, const Port& capacitor, double voltage_v);
+
 // A link across an element's two ends: it stays where it is and carries nothing.
 [[nodiscard]] Edit bypass(const Plan& plan, const Port& element);
 

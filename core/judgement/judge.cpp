@@ -48,6 +48,7 @@ int triedAt(MendName name)
         case MendName::ReplaceCapacitor:
         case MendName::AddCapacitor:
         case MendName::BypassCapacitor:
+        case MendName::HigherRating:
             return 2;
         case MendName::AddResistor:
         case MendName::FitFuse:

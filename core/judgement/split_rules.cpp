@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "core/advice/run_change.h"
 #include "core/base/grid.h"
@@ -12,6 +13,7 @@
 #include "core/evaluate/split_sum.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
+#include "core/physics/preferred_values.h"
 
 namespace core {
 namespace {
@@ -58,20 +60,19 @@ Mend withoutHighPass(const Judging& judging, const Port& channel)
 // A network of preferred values, where one channel feeds both: of a coaxial neither can be reached by itself.
 void offerSearch(Finding& finding, const Judging& judging, DeviceId tweeter)
 {
-    for (const SplitPair& pair : splitPairs(judging.goal, judging.practice)) {
-        const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
-        if (high.run.id.coil.device != tweeter || low.run.id.coil.device == tweeter ||
-            low.run.id.channel != high.run.id.channel || judging.goal.used.listeners.empty())
-            continue;
-        finding.mends.push_back(
-            {MendName::FindSplit, 0.0, SolverRequest{SolverRequest::Kind::FindSplit, tweeter, judging.goalId, {}}});
-        return;
-    }
+    const auto pair = splitPairOf(judging.goal, tweeter, judging.practice);
+    if (!pair || !canBeParted(judging.goal, *pair) || judging.goal.used.listeners.empty()) return;
+    finding.mends.push_back(
+        {MendName::FindSplit, 0.0, SolverRequest{SolverRequest::Kind::FindSplit, tweeter, judging.goalId, {}}});
 }
 
-bool stoodAsItIs(const Judging& judging, const SplitPair& pair)
+// The driver is the one that was found, the same reaches it, and it stands where it stood.
+bool stoodThere(const Judging& judging, size_t run)
 {
-    return judging.stood(judging.goal.runs[pair.low]) && judging.stood(judging.goal.runs[pair.high]);
+    const RunResult& now = judging.goal.runs[run];
+    const RunResult* before = judging.stood(now) ? findRun(judging.found, now.run.id) : nullptr;
+    return before && judging.found.ways[static_cast<size_t>(before - judging.found.runs.data())].source ==
+                         judging.goal.ways[run].source;
 }
 
 void judgeBeaming(std::vector<Finding>& findings, const Judging& judging, const SplitPair& pair, const SplitSum& sum)
@@ -148,7 +149,8 @@ std::vector<Finding> judgeHandOver(const Judging& judging)
     if (judging.goal.used.listeners.empty()) return findings;
     const ListenerId listener = judging.goal.used.listeners.begin()->first;
     for (const SplitPair& pair : splitPairs(judging.goal, judging.practice)) {
-        if (repeatsLeader(judging.goal, judging.goal.runs[pair.high].run.id.coil.device) || stoodAsItIs(judging, pair))
+        if (repeatsLeader(judging.goal, judging.goal.runs[pair.high].run.id.coil.device) ||
+            (stoodThere(judging, pair.low) && stoodThere(judging, pair.high)))
             continue;
         const auto sum = splitSum(judging.goal, pair, listener);
         if (!sum || !sum->at_hz) continue;
@@ -183,20 +185,24 @@ std::vector<Finding> judgeStackedHighPasses(const Judging& judging)
 std::vector<Finding> judgePartOverRating(const Judging& judging)
 {
     std::vector<Finding> findings;
-    for (const CircuitResult& circuit : judging.goal.circuits)
-        for (const PartBurden& burden : circuit.burdens) {
-            if (repeatsLeader(judging.goal, burden.element.device)) continue;
-            const Part& part = judging.goal.used.parts.at(judging.goal.used.devices.at(burden.element.device).part);
-            const auto own = part.inside.at(burden.element.element).figures.find(Quantity::RatedVoltage_v);
-            const auto whole = part.figures.find(Quantity::RatedVoltage_v);
-            const Known* rating = own != part.inside.at(burden.element.element).figures.end() ? &own->second
-                                  : whole != part.figures.end()                               ? &whole->second
-                                                                                              : nullptr;
-            const auto verdict = rating ? partLimit(burden, *rating) : std::nullopt;
+    std::set<Port> said;  // one lies before several drivers
+    for (const RunResult* run : judging.leadingRuns())
+        for (const PartBurden& burden : findCircuit(judging.goal, run->run.id.channel)->burdens) {
+            const std::vector<DeviceId>& along = run->run.along;
+            const DeviceId device = burden.element.device;
+            if (std::find(along.begin(), along.end(), device) == along.end() || !said.insert(burden.element).second)
+                continue;
+            const Part& part = judging.goal.used.parts.at(judging.goal.used.devices.at(device).part);
+            const Figures figures = figuresOf(part, burden.element.element);
+            const auto rating = figures.find(Quantity::RatedVoltage_v);
+            const auto verdict = rating == figures.end() ? std::nullopt : partLimit(burden, rating->second);
             if (!verdict) continue;
-            Finding finding = findingOf(judging, *verdict, burden.element, burden.element.device);
+            Finding finding = findingOf(judging, *verdict, burden.element, run->run.id.coil.device);
             addEvidence(finding, judging, burden.element, Quantity::AtFrequency_hz,
                         {burden.voltageAt_hz, burden.worst, {}});
+            if (const auto volts = ratedVoltageFor(burden.rating))
+                finding.mends.push_back(
+                    {MendName::HigherRating, volts->value, rateCapacitor(judging.plan, burden.element, volts->value)});
             soften(finding, {.worst = verdict->figure.worst});
             findings.push_back(std::move(finding));
         }
@@ -214,7 +220,7 @@ std::vector<Finding> judgeNetworkOnFilteredLine(const Judging& judging)
         if (!network || !filter || run->sameCone || !over(filter->value, judging.practice[PracticeKey::NetworkLine_hz]))
             continue;
         Finding finding{.rule = RuleId::NetworkOnFilteredLine, .severity = Severity::Care, .stage = judging.goalId};
-        finding.where = {network};
+        finding.where = judging.alike(network);
         finding.evidence = {{{circuit->channel, Quantity::HighPass_hz},
                              judging.goalId,
                              {filter->value, filter->basis.origin, {}},

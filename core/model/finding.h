@@ -90,7 +90,8 @@ enum class MendName {
     LeaveUncut,
     AllowCutting,
     DropHighPass,
-    FindSplit
+    FindSplit,
+    HigherRating
 };
 
 struct Mend {

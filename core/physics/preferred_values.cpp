@@ -12,6 +12,8 @@ constexpr std::array kE12{10, 12, 15, 18, 22, 27, 33, 39, 47, 56, 68, 82};
 constexpr std::array kE24{10, 11, 12, 13, 15, 16, 18, 20, 22, 24, 27, 30,
                           33, 36, 39, 43, 47, 51, 56, 62, 68, 75, 82, 91};
 
+constexpr std::array kR5{10, 16, 25, 40, 63};
+
 constexpr double kTie = 1e-12;
 
 double distance(double candidate, double value)
@@ -20,12 +22,12 @@ double distance(double candidate, double value)
 }
 
 // Rising values from the decade below a number's own to the one above.
-std::vector<double> valuesAround(double value, PreferredSeries series)
+std::vector<double> valuesAround(double value, std::span<const int> ofDecade)
 {
     const int decade = static_cast<int>(std::floor(std::log10(value)));
     std::vector<double> values;
     for (int exponent = decade - 1; exponent <= decade + 1; ++exponent) {
-        for (const int digits : preferredDecade(series))
+        for (const int digits : ofDecade)
             // Dividing by an exact power of ten gives the same double as typing the value would.
             values.push_back(exponent >= 1 ? digits * std::pow(10.0, exponent - 1)
                                            : digits / std::pow(10.0, 1 - exponent));
@@ -53,7 +55,7 @@ Outcome<double> nearestPreferred(double value, PreferredSeries series)
     if (!std::isfinite(value)) return refuse(ErrorCode::NotFinite, "value", value, "finite");
     if (value <= 0.0) return refuse(ErrorCode::OutOfDomain, "value", value, "> 0");
     double best = 0.0;
-    for (const double candidate : valuesAround(value, series))
+    for (const double candidate : valuesAround(value, preferredDecade(series)))
         if (best == 0.0 || distance(candidate, value) < distance(best, value) - kTie) best = candidate;
     return Answer<double>{best, {}};
 }
@@ -63,9 +65,19 @@ Outcome<double> preferredBelow(double value, PreferredSeries series)
     if (!std::isfinite(value)) return refuse(ErrorCode::NotFinite, "value", value, "finite");
     if (value <= 0.0) return refuse(ErrorCode::OutOfDomain, "value", value, "> 0");
     double below = 0.0;
-    for (const double candidate : valuesAround(value, series))
+    for (const double candidate : valuesAround(value, preferredDecade(series)))
         if (candidate < value && distance(candidate, value) > kTie) below = candidate;
     return Answer<double>{below, {}};
+}
+
+Outcome<double> ratedVoltageFor(double least_v)
+{
+    if (!std::isfinite(least_v)) return refuse(ErrorCode::NotFinite, "value", least_v, "finite");
+    if (least_v <= 0.0) return refuse(ErrorCode::OutOfDomain, "value", least_v, "> 0");
+    double rated_v = 0.0;
+    for (const double candidate : valuesAround(least_v, kR5))
+        if (rated_v == 0.0 && (candidate >= least_v || distance(candidate, least_v) <= kTie)) rated_v = candidate;
+    return Answer<double>{rated_v, {}};
 }
 
 Outcome<PreferredParts> preferredParts(double value, PreferredSeries series)
@@ -76,7 +88,7 @@ Outcome<PreferredParts> preferredParts(double value, PreferredSeries series)
     PreferredParts best{one->value, 0.0, one->value};
     if (std::abs(best.together / value - 1.0) <= kGoodEnough) return Answer<PreferredParts>{best, {}};
     // The smaller of two need not reach below the error that is left.
-    for (const double first : valuesAround(value, series)) {
+    for (const double first : valuesAround(value, preferredDecade(series))) {
         if (first >= value) continue;
         const auto second = nearestPreferred(value - first, series);
         if (!second || second->value > first) continue;

@@ -19,6 +19,10 @@ enum class PreferredSeries { E6, E12, E24 };
 // errors  OutOfDomain (not > 0), NotFinite
 [[nodiscard]] Outcome<double> preferredBelow(double value, PreferredSeries series);
 
+// The least voltage for which capacitors are made that is no less: 1 1.6 2.5 4 6.3 of a decade.
+// errors  OutOfDomain (not > 0), NotFinite.  source  ISO 3:1973, R5
+[[nodiscard]] Outcome<double> ratedVoltageFor(double least_v);
+
 // One or two values of a series that together come near the one wanted.
 struct PreferredParts {
     double first = 0.0;
