@@ -10,6 +10,7 @@
 #include "core/design/split_search.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/split_sum.h"
+#include "core/fitout/sides.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
@@ -58,12 +59,10 @@ Result<std::vector<DeviceId>> tweetersOf(const SplitRequest& request, const Stag
     std::vector<DeviceId> tweeters;
     std::string known;
     for (const SplitPair& pair : splitPairs(stage, practice)) {
-        const RunResult &low = stage.runs[pair.low], &high = stage.runs[pair.high];
-        const DeviceId device = high.run.id.coil.device;
-        if (low.run.id.channel != high.run.id.channel || low.run.id.coil.device == device) continue;
+        if (!canBeParted(stage, pair)) continue;
+        const DeviceId device = stage.runs[pair.high].run.id.coil.device;
         known += (known.empty() ? "" : ", ") + core::textOf(device);
-        if (request.tweeter.empty() ? stage.ways[pair.high].source.at_m.y >= 0.0
-                                    : core::textOf(device) == request.tweeter)
+        if (request.tweeter.empty() ? !repeatsLeader(stage, device) : core::textOf(device) == request.tweeter)
             tweeters.push_back(device);
     }
     if (tweeters.empty())
@@ -97,19 +96,33 @@ int findSplits(const SplitRequest& request)
         const auto search = searchSplits(document->plan, evaluation, {tweeter, *seats, request.slope_db});
         if (!search) return report({request.plan, "", "nobody listens in this plan"}, request.json);
         Json answers = Json::array();
-        lines << words::headOf(*search, stage);
+        lines << words::headOf(*search, stage) << words::lineOf(search->now);
         for (const SplitAnswer& answer : search->answers) {
             answers.push_back(answerJson(answer));
             lines << words::lineOf(answer);
             if (!kept && answer.kind == wanted->first) kept = answer.edit;
         }
+        const SplitSum& now = search->now;
+        Json stands{{"clear", now.clear()},
+                    {"hole", quantity(now.wired.hole_db, "dB")},
+                    {"holeTurnedOver", quantity(now.turned.hole_db, "dB")}};
+        if (now.at_hz) {
+            stands["handOver"] = quantity(*now.at_hz, "Hz");
+            stands["phase"] = quantity(now.phase_deg, "deg");
+        }
         json.push_back({{"tweeter", core::textOf(tweeter)},
-                        {"woofer", core::textOf(stage.runs[search->low].run.id.coil.device)},
+                        {"woofer", core::textOf(stage.runs[search->pair.low].run.id.coil.device)},
+                        {"now", std::move(stands)},
                         {"tried", search->tried},
                         {"refused", search->refused},
                         {"answers", std::move(answers)}});
     }
-    if (!request.output.empty() && kept) {
+    if (!request.output.empty() && (!kept || tweeters->size() > 1))
+        return report({request.plan, "--output",
+                       kept ? "several tweeters take over here: name the one whose answer is wanted"
+                            : "there is no answer of the kind '" + request.answer + "' here"},
+                      request.json);
+    if (!request.output.empty()) {
         document->plan = apply(std::move(document->plan), *kept).plan;
         if (const auto written = writePlanFile(request.output, *document); !written)
             return report(written.error(), request.json);

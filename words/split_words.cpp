@@ -42,9 +42,17 @@ QString headOf(const SplitSearch& search, const StageResult& stage)
 {
     const auto name = [&](size_t run) { return nameOf(Subject{stage.runs[run].run.id.coil.device}, stage.used); };
     return Words::tr("%1 over from %2: %3 tried, %4 refused for the tweeter or the load")
-        .arg(name(search.high), name(search.low))
+        .arg(name(search.pair.high), name(search.pair.low))
         .arg(search.tried)
         .arg(search.refused);
+}
+
+QString lineOf(const SplitSum& now)
+{
+    const QString holes = Words::tr("hole %1, with the tweeter turned over %2")
+                              .arg(decibels(now.wired.hole_db), decibels(now.turned.hole_db));
+    return now.clear() ? Words::tr("  now: hand-over %1, %2").arg(frequency(*now.at_hz), holes)
+                       : Words::tr("  now: no clear split; %1").arg(holes);
 }
 
 QString lineOf(const SplitAnswer& answer)

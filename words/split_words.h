@@ -10,6 +10,8 @@ namespace words {
 // "capacitor 4.7 µF, coil 0.33 mH; tweeter turned over"
 [[nodiscard]] QString partsOf(const core::SplitCandidate& found);
 [[nodiscard]] QString headOf(const core::SplitSearch& search, const core::StageResult& stage);
+// As it stands: where it hands over, or that no clear split is there.
+[[nodiscard]] QString lineOf(const core::SplitSum& now);
 [[nodiscard]] QString lineOf(const core::SplitAnswer& answer);
 
 }  // namespace words

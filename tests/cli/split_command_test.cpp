@@ -19,6 +19,9 @@ TEST_F(Cli, SplitsDifferInKindAndAreWrittenIntoThePlan)
     ASSERT_EQ(answers[1].at("parts").size(), 1U);
     EXPECT_GT(answers[2].at("parts").size(), 1U);
     for (const Json& answer : answers) EXPECT_EQ(answer.at("evenness").at("unit"), "dB");
+    const Json now = found.json().at("splits").at(0).at("now");
+    EXPECT_EQ(now.at("hole").at("unit"), "dB");
+    EXPECT_TRUE(now.at("clear").is_boolean());
     EXPECT_LT(answers[2].at("evenness").at("value"), answers[1].at("evenness").at("value"));
     // The capacitor that was said is the one that is in the plan.
     const double series_f = answers[1].at("parts").at("tweeterSeries").at("value");
@@ -53,6 +56,13 @@ TEST_F(Cli, SplitsSayWhatTheyCannotAnswer)
     EXPECT_NE(unknown.out.find("takes over from no woofer of its channel; these do: d"), std::string::npos)
         << unknown.out;
     EXPECT_EQ(run("splits " + file("shipped.reed") + " --answer best").code, 2);
+    // Nobody listens, nothing is written.
+    Json plan = Json::parse(std::ifstream(file("shipped.reed")));
+    plan["listeners"] = Json::object();
+    write("deaf.reed", plan.dump());
+    EXPECT_NE(run("splits " + file("deaf.reed") + " -o " + file("none.reed")).out.find("nobody listens"),
+              std::string::npos);
+    EXPECT_FALSE(tests::fs::exists(file("none.reed")));
     EXPECT_EQ(run("splits " + file("demo.reed")).code, 2) << "wide-bands alone hand nothing over";
     EXPECT_EQ(run("splits " + file("shipped.reed") + " --seat e999").code, 2);
 }
