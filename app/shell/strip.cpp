@@ -111,9 +111,8 @@ void Strip::chooseListener(core::ListenerId listener)
 
 void Strip::sayWhose()
 {
-    const auto found = m_listeners.find(listener());
-    m_reach->setText(found == m_listeners.end() ? tr("&Reach")
-                                                : tr("&Reach, %1").arg(words::nameOf(found->second.seat)));
+    const QString name = m_ears->chosenName();
+    m_reach->setText(name.isEmpty() ? tr("&Reach") : tr("&Reach, %1").arg(name));
 }
 
 core::ListenerId Strip::listener() const
@@ -131,7 +130,6 @@ void Strip::present(const Snapshot& snapshot)
     if (core::planWays(plan).size() > 1) job.prepend(QString::fromStdString(plan.stages.at(plan.job.goal).name));
     m_subtitle->setWhole(words::joinedKnown(job));
     m_ears->present(plan.listeners);
-    m_listeners = plan.listeners;
     sayWhose();
     showBands(snapshot);
     for (const core::Severity severity : {core::Severity::Stop, core::Severity::Care, core::Severity::Note}) {

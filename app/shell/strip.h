@@ -44,7 +44,6 @@ private:
     ElidedLabel* m_title;
     ElidedLabel* m_subtitle;
     SeatPlan* m_ears;
-    std::map<core::ListenerId, core::Listener> m_listeners{};
     std::array<BandReed*, core::kBandCount> m_reeds{};
     std::array<QPushButton*, 3> m_counts{};  // by severity
     std::array<int, 3> m_counted{};

@@ -7,7 +7,6 @@
 #include <QSignalBlocker>
 #include <algorithm>
 #include <cmath>
-#include <vector>
 
 #include "app/theme/theme.h"
 #include "words/name_words.h"
@@ -15,6 +14,7 @@
 namespace app {
 namespace {
 
+// Of the drawing: heads of one row, a head on the centre plane.
 constexpr double kSameRow_m = 0.35, kMiddle_m = 0.1;
 
 class SeatTile : public QAbstractButton {
@@ -66,24 +66,49 @@ SeatPlan::SeatPlan(const Theme& theme, QWidget* parent) : QWidget(parent), m_the
     connect(&theme, &Theme::changed, this, &SeatPlan::rebuild);
 }
 
+std::vector<SeatPlan::Spot> SeatPlan::arranged(const std::map<core::ListenerId, core::Listener>& listeners)
+{
+    std::vector<std::pair<core::ListenerId, core::Listener>> heads(listeners.begin(), listeners.end());
+    std::stable_sort(heads.begin(), heads.end(),
+                     [](const auto& a, const auto& b) { return a.second.head_m.x > b.second.head_m.x; });
+    std::vector<Spot> spots;
+    const core::Vec3* first = nullptr;  // of the row
+    for (const auto& [id, listener] : heads) {
+        const bool next = first && first->x - listener.head_m.x > kSameRow_m;
+        const int row = spots.empty() ? 0 : spots.back().row + (next ? 1 : 0);
+        if (!first || next) first = &listener.head_m;
+        const bool middle = std::abs(listener.head_m.y) < kMiddle_m;
+        spots.push_back({id, listener.seat, row, middle || listener.head_m.y > 0.0 ? 0 : 1, middle ? 2 : 1});
+    }
+    return spots;
+}
+
+// Laid out anew only where somebody came, went or changed rows: not while a head is dragged.
 void SeatPlan::present(const std::map<core::ListenerId, core::Listener>& listeners)
 {
-    if (listeners == m_listeners) return;
-    m_listeners = listeners;
-    if (!m_listeners.contains(m_chosen))
-        m_chosen = m_listeners.empty() ? core::ListenerId{} : m_listeners.begin()->first;
+    std::vector<Spot> spots = arranged(listeners);
+    if (spots == m_spots) return;
+    m_spots = std::move(spots);
+    if (!listeners.contains(m_chosen)) m_chosen = listeners.empty() ? core::ListenerId{} : listeners.begin()->first;
     rebuild();
 }
 
 void SeatPlan::startAfresh()
 {
     m_chosen = {};
-    m_listeners.clear();
+    m_spots.clear();
+}
+
+QString SeatPlan::chosenName() const
+{
+    for (const Spot& spot : m_spots)
+        if (spot.listener == m_chosen) return words::nameOf(spot.seat);
+    return {};
 }
 
 void SeatPlan::choose(core::ListenerId listener)
 {
-    if (listener == m_chosen || !m_listeners.contains(listener)) return;
+    if (listener == m_chosen || !m_seats.contains(listener)) return;
     m_chosen = listener;
     mark();
     emit listenerChosen(listener);
@@ -97,30 +122,17 @@ void SeatPlan::rebuild()
         tile->deleteLater();
     }
     m_seats.clear();
-    // Rows from the nose to the tail; in a row left before right, one in the middle by itself.
-    std::vector<std::pair<core::ListenerId, core::Vec3>> heads;
-    for (const auto& [id, listener] : m_listeners) heads.emplace_back(id, listener.head_m);
-    std::sort(heads.begin(), heads.end(), [](const auto& a, const auto& b) { return a.second.x > b.second.x; });
-    int row = -1;
-    double at_m = 0.0;
-    for (const auto& [id, head_m] : heads) {
-        if (row < 0 || at_m - head_m.x > kSameRow_m) {
-            ++row;
-            at_m = head_m.x;
-        }
-        const core::Seat seat = m_listeners.at(id).seat;
-        auto* tile = new SeatTile(m_theme, seat == core::Seat::Driver, this);
-        tile->setObjectName(QStringLiteral("seat_e%1").arg(id.number));
-        tile->setAccessibleName(words::nameOf(seat));
-        tile->setToolTip(words::nameOf(seat));
-        connect(tile, &QAbstractButton::clicked, this, [this, listener = id] { choose(listener); });
-        connect(tile, &QAbstractButton::toggled, this, [this, listener = id](bool on) {
-            if (on) choose(listener);  // by an arrow
+    for (const Spot& spot : m_spots) {
+        auto* tile = new SeatTile(m_theme, spot.seat == core::Seat::Driver, this);
+        tile->setObjectName(QStringLiteral("seat_e%1").arg(spot.listener.number));
+        tile->setAccessibleName(words::nameOf(spot.seat));
+        tile->setToolTip(words::nameOf(spot.seat));
+        connect(tile, &QAbstractButton::toggled, this, [this, listener = spot.listener](bool on) {
+            if (on) choose(listener);
         });
-        const bool middle = std::abs(head_m.y) < kMiddle_m;
-        m_grid->addWidget(tile, row, middle || head_m.y > 0.0 ? 0 : 1, 1, middle ? 2 : 1, Qt::AlignCenter);
+        m_grid->addWidget(tile, spot.row, spot.column, 1, spot.span, Qt::AlignCenter);
         tile->show();
-        m_seats[id] = tile;
+        m_seats[spot.listener] = tile;
     }
     mark();
     if (hadFocus && m_seats.contains(m_chosen)) m_seats.at(m_chosen)->setFocus();
@@ -136,7 +148,7 @@ void SeatPlan::mark()
         tile->update();
     }
     setFocusProxy(m_seats.contains(m_chosen) ? m_seats.at(m_chosen) : nullptr);
-    setAccessibleDescription(m_listeners.contains(m_chosen) ? words::nameOf(m_listeners.at(m_chosen).seat) : QString());
+    setAccessibleDescription(chosenName());
 }
 
 void SeatPlan::focusInEvent(QFocusEvent* event)

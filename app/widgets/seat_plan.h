@@ -2,6 +2,7 @@
 
 #include <QWidget>
 #include <map>
+#include <vector>
 
 #include "core/model/vehicle.h"
 
@@ -21,6 +22,7 @@ public:
 
     void present(const std::map<core::ListenerId, core::Listener>& listeners);
     [[nodiscard]] core::ListenerId chosen() const { return m_chosen; }
+    [[nodiscard]] QString chosenName() const;  // empty: nobody sits there
     void choose(core::ListenerId listener);
     void startAfresh();  // another plan: the first of its seats
 
@@ -32,12 +34,20 @@ protected:
     void focusInEvent(QFocusEvent* event) override;
 
 private:
+    // Where a seat is shown: rows from the nose to the tail, left before right, one in the middle over both.
+    struct Spot {
+        core::ListenerId listener{};
+        core::Seat seat{};
+        int row = 0, column = 0, span = 1;
+        bool operator==(const Spot&) const = default;
+    };
+    static std::vector<Spot> arranged(const std::map<core::ListenerId, core::Listener>& listeners);
     void rebuild();
     void mark();
 
     const Theme& m_theme;
     QGridLayout* m_grid;
-    std::map<core::ListenerId, core::Listener> m_listeners{};
+    std::vector<Spot> m_spots{};
     std::map<core::ListenerId, QAbstractButton*> m_seats{};
     core::ListenerId m_chosen{};
 };
