@@ -42,11 +42,17 @@ Speaker::Speaker(const QString& code) : m_code(isSpoken(code) ? code : languageO
 {
     // The plurals first: whatever a language lacks is said in English, with the right number.
     if (m_plurals.load(catalogueOf(kEnglish))) QCoreApplication::installTranslator(&m_plurals);
+    // No points or commas between thousands: "1.200" typed again would be another number.
+    const QLocale own(m_code);
+    QLocale figures =
+        m_figures.language() == own.language() || (m_figures.language() == QLocale::C && m_code == kEnglish) ? m_figures
+                                                                                                             : own;
+    figures.setNumberOptions(figures.numberOptions() | QLocale::OmitGroupSeparator);
+    QLocale::setDefault(figures);
     if (m_code == kEnglish) return;
     if (m_toolkit.load(QStringLiteral("qtbase_%1").arg(m_code), QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
         QCoreApplication::installTranslator(&m_toolkit);
     if (m_own.load(catalogueOf(m_code))) QCoreApplication::installTranslator(&m_own);
-    if (QLocale().language() != QLocale(m_code).language()) QLocale::setDefault(QLocale(m_code));
 }
 
 Speaker::~Speaker()

@@ -2,6 +2,7 @@
 
 #include <QStringList>
 
+#include "app/widgets/typed_number.h"
 #include "core/edits/survey_edits.h"
 
 namespace app {
@@ -10,10 +11,10 @@ std::optional<std::vector<double>> audiogramFromText(const QString& text)
 {
     constexpr double kLeast_db = -20.0, kMost_db = 120.0;
     std::vector<double> levels;
-    for (QString word : text.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
-        bool fine = false;
-        levels.push_back(word.replace(QChar(0x2212), QLatin1Char('-')).toDouble(&fine));
-        if (!fine || levels.back() < kLeast_db || levels.back() > kMost_db) return std::nullopt;
+    for (const QString& word : text.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        const auto level_db = typedNumber(word);
+        if (!level_db || *level_db < kLeast_db || *level_db > kMost_db) return std::nullopt;
+        levels.push_back(*level_db);
     }
     if (levels.size() != core::kAudiogram_hz.size()) return std::nullopt;
     return levels;

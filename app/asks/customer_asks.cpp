@@ -1,6 +1,7 @@
 #include "app/asks/asks.h"
 #include "app/asks/audiogram_text.h"
 #include "app/asks/remedies_view.h"
+#include "app/widgets/typed_number.h"
 #include "core/design/noise.h"
 #include "core/edits/survey_edits.h"
 #include "core/model/names.h"
@@ -136,14 +137,13 @@ AskForm* wishForm(QWidget* parent)
              .write =
                  [member](const Survey& survey, const QString& text) {
                      core::Job job = survey.plan().job;
-                     job.*member = text.isEmpty() ? 0.0 : text.toDouble();
+                     job.*member = typedNumber(text).value_or(0.0);
                      if (job.currency.empty()) job.currency = survey.currency.toStdString();
                      return withJob(survey, job);
                  },
              .refuse = [most](const QString& text) -> QString {
-                 bool fine = false;
-                 const double value = text.toDouble(&fine);
-                 return text.isEmpty() || (fine && value >= 0.0 && value <= most)
+                 const auto value = typedNumber(text);
+                 return text.isEmpty() || (value && *value >= 0.0 && *value <= most)
                             ? QString()
                             : tr("Found '%1', expected a plain number up to %2, such as 640.").arg(text).arg(most);
              }});

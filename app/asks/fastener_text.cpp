@@ -38,7 +38,7 @@ public:
     {
         takeCount();
         const QString hidden = QCoreApplication::translate("FastenerText", "hidden");
-        m_fastener.hidden = m_words.removeAll(hidden) + m_words.removeAll(QStringLiteral("hidden")) > 0;
+        m_fastener.hidden = m_words.removeIf([&](const QString& word) { return isOne(word, hidden); }) > 0;
         const bool kind = takeKind();
         const bool size = takeSize();
         if (!kind && !size) return std::nullopt;
@@ -65,7 +65,7 @@ private:
         if (const auto at = spelt.indexOf(m_words.front().toLower()); at >= 0) {
             count = static_cast<int>(at) + 1;
             counted = true;
-        } else if (matches(m_words.front(), "an?|eine?")) {
+        } else if (isOne(m_words.front(), QCoreApplication::translate("FastenerText", "a"))) {
             count = 1;
             counted = true;
         }
@@ -74,10 +74,10 @@ private:
         m_words.removeFirst();
     }
 
-    // Of the kind, one or more of them: "screws", and as others end it, "Schrauben", "Klipse".
-    static bool isOne(const QString& word, const QString& kind)
+    // The word itself, or as it ends in the sentence: "screws", "an"; "Schrauben", "Clips", "verdeckte", "eine".
+    static bool isOne(const QString& word, const QString& meant)
     {
-        return matches(word, QRegularExpression::escape(kind).toUtf8() + "(s|e|n|en)?");
+        return matches(word, QRegularExpression::escape(meant).toUtf8() + "(s|e|n|en)?");
     }
 
     bool takeKind()

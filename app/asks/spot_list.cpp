@@ -46,7 +46,7 @@ void SpotList::present(const Survey& survey)
     for (size_t i = 0; i < m_spots.size(); ++i) {
         const QString name = words::named(m_spots[i].name);
         auto* button = new QPushButton(name, this);
-        button->setObjectName(QStringLiteral("spot_%1").arg(name));
+        button->setObjectName(QStringLiteral("spot_%1").arg(QString::fromStdString(m_spots[i].name)));
         button->setToolTip(tr("A %1, as is usual there").arg(words::nameOfClass(m_spots[i].driverClass)));
         button->setAccessibleName(m_planned ? tr("Add as planned: %1").arg(name) : tr("Add: %1").arg(name));
         button->setProperty("role", m_planned ? "planned" : "spot");

@@ -1,8 +1,8 @@
 #include "app/asks/typed_quantity.h"
 
 #include <QCoreApplication>
-#include <QLocale>
 
+#include "app/widgets/typed_number.h"
 #include "core/physics/wire.h"
 #include "core/slate/quantity_text.h"
 #include "words/figures.h"
@@ -16,9 +16,7 @@ tl::expected<double, QString> typedQuantity(const QString& text, core::Quantity 
         if (const auto gauge = core::parseQuantity(text.toUtf8().toStdString(), core::Dimension::Gauge);
             gauge && text.contains(QLatin1Char('a'), Qt::CaseInsensitive))
             return core::awgArea_m2(gauge->value);
-        bool bare = false;
-        static_cast<void>(QLocale::c().toDouble(text.trimmed(), &bare));
-        if (bare) meant += QStringLiteral(" mm2");
+        if (typedNumber(text)) meant += QStringLiteral(" mm2");
     }
     const auto typed = core::parseQuantity(meant.toUtf8().toStdString(), core::dimensionOf(core::row(quantity).unit));
     if (!typed) return tl::unexpected(QString::fromStdString(core::oneLine(typed.error())));

@@ -7,13 +7,13 @@
 #include <QGridLayout>
 #include <QLabel>
 #include <QLineEdit>
-#include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/quiet_combo.h"
+#include "app/widgets/typed_number.h"
 #include "core/model/names.h"
 #include "core/slate/quantity_text.h"
 #include "words/doubt_words.h"
@@ -122,18 +122,15 @@ SettingsDialog::SettingsDialog(const Theme& theme, const ShopSettings& shop, QWi
 
 void SettingsDialog::acceptIfFine()
 {
-    bool fine = true;
-    const QString typed = m_rate->text().trimmed();
-    double rate = typed.isEmpty() ? 0.0 : QLocale().toDouble(typed, &fine);
-    if (!fine) rate = typed.toDouble(&fine);  // with a point, whatever the language
-    if (!fine || rate < 0.0 || rate > 1e6) {
+    const auto rate = m_rate->text().trimmed().isEmpty() ? std::optional(0.0) : typedNumber(m_rate->text());
+    if (!rate || *rate < 0.0 || *rate > 1e6) {
         m_answer->setText(tr("Money for an hour: found '%1', expected a plain number such as 75.").arg(m_rate->text()));
         m_answer->show();
         return m_rate->setFocus();
     }
     m_shop.name = m_name->text().trimmed();
     m_shop.currency = m_currency->text().trimmed();
-    m_shop.hourlyRate = rate;
+    m_shop.hourlyRate = *rate;
     m_shop.letterPaper = m_paper->currentIndex() == 1;
     m_shop.saws = m_saws->text().trimmed();
     m_shop.sheetFolder = m_folder->text().trimmed();

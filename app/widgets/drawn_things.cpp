@@ -19,14 +19,13 @@ constexpr double kBehindSeat_ratio = 0.12;  // of the length
 // The two of a pair are told by where they stand.
 QString tagOf(const core::Place& place)
 {
-    QString name = words::named(place.name);
-    if (!place.pair) return name;
-    for (const char* side : {"left", "right"}) {
-        const QString word = QLatin1String(side);
-        if (name.startsWith(word + QLatin1Char(' '))) return name.mid(word.size() + 1);
-        if (name.endsWith(QLatin1Char(' ') + word)) return name.chopped(word.size() + 1);
-    }
-    return name;
+    const std::string& name = place.name;
+    if (place.pair)
+        for (const std::string side : {"left", "right"}) {
+            if (name.starts_with(side + ' ')) return words::named(name.substr(side.size() + 1));
+            if (name.ends_with(' ' + side)) return words::named(name.substr(0, name.size() - side.size() - 1));
+        }
+    return words::named(name);
 }
 
 // The colours of the wires where they end, one a line; only those that somebody noted.

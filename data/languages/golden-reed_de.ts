@@ -42,6 +42,10 @@
         <source>hidden</source>
         <translation>verdeckt</translation>
     </message>
+    <message>
+        <source>a</source>
+        <translation>ein</translation>
+    </message>
 </context>
 <context>
     <name>JobCard</name>
@@ -5365,6 +5369,22 @@
         <source>Made at the bench: non-polar capacitors, coils apart and at right angles, joints insulated.</source>
         <translation>Am Werktisch gefertigt: bipolare Kondensatoren, Spulen mit Abstand und im rechten Winkel, Verbindungen isoliert.</translation>
     </message>
+    <message>
+        <source>hole %1, with the tweeter turned over %2</source>
+        <translation>Loch %1, mit umgepoltem Hochtöner %2</translation>
+    </message>
+    <message>
+        <source>  now: hand-over %1, %2</source>
+        <translation>  jetzt: Übergabe %1, %2</translation>
+    </message>
+    <message>
+        <source>  now: no clear split; %1</source>
+        <translation>  jetzt: keine klare Trennung; %1</translation>
+    </message>
+    <message>
+        <source>one for %1</source>
+        <translation>einer für %1</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -7796,8 +7816,8 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>Ungesicherte Arbeit lässt sich nicht aufheben: %1</translation>
     </message>
     <message>
-        <source>No network of preferred values spares this tweeter and this channel.</source>
-        <translation>Keine Weiche aus Normwerten schont diesen Hochtöner und diesen Kanal.</translation>
+        <source>No network of preferred values leaves less to say against this plan.</source>
+        <translation>Keine Weiche aus Normwerten lässt weniger gegen diesen Plan zu sagen.</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 
 #include <QAbstractButton>
 #include <QAction>
+#include <QDialog>
 #include <QLabel>
 #include <QMenu>
 #include <QMenuBar>
@@ -33,9 +34,13 @@ protected:
         Owners owners;
         for (const QAction* action : driver.window().menuBar()->actions())
             note(owners, where, action->text(), action->text());
-        for (const auto* button : driver.window().findChildren<QAbstractButton*>())
+        look(owners, where, driver.window());
+    }
+    void look(Owners& owners, const char* where, const QWidget& view)
+    {
+        for (const auto* button : view.findChildren<QAbstractButton*>())
             if (button->isVisible()) note(owners, where, button->text(), button->objectName());
-        for (const auto* one : driver.window().findChildren<QLabel*>())
+        for (const auto* one : view.findChildren<QLabel*>())
             if (one->isVisible() && one->buddy()) note(owners, where, one->text(), one->text());
     }
 
@@ -70,6 +75,23 @@ TEST_P(AltLetters, AreOfOneThingEachInEveryMenu)
         Owners owners;
         for (const QAction* entry : action->menu()->actions())
             note(owners, qPrintable(action->text()), entry->text(), entry->text());
+    }
+}
+
+TEST_P(AltLetters, AreOfOneThingEachInEveryDialog)
+{
+    driver.openShipped(false);
+    for (const auto& [action, name] : {std::pair{"actionSettings", "settingsDialog"},
+                                       {"actionIntake", "intakeDialog"},
+                                       {"actionShelf", "shelfDialog"}}) {
+        driver.window().findChild<QAction*>(QLatin1String(action))->trigger();
+        QTest::qWait(20);
+        auto* dialog = driver.window().findChild<QDialog*>(QLatin1String(name));
+        ASSERT_NE(dialog, nullptr) << name;
+        Owners owners;
+        look(owners, name, *dialog);
+        EXPECT_FALSE(owners.empty()) << name;
+        dialog->reject();
     }
 }
 

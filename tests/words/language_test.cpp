@@ -89,6 +89,7 @@ TEST(Languages, GermanWritesItsFiguresWithAComma)
     {
         const Speaker german(QStringLiteral("de"));
         EXPECT_EQ(words::length(hole_m), "143 mm (5,62 in)");
+        EXPECT_EQ(words::plainNumber(1234.0), "1234") << "a point between thousands, typed again, is another number";
         EXPECT_EQ(words::nameOf(core::Severity::Stop), "Halt");
         EXPECT_EQ(words::nameOf(core::Quantity::Fs_hz), "die Resonanz");  // of a table that core holds
     }
