@@ -146,7 +146,9 @@ QString nameOf(const SmallPartRow& row)
 
 QString nameOf(const Pin& pin, const Fitout& fitout)
 {
-    return Words::tr("%1 · %2").arg(nameOf(Subject{pin.device}, fitout), QString::fromStdString(pin.terminal));
+    const bool inside = !fitout.parts.at(fitout.devices.at(pin.device).part).terminals.contains(pin.terminal);
+    return Words::tr("%1 · %2").arg(nameOf(Subject{pin.device}, fitout),
+                                    inside ? Words::tr("behind its capacitor") : QString::fromStdString(pin.terminal));
 }
 
 Table stepTable(const JobPlan& job, const Fitout& from, const Fitout& to)

@@ -4,6 +4,7 @@
 #include <cassert>
 
 #include "core/edits/coil_edits.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/fitout/sides.h"
@@ -94,10 +95,34 @@ Edit withCapacitor(const Plan& plan, const Port& capacitor, Change change)
     return difference(EditName::ReplaceCapacitor, plan, after);
 }
 
+// A capacitor that sits on its speaker stays there with a link across it, and the other one goes into the lead: nobody
+// buys another speaker for it.
+Edit inTheLead(const Plan& plan, const Port& capacitor, double capacitance_f, std::optional<double> voltage_v)
+{
+    const Plan bridged = apply(plan, bypass(plan, capacitor)).plan;
+    Plan after = apply(bridged, addCapacitor(bridged, capacitor.device, capacitance_f)).plan;
+    const StageId goal = after.job.goal;
+    const Fitout before = resolve(bridged, goal), fitout = resolve(after, goal);
+    for (const auto& [id, device] : fitout.devices) {
+        if (before.devices.contains(id) || !voltage_v) continue;
+        Part part = fitout.parts.at(device.part);
+        part.figures[Quantity::RatedVoltage_v] = Known{*voltage_v};
+        play(after, goal, id, copyIn(after, part));
+    }
+    dropUnused(after);
+    return difference(EditName::ReplaceCapacitor, plan, after);
+}
+
+bool sitsOnItsSpeaker(const Plan& plan, const Port& capacitor)
+{
+    return partOf(resolve(plan, plan.job.goal), capacitor.device).kind == PartKind::Driver;
+}
+
 }  // namespace
 
 Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
 {
+    if (sitsOnItsSpeaker(plan, capacitor)) return inTheLead(plan, capacitor, capacitance_f, {});
     return withCapacitor(plan, capacitor, [&](Part& part, Element& element) {
         part.figures.erase(Quantity::Capacitance_f);
         element.figures[Quantity::Capacitance_f] = Known{capacitance_f};
@@ -106,6 +131,10 @@ Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitanc
 
 Edit rateCapacitor(const Plan& plan, const Port& capacitor, double voltage_v)
 {
+    const Fitout fitout = resolve(plan, plan.job.goal);
+    const auto value_f =
+        valueOf(figuresOf(partOf(fitout, capacitor.device), capacitor.element), Quantity::Capacitance_f);
+    if (value_f && sitsOnItsSpeaker(plan, capacitor)) return inTheLead(plan, capacitor, *value_f, voltage_v);
     return withCapacitor(plan, capacitor, [&](Part&, Element& element) {
         element.figures[Quantity::RatedVoltage_v] = Known{voltage_v};
     });

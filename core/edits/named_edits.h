@@ -13,7 +13,8 @@ namespace core {
 // (usualJoin). `part` is copied into the plan unless it is there already.
 [[nodiscard]] Edit fitPart(const Plan& plan, DeviceId device, const Part& part);
 
-// The same part with another value in one of its capacitors.
+// The same part with another value in one of its capacitors. One that sits on its speaker stays there with a link across
+// it, and the other one goes into the lead.
 // requires that the device has this capacitor at the goal
 [[nodiscard]] Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f);
 

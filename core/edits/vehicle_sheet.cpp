@@ -48,7 +48,7 @@ void dropLoose(Plan& sheet)
     const auto isThere = [&](DeviceId id) { return sheet.devices.contains({kFactory, id}); };
     const auto isEnd = [&](const Pin& pin) {
         const auto device = sheet.devices.find({kFactory, pin.device});
-        return device != sheet.devices.end() && sheet.parts.at(device->second->part).terminals.contains(pin.terminal);
+        return device != sheet.devices.end() && hasNode(sheet.parts.at(device->second->part), pin.terminal);
     };
     std::erase_if(sheet.wires, [&](const auto& entry) { return !isEnd(entry.second->a) || !isEnd(entry.second->b); });
     std::erase_if(sheet.settings, [&](const auto& entry) { return !isThere(entry.first.key.device); });

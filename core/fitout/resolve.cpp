@@ -21,11 +21,11 @@ std::map<Key, Item> flatten(const Layered<Key, Item>& table, const std::vector<S
     return flat;
 }
 
-bool hasTerminal(const Fitout& fitout, const Pin& pin)
+// A link across a capacitor that sits on its speaker ends behind it, inside.
+bool isThere(const Fitout& fitout, const Pin& pin)
 {
     const auto device = fitout.devices.find(pin.device);
-    if (device == fitout.devices.end()) return false;
-    return fitout.parts.at(device->second.part).terminals.contains(pin.terminal);
+    return device != fitout.devices.end() && hasNode(fitout.parts.at(device->second.part), pin.terminal);
 }
 
 }  // namespace
@@ -58,7 +58,7 @@ Fitout resolve(const Plan& plan, StageId stage)
     for (const auto& [id, one] : fitout.alterations)
         if (one.material) fitout.parts.try_emplace(one.material, plan.parts.at(one.material));
     std::erase_if(fitout.wires, [&](const auto& entry) {
-        const bool loose = !hasTerminal(fitout, entry.second.a) || !hasTerminal(fitout, entry.second.b);
+        const bool loose = !isThere(fitout, entry.second.a) || !isThere(fitout, entry.second.b);
         if (loose) fitout.loose.push_back(entry.first);
         return loose;
     });

@@ -36,6 +36,17 @@ void addLining(JobWork& job, PlaceId place, const Alteration* before, const Alte
                              static_cast<int>(std::lround(figure(after, Quantity::Layers, 1.0)))});
 }
 
+// A wire between a driver's own terminals joins its coils, unless it lies across a capacitor that sits on it.
+bool joinsCoils(const Part& part, const Wire& wire)
+{
+    if (part.kind != PartKind::Driver) return false;
+    return std::none_of(part.inside.begin(), part.inside.end(), [&](const auto& entry) {
+        const Element& element = entry.second;
+        const bool across = std::minmax(element.a, element.b) == std::minmax(wire.a.terminal, wire.b.terminal);
+        return element.kind == ElementKind::Capacitor && across;
+    });
+}
+
 }  // namespace
 
 std::vector<DeviceId> PlaceWork::fitted() const
@@ -78,7 +89,7 @@ JobWork workBetween(const Fitout& from, const Fitout& to)
         if (wire.b.terminal == kSupplyTerminal && isNewCable(from, id, wire)) job.supplies.push_back(id);
         if (from.wires.contains(id) || wire.a.device != wire.b.device) continue;
         PlaceWork& work = job.places[to.devices.at(wire.a.device).at];
-        auto& list = partOf(to, wire.a.device).kind == PartKind::Driver ? work.coils : work.links;
+        auto& list = joinsCoils(partOf(to, wire.a.device), wire) ? work.coils : work.links;
         if (std::find(list.begin(), list.end(), wire.a.device) == list.end()) list.push_back(wire.a.device);
     }
     for (const auto& [id, alteration] : to.alterations)

@@ -37,6 +37,13 @@ const std::string& driverClassOf(const Part& part, const std::string& element)
     return isWay(part, element) ? found->second.driverClass : part.driverClass;
 }
 
+bool hasNode(const Part& part, const std::string& node)
+{
+    return part.terminals.contains(node) || std::any_of(part.inside.begin(), part.inside.end(), [&](const auto& entry) {
+               return entry.second.a == node || entry.second.b == node;
+           });
+}
+
 std::vector<std::string> terminalsFrom(const Part& part, const std::string& node, const std::string& without)
 {
     std::vector<std::string> reached{node}, terminals;

@@ -101,6 +101,9 @@ inline constexpr const char* kMade = "made";
 [[nodiscard]] std::vector<std::string> terminalsFrom(const Part& part, const std::string& node,
                                                      const std::string& without = {});
 
+// Whether this is one of its terminals, or a point between two things inside it.
+[[nodiscard]] bool hasNode(const Part& part, const std::string& node);
+
 // The two terminals through which an element is reached, whatever lies between; nothing for one that is not.
 struct Leads {
     std::string plus{}, minus{};

@@ -25,6 +25,8 @@ public:
             const auto part = m_plan.parts.find(device->part);
             if (part == m_plan.parts.end()) continue;
             for (const auto& [terminal, connector] : part->second.terminals) m_terminals[key.key].insert(terminal);
+            // A link across a capacitor that sits on its speaker ends behind it.
+            for (const auto& [name, element] : part->second.inside) m_terminals[key.key].insert({element.a, element.b});
         }
         if (m_plan.lastId < 0 || m_plan.lastId > kMostId) add("/lastId", "is outside 0 to " + std::to_string(kMostId));
         checkVehicle();

@@ -5385,6 +5385,10 @@
         <source>one for %1</source>
         <translation>einer für %1</translation>
     </message>
+    <message>
+        <source>behind its capacitor</source>
+        <translation>hinter seinem Kondensator</translation>
+    </message>
 </context>
 <context>
     <name>app</name>

@@ -49,6 +49,19 @@ TEST_F(Cli, ASplitIsOnTheJobCard)
     EXPECT_EQ(card.find("in the plus lead"), std::string::npos) << "it is no part in one lead";
 }
 
+// A capacitor on its tweeter is bridged, and the one that is bought goes into the lead: no speaker is bought for it.
+TEST_F(Cli, OneCapacitorGoesIntoTheLead)
+{
+    const std::string split = file("one.reed");
+    const auto found = run("splits " + file("shipped.reed") + " --json --answer fewest -o " + split);
+    ASSERT_EQ(found.code, 0) << found.out;
+    const std::string card = run("job " + split).out;
+    EXPECT_NE(card.find("2,\"capacitor in the lead, "), std::string::npos) << card;
+    EXPECT_NE(card.find("with an insulated link"), std::string::npos);
+    EXPECT_EQ(card.find("adapter lead"), std::string::npos) << card;
+    EXPECT_EQ(card.find("Gasket on"), std::string::npos) << "no speaker is changed";
+}
+
 TEST_F(Cli, SplitsSayWhatTheyCannotAnswer)
 {
     const auto unknown = run("splits " + file("shipped.reed") + " d999");

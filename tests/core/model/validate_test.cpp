@@ -5,6 +5,8 @@
 #include <cmath>
 #include <functional>
 
+#include "core/edits/named_edits.h"
+#include "core/fitout/resolve.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -15,6 +17,23 @@ TEST(Validate, AcceptsTheDemoPlansAndAnEmptyOne)
     EXPECT_TRUE(validate(tests::demoPlan()).empty());
     EXPECT_TRUE(validate(tests::troublePlan()).empty());
     EXPECT_TRUE(validate(Plan{}).empty());
+}
+
+// A link across a capacitor that sits on its speaker ends inside it.
+TEST(Validate, AcceptsEveryCapacitorBypassed)
+{
+    const auto document = readPlanText(std::string(shippedDemoText()), "demo.reed");
+    ASSERT_TRUE(document);
+    const Plan& plan = document->plan;
+    const Fitout fitout = resolve(plan, plan.job.goal);
+    int onSpeakers = 0;
+    for (const auto& [id, device] : fitout.devices)
+        for (const auto& [name, element] : fitout.parts.at(device.part).inside) {
+            if (element.kind != ElementKind::Capacitor) continue;
+            onSpeakers += fitout.parts.at(device.part).kind == PartKind::Driver ? 1 : 0;
+            EXPECT_TRUE(validate(apply(plan, bypass(plan, {id, name})).plan).empty()) << name;
+        }
+    EXPECT_EQ(onSpeakers, 4) << "the sail tweeters and what is inside the rear coaxials";
 }
 
 struct InvalidRow {
