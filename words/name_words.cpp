@@ -222,6 +222,12 @@ QString nameOf(const Edit& edit)
             return Words::tr("plan more speakers");
         case EditName::WireLength:
             return Words::tr("change a cable's length");
+        case EditName::ChangeValue:
+            return Words::tr("change a part's value");
+        case EditName::TakePartOut:
+            return Words::tr("take a part out");
+        case EditName::SetChannel:
+            return Words::tr("set the channel");
         case EditName::Unnamed:
             return Words::tr("change");
     }

@@ -38,6 +38,22 @@ QString partsOf(const SplitCandidate& found)
     return parts.join(QStringLiteral(", "));
 }
 
+QString jottedParts(const SplitCandidate& found)
+{
+    const TwoWayParts& one = found.parts;
+    QStringList low, high;
+    if (one.wooferCoil_h) low << figure(*one.wooferCoil_h, "H");
+    if (one.wooferShunt_f) low << farads(*one.wooferShunt_f);
+    if (one.tweeterSeries_f) high << farads(*one.tweeterSeries_f);
+    if (one.tweeterShunt_h) high << figure(*one.tweeterShunt_h, "H");
+    if (one.tweeterPad_ohm) high << ohms(*one.tweeterPad_ohm);
+    if (found.turned) high << Words::tr("turned over");
+    QStringList both;
+    if (!low.isEmpty()) both << Words::tr("woofer %1").arg(low.join(QStringLiteral(", ")));
+    if (!high.isEmpty()) both << Words::tr("tweeter %1").arg(high.join(QStringLiteral(", ")));
+    return both.isEmpty() ? Words::tr("as it stands") : both.join(QStringLiteral("; "));
+}
+
 QString headOf(const SplitSearch& search, const StageResult& stage)
 {
     const auto name = [&](size_t run) { return nameOf(Subject{stage.runs[run].run.id.coil.device}, stage.used); };

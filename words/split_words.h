@@ -9,6 +9,8 @@ namespace words {
 [[nodiscard]] QString nameOf(core::SplitKind kind);
 // "capacitor 4.7 µF, coil 0.33 mH; tweeter turned over"
 [[nodiscard]] QString partsOf(const core::SplitCandidate& found);
+// The same as a fitter jots it: "woofer 0.82 mH, 10 µF; tweeter 12 µF, turned over"
+[[nodiscard]] QString jottedParts(const core::SplitCandidate& found);
 [[nodiscard]] QString headOf(const core::SplitSearch& search, const core::StageResult& stage);
 // As it stands: where it hands over, or that no clear split is there.
 [[nodiscard]] QString lineOf(const core::SplitSum& now);

@@ -1,6 +1,7 @@
 #include "app/asks/asks.h"
 #include "app/widgets/ohmmeter_line.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"

@@ -13,6 +13,7 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/curve_line.h"
+#include "app/widgets/plot_style.h"
 #include "core/design/customer_hearing.h"
 #include "core/physics/smoothing.h"
 #include "words/name_words.h"
@@ -87,12 +88,7 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     for (int graph = kBefore; graph <= kRightEar; ++graph) m_plot->addGraph();
     for (const int edge : {kLowest, kHighest}) m_plot->graph(edge)->setLayer(QStringLiteral("grid"));
     m_plot->graph(kHighest)->setChannelFillGraph(m_plot->graph(kLowest));
-    m_plot->xAxis->setScaleType(QCPAxis::stLogarithmic);
-    m_plot->xAxis->setRange(20, 20000);
-    const QSharedPointer<QCPAxisTickerText> ticks(new QCPAxisTickerText);
-    for (const double hz : {20.0, 50.0, 100.0, 200.0, 500.0}) ticks->addTick(hz, QString::number(hz));
-    for (const double khz : {1.0, 2.0, 5.0, 10.0, 20.0}) ticks->addTick(1000.0 * khz, tr("%1 k").arg(khz));
-    m_plot->xAxis->setTicker(ticks);
+    showFrequencies(*m_plot, 20.0, 20000.0);
     for (QCPItemText*& label : m_earLabels) {
         label = new QCPItemText(m_plot);
         label->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
@@ -115,19 +111,8 @@ void TraceDrawer::restyle()
 {
     const Tokens& tokens = m_theme.tokens();
     m_title->setFont(m_theme.title());
-    m_plot->setBackground(tokens.paper);
+    stylePlot(*m_plot, m_theme);
     m_plot->axisRect()->setMargins(QMargins(0, 0, m_theme.px(58), 0));
-    for (QCPAxis* axis : {m_plot->xAxis, m_plot->yAxis}) {
-        axis->setBasePen(QPen(tokens.rule));
-        axis->setTickPen(QPen(tokens.rule));
-        axis->setSubTickPen(Qt::NoPen);
-        axis->grid()->setPen(QPen(tokens.rule, 1));
-        axis->grid()->setZeroLinePen(Qt::NoPen);
-        axis->setTickLabelColor(tokens.ink2);
-        axis->setLabelColor(tokens.ink2);
-        axis->setTickLabelFont(m_theme.small());
-        axis->setLabelFont(m_theme.small());
-    }
     QPen before(tokens.ink2, 1.6);
     before.setDashPattern({5, 3});
     QColor tint = tokens.gold;

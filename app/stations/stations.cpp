@@ -4,6 +4,7 @@
 
 #include "app/stations/job_card_view.h"
 #include "app/stations/match/match_view.h"
+#include "app/stations/split/split_view.h"
 #include "app/stations/walk/walk_view.h"
 
 namespace app {
@@ -17,9 +18,9 @@ struct Path {
 
 std::vector<Stop> makeStations(const Theme& theme, Workbench& bench)
 {
-    return {{new WalkView(theme, bench)}, {nullptr, Path::tr("Meter")},  {new MatchView(theme, bench)},
-            {nullptr, Path::tr("Split")}, {nullptr, Path::tr("Aim")},    {nullptr, Path::tr("Lows")},
-            {nullptr, Path::tr("Feed")},  {nullptr, Path::tr("Ladder")}, {new JobCardView(theme)},
+    return {{new WalkView(theme, bench)},  {nullptr, Path::tr("Meter")},  {new MatchView(theme, bench)},
+            {new SplitView(theme, bench)}, {nullptr, Path::tr("Aim")},    {nullptr, Path::tr("Lows")},
+            {nullptr, Path::tr("Feed")},   {nullptr, Path::tr("Ladder")}, {new JobCardView(theme)},
             {nullptr, Path::tr("Proof")}};
 }
 

@@ -8,6 +8,7 @@
 #include "core/design/try_driver.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/supply_edits.h"

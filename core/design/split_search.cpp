@@ -8,8 +8,8 @@
 
 #include "core/base/grid.h"
 #include "core/base/threshold.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
-#include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/solve_circuit.h"
@@ -272,15 +272,9 @@ private:
         const int count = countOf(found.parts);
         Plan after = m_plan;
         if (count == 1 && !networkOf(resolve(after, after.job.goal), woofer)) {
-            const FilterFound there = filterOf(resolve(after, after.job.goal), tweeter);
-            after = apply(after, there.capacitor.device
-                                     ? replaceCapacitor(after, there.capacitor, *found.parts.tweeterSeries_f)
-                                     : addCapacitor(after, tweeter, *found.parts.tweeterSeries_f))
-                        .plan;
+            after = apply(after, oneCapacitor(after, tweeter, *found.parts.tweeterSeries_f)).plan;
         } else if (count > 0) {
-            Part board = twoWayNetwork(found.parts, "network to be made");
-            board.shelfKey = kMade;
-            after = apply(after, fitNetwork(after, woofer, tweeter, board)).plan;
+            after = apply(after, fitMadeNetwork(after, woofer, tweeter, found.parts)).plan;
         }
         // New parts are wired plus to plus, whatever was turned over before them.
         if (found.turned || count > 0) after = apply(after, planTurnOver(after, wrongWayRound(after, found))).plan;

@@ -29,15 +29,6 @@ std::optional<Known> capacitanceOf(const Part& part, const std::string& element)
     return found == figures.end() ? std::nullopt : std::optional(found->second);
 }
 
-bool isBridged(const Fitout& fitout, const Port& capacitor)
-{
-    const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
-    const Pin a{capacitor.device, element.a}, b{capacitor.device, element.b};
-    return std::any_of(fitout.wires.begin(), fitout.wires.end(), [&](const auto& entry) {
-        return (entry.second.a == a && entry.second.b == b) || (entry.second.a == b && entry.second.b == a);
-    });
-}
-
 // The devices a driver's pair comes through, nearest first.
 std::vector<DeviceId> devicesBefore(const Fitout& fitout, DeviceId driver)
 {
@@ -118,7 +109,7 @@ std::optional<Pin> beyond(const Fitout& fitout, const Pin& pin)
 
 // A device of the lead has become nothing but a way through, and goes; what arrived at it goes on to the driver, at
 // every stage by the wires that stage has.
-void takeOutOfLead(Plan& after, StageId stage, DeviceId device)
+void closeLead(Plan& after, StageId stage, DeviceId device)
 {
     const Plan before = after;
     for (const auto& [id, one] : before.stages) {
@@ -208,7 +199,7 @@ void clearFilter(Plan& after, StageId stage, DeviceId driver)
             setOwnCapacitor(part, std::nullopt);
             play(after, stage, driver, part);
         } else if (part.kind == PartKind::Network && part.inside.size() == 1) {
-            takeOutOfLead(after, stage, found.capacitor.device);
+            closeLead(after, stage, found.capacitor.device);
         } else {
             Element& element = part.inside.at(found.capacitor.element);
             element.kind = ElementKind::Link;
@@ -288,6 +279,15 @@ void putFilter(Plan& after, StageId stage, DeviceId driver, FilterPlace place, c
 
 }  // namespace
 
+bool isBridged(const Fitout& fitout, const Port& capacitor)
+{
+    const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
+    const Pin a{capacitor.device, element.a}, b{capacitor.device, element.b};
+    return std::any_of(fitout.wires.begin(), fitout.wires.end(), [&](const auto& entry) {
+        return (entry.second.a == a && entry.second.b == b) || (entry.second.a == b && entry.second.b == a);
+    });
+}
+
 FilterFound filterOf(const Fitout& fitout, DeviceId driver)
 {
     const Part& part = partOf(fitout, driver);
@@ -348,6 +348,15 @@ Edit addResistor(const Plan& plan, DeviceId driver, double resistance_ohm)
                                             .a = "i",
                                             .b = "o",
                                             .figures = {{Quantity::Resistance_ohm, Known{resistance_ohm}}}}));
+}
+
+Edit takeOutOfLead(const Plan& plan, DeviceId device)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    for (const DeviceId one : mates(resolve(after, goal), device)) closeLead(after, goal, one);
+    dropUnused(after);
+    return difference(EditName::TakePartOut, plan, after);
 }
 
 Edit takeBridgeOut(const Plan& plan, const Port& capacitor)

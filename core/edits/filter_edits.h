@@ -22,6 +22,8 @@ struct FilterFound {
     std::optional<Known> value{};  // farads; of an amplifier hertz; nothing: nobody knows
     bool bridged = false;          // it is still there and carries nothing
 };
+// Whether a link lies across a part.
+[[nodiscard]] bool isBridged(const Fitout& fitout, const Port& element);
 // The capacitor nearest the driver that every way to its first coil passes, or that a link goes round.
 [[nodiscard]] FilterFound filterOf(const Fitout& fitout, DeviceId driver);
 
@@ -36,6 +38,9 @@ struct FilterFound {
 [[nodiscard]] Edit addCapacitor(const Plan& plan, DeviceId driver, double capacitance_f);
 // The same with a resistor: more load, less level.
 [[nodiscard]] Edit addResistor(const Plan& plan, DeviceId driver, double resistance_ohm);
+// What was put into a lead goes again, both sides.
+// requires a device of the lead with one element
+[[nodiscard]] Edit takeOutOfLead(const Plan& plan, DeviceId device);
 // The bridge over a capacitor is taken out again, as planned.
 [[nodiscard]] Edit takeBridgeOut(const Plan& plan, const Port& capacitor);
 

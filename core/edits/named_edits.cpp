@@ -4,7 +4,6 @@
 #include <cassert>
 
 #include "core/edits/coil_edits.h"
-#include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/fitout/sides.h"
@@ -73,90 +72,8 @@ Edit fitPart(const Plan& plan, DeviceId device, const Part& part)
 
 namespace {
 
-// Another capacitor in the same place, both sides. What the old one bore says nothing of it.
 template <class Change>
-Edit withCapacitor(const Plan& plan, const Port& capacitor, Change change)
-{
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : withFollowers(fitout, capacitor.device)) {
-        Part part = fitout.parts.at(fitout.devices.at(one).part);
-        const auto element = part.inside.find(capacitor.element);
-        if (element == part.inside.end()) continue;
-        part.figures.erase(Quantity::RatedVoltage_v);
-        element->second.figures.erase(Quantity::RatedVoltage_v);
-        change(part, element->second);
-        part.shelfKey = kMade;
-        part.name = "adapter lead with capacitor";
-        play(after, goal, one, copyIn(after, part));
-    }
-    dropUnused(after);
-    return difference(EditName::ReplaceCapacitor, plan, after);
-}
-
-// A capacitor that sits on its speaker stays there with a link across it, and the other one goes into the lead: nobody
-// buys another speaker for it.
-Edit inTheLead(const Plan& plan, const Port& capacitor, double capacitance_f, std::optional<double> voltage_v)
-{
-    const Plan bridged = apply(plan, bypass(plan, capacitor)).plan;
-    Plan after = apply(bridged, addCapacitor(bridged, capacitor.device, capacitance_f)).plan;
-    const StageId goal = after.job.goal;
-    const Fitout before = resolve(bridged, goal), fitout = resolve(after, goal);
-    for (const auto& [id, device] : fitout.devices) {
-        if (before.devices.contains(id) || !voltage_v) continue;
-        Part part = fitout.parts.at(device.part);
-        part.figures[Quantity::RatedVoltage_v] = Known{*voltage_v};
-        play(after, goal, id, copyIn(after, part));
-    }
-    dropUnused(after);
-    return difference(EditName::ReplaceCapacitor, plan, after);
-}
-
-bool sitsOnItsSpeaker(const Plan& plan, const Port& capacitor)
-{
-    return partOf(resolve(plan, plan.job.goal), capacitor.device).kind == PartKind::Driver;
-}
-
-}  // namespace
-
-Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
-{
-    if (sitsOnItsSpeaker(plan, capacitor)) return inTheLead(plan, capacitor, capacitance_f, {});
-    return withCapacitor(plan, capacitor, [&](Part& part, Element& element) {
-        part.figures.erase(Quantity::Capacitance_f);
-        element.figures[Quantity::Capacitance_f] = Known{capacitance_f};
-    });
-}
-
-Edit rateCapacitor(const Plan& plan, const Port& capacitor, double voltage_v)
-{
-    const Fitout fitout = resolve(plan, plan.job.goal);
-    const auto value_f =
-        valueOf(figuresOf(partOf(fitout, capacitor.device), capacitor.element), Quantity::Capacitance_f);
-    if (value_f && sitsOnItsSpeaker(plan, capacitor)) return inTheLead(plan, capacitor, *value_f, voltage_v);
-    return withCapacitor(plan, capacitor, [&](Part&, Element& element) {
-        element.figures[Quantity::RatedVoltage_v] = Known{voltage_v};
-    });
-}
-
-Edit bypass(const Plan& plan, const Port& element)
-{
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : withFollowers(fitout, element.device)) {
-        const auto& inside = fitout.parts.at(fitout.devices.at(one).part).inside;
-        const auto found = inside.find(element.element);
-        if (found == inside.end()) continue;
-        after.wires[{goal, drawId<WireId>(after)}] = Wire{{one, found->second.a}, {one, found->second.b}};
-    }
-    return difference(EditName::BypassCapacitor, plan, after);
-}
-
-namespace {
-
-Edit withHighPass(const Plan& plan, const Port& channel, const std::optional<Filter>& filter)
+Edit withChannel(const Plan& plan, EditName name, const Port& channel, Change change)
 {
     Plan after = plan;
     const StageId goal = plannedGoal(after);
@@ -165,25 +82,30 @@ Edit withHighPass(const Plan& plan, const Port& channel, const std::optional<Fil
         if (element.empty()) continue;
         const Port port{channel.device, element};
         Setting setting = itemAt(after, &Plan::settings, goal, port).value_or(Setting{});
-        setting.highPass = filter;
+        change(setting);
         if (setting == Setting{})
             dropAt(after, &Plan::settings, goal, port);
         else
             putAt(after, &Plan::settings, goal, port, setting);
     }
-    return difference(EditName::SetHighPass, plan, after);
+    return difference(name, plan, after);
 }
 
 }  // namespace
 
 Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter)
 {
-    return withHighPass(plan, channel, filter);
+    return withChannel(plan, EditName::SetHighPass, channel, [&](Setting& setting) { setting.highPass = filter; });
 }
 
 Edit dropHighPass(const Plan& plan, const Port& channel)
 {
-    return withHighPass(plan, channel, std::nullopt);
+    return withChannel(plan, EditName::SetHighPass, channel, [](Setting& setting) { setting.highPass.reset(); });
+}
+
+Edit setChannel(const Plan& plan, const Port& channel, const Setting& wanted)
+{
+    return withChannel(plan, EditName::SetChannel, channel, [&](Setting& setting) { setting = wanted; });
 }
 
 Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings)

@@ -13,21 +13,13 @@ namespace core {
 // (usualJoin). `part` is copied into the plan unless it is there already.
 [[nodiscard]] Edit fitPart(const Plan& plan, DeviceId device, const Part& part);
 
-// The same part with another value in one of its capacitors. One that sits on its speaker stays there with a link across
-// it, and the other one goes into the lead.
-// requires that the device has this capacitor at the goal
-[[nodiscard]] Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f);
-
-// The same value in one that bears so many volts.
-// requires that the device has this capacitor at the goal
-[[nodiscard]] Edit rateCapacitor(const Plan& plan, const Port& capacitor, double voltage_v);
-
-// A link across an element's two ends: it stays where it is and carries nothing.
-[[nodiscard]] Edit bypass(const Plan& plan, const Port& element);
-
 // Of the channel and of its twin on the other side.
 [[nodiscard]] Edit setHighPass(const Plan& plan, const Port& channel, const Filter& filter);
 [[nodiscard]] Edit dropHighPass(const Plan& plan, const Port& channel);
+
+// The channel's knobs, and those of its twin on the other side.
+// requires a channel at the goal
+[[nodiscard]] Edit setChannel(const Plan& plan, const Port& channel, const Setting& setting);
 
 // Delays, levels and polarity of several channels at once.
 [[nodiscard]] Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings);

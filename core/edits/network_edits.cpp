@@ -2,12 +2,15 @@
 
 #include <algorithm>
 
+#include "core/edits/element_edits.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/parts.h"
 #include "core/edits/survey_edits.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/driver_work.h"
 #include "core/fitout/wiring_graph.h"
+#include "core/model/inside_ways.h"
 #include "core/survey/lead_back.h"
 
 namespace core {
@@ -151,6 +154,17 @@ Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part&
     Edit edit = difference(EditName::FitNetwork, plan, after);
     edit.detail = network.name;
     return edit;
+}
+
+Edit fitMadeNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const TwoWayParts& parts)
+{
+    Part network = twoWayNetwork(parts, "network to be made");
+    network.shelfKey = kMade;
+    Plan after = apply(plan, fitNetwork(plan, woofer, tweeter, network)).plan;
+    const Fitout fitout = resolve(after, after.job.goal);
+    const std::string own = ownCapacitorOf(partOf(fitout, tweeter));
+    if (!own.empty() && !isBridged(fitout, {tweeter, own})) after = apply(after, bypass(after, {tweeter, own})).plan;
+    return difference(EditName::FitNetwork, plan, after);
 }
 
 Edit removeNetwork(const Plan& plan, DeviceId woofer)

@@ -2,6 +2,7 @@
 
 #include "core/model/edit.h"
 #include "core/model/evaluation.h"
+#include "core/model/two_way_network.h"
 #include "core/practice/practice.h"
 
 namespace core {
@@ -18,6 +19,9 @@ namespace core {
 // range, and what went on from the tweeter stays. Both sides where one follows the other.
 // requires drivers at the goal and a two-way network
 [[nodiscard]] Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part& network);
+// The same with one that is made of these parts for this pair: a capacitor that sits on the tweeter is bridged, since
+// the network does what it did.
+[[nodiscard]] Edit fitMadeNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const TwoWayParts& parts);
 // It goes again: the woofer takes its wires, and what it fed goes on from the woofer's terminals.
 [[nodiscard]] Edit removeNetwork(const Plan& plan, DeviceId woofer);
 

@@ -6,6 +6,7 @@
 
 #include "core/advice/run_change.h"
 #include "core/base/grid.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/cone_results.h"
 #include "core/evaluate/grid_tables.h"

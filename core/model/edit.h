@@ -82,7 +82,10 @@ enum class EditName {
     SetFilter,
     AddResistor,
     PlanSpeakers,
-    WireLength
+    WireLength,
+    ChangeValue,
+    TakePartOut,
+    SetChannel
 };
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.

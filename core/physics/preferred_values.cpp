@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cmath>
+#include <functional>
 #include <vector>
 
 namespace core {
@@ -13,6 +14,10 @@ constexpr std::array kE24{10, 11, 12, 13, 15, 16, 18, 20, 22, 24, 27, 30,
                           33, 36, 39, 43, 47, 51, 56, 62, 68, 75, 82, 91};
 
 constexpr std::array kR5{10, 16, 25, 40, 63};
+
+// In hundredths, so that all are whole.
+constexpr std::array kR20{100, 112, 125, 140, 160, 180, 200, 224, 250, 280,
+                          315, 355, 400, 450, 500, 560, 630, 710, 800, 900};
 
 constexpr double kTie = 1e-12;
 
@@ -33,6 +38,21 @@ std::vector<double> valuesAround(double value, std::span<const int> ofDecade)
                                            : digits / std::pow(10.0, 1 - exponent));
     }
     return values;
+}
+
+// Of values that rise, the one so many places from this number; between two of them the first step reaches the next.
+double stepped(const std::function<std::vector<double>(double)>& around, double value, int steps)
+{
+    for (; steps != 0; steps += steps > 0 ? -1 : 1) {
+        double next = 0.0;
+        for (const double candidate : around(value)) {
+            if (distance(candidate, value) <= kTie) continue;
+            if (steps < 0 && candidate < value) next = candidate;
+            if (steps > 0 && candidate > value && next == 0.0) next = candidate;
+        }
+        value = next;
+    }
+    return value;
 }
 
 }  // namespace
@@ -62,12 +82,27 @@ Outcome<double> nearestPreferred(double value, PreferredSeries series)
 
 Outcome<double> preferredBelow(double value, PreferredSeries series)
 {
+    return preferredStep(value, series, -1);
+}
+
+Outcome<double> preferredStep(double value, PreferredSeries series, int steps)
+{
     if (!std::isfinite(value)) return refuse(ErrorCode::NotFinite, "value", value, "finite");
     if (value <= 0.0) return refuse(ErrorCode::OutOfDomain, "value", value, "> 0");
-    double below = 0.0;
-    for (const double candidate : valuesAround(value, preferredDecade(series)))
-        if (candidate < value && distance(candidate, value) > kTie) below = candidate;
-    return Answer<double>{below, {}};
+    const auto around = [&](double at) { return valuesAround(at, preferredDecade(series)); };
+    return Answer<double>{stepped(around, value, steps), {}};
+}
+
+Outcome<double> cornerStep(double frequency_hz, int steps)
+{
+    if (!std::isfinite(frequency_hz)) return refuse(ErrorCode::NotFinite, "frequency", frequency_hz, "finite");
+    if (frequency_hz <= 0.0) return refuse(ErrorCode::OutOfDomain, "frequency", frequency_hz, "> 0");
+    const auto around = [](double at_hz) {
+        std::vector<double> values = valuesAround(at_hz, kR20);
+        for (double& one_hz : values) one_hz /= 10.0;  // hundredths, not tenths
+        return values;
+    };
+    return Answer<double>{stepped(around, frequency_hz, steps), {}};
 }
 
 Outcome<double> ratedVoltageFor(double least_v)

@@ -19,6 +19,14 @@ enum class PreferredSeries { E6, E12, E24 };
 // errors  OutOfDomain (not > 0), NotFinite
 [[nodiscard]] Outcome<double> preferredBelow(double value, PreferredSeries series);
 
+// The next value of the series up (steps > 0) or down, so many times.
+// errors  OutOfDomain (not > 0), NotFinite
+[[nodiscard]] Outcome<double> preferredStep(double value, PreferredSeries series, int steps);
+
+// The same for a corner frequency: 1 1.12 1.25 1.4 1.6 ... of a decade.
+// errors  OutOfDomain (not > 0), NotFinite.  source  ISO 3:1973, R20
+[[nodiscard]] Outcome<double> cornerStep(double frequency_hz, int steps);
+
 // The least voltage for which capacitors are made that is no less: 1 1.6 2.5 4 6.3 of a decade.
 // errors  OutOfDomain (not > 0), NotFinite.  source  ISO 3:1973, R5
 [[nodiscard]] Outcome<double> ratedVoltageFor(double least_v);

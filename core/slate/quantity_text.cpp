@@ -13,6 +13,20 @@
 namespace core {
 namespace {
 
+// Blanks, and the unbroken ones that stand between a figure and its unit on the screen.
+void skipSpaces(std::string_view& text)
+{
+    for (bool more = true; more;) {
+        more = false;
+        skipBlanks(text);
+        for (const std::string_view space : {"\u00A0", "\u202F"})
+            if (text.starts_with(space)) {
+                text.remove_prefix(space.size());
+                more = true;
+            }
+    }
+}
+
 constexpr double kMostOverGauge = 6.0;  // 6/0: thicker ones the American gauge does not have
 
 bool isUnitCharacter(char c)
@@ -116,7 +130,7 @@ Result<ScannedNumber> scanNumber(std::string_view& text)
     }
     // 5 5/8 and 5/8: a whole number, then perhaps a fraction.
     std::string_view rest = text;
-    skipBlanks(rest);
+    skipSpaces(rest);
     const bool direct = text.starts_with('/');
     const std::string_view top = direct ? std::string_view(decimal) : takeDigits(rest);
     if (direct) rest = text;
@@ -156,11 +170,11 @@ double inUnits(double value, double factor)
 
 Result<TypedQuantity> scan(std::string_view& text, std::optional<Dimension> expected)
 {
-    skipBlanks(text);
+    skipSpaces(text);
     const auto number = scanNumber(text);
     if (!number) return tl::unexpected(number.error());
     std::string_view rest = text;
-    skipBlanks(rest);
+    skipSpaces(rest);
     const std::string_view word = takeWord(rest);
     TypedQuantity unit = expected ? TypedQuantity{bareUnit(*expected), *expected}
                                   : TypedQuantity{1.0, number->ohms ? Dimension::Resistance : Dimension::Number};
@@ -242,7 +256,7 @@ Result<TypedQuantity> parseQuantity(std::string_view text, std::optional<Dimensi
     }
     const auto quantity = scan(text, expected);
     if (!quantity) return quantity;
-    skipBlanks(text);
+    skipSpaces(text);
     if (!text.empty())
         return refuse(fmt::format("'{}' in '{}' is not understood", beginningOf(text, 16), beginningOf(whole, 40)));
     if (expected && quantity->dimension != *expected)

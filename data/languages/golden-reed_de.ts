@@ -5389,6 +5389,34 @@
         <source>behind its capacitor</source>
         <translation>hinter seinem Kondensator</translation>
     </message>
+    <message>
+        <source>change a part&apos;s value</source>
+        <translation>Wert eines Teils ändern</translation>
+    </message>
+    <message>
+        <source>take a part out</source>
+        <translation>Teil herausnehmen</translation>
+    </message>
+    <message>
+        <source>set the channel</source>
+        <translation>Kanal einstellen</translation>
+    </message>
+    <message>
+        <source>coil of wire %1</source>
+        <translation>Drahtspule %1</translation>
+    </message>
+    <message>
+        <source>turned over</source>
+        <translation>umgepolt</translation>
+    </message>
+    <message>
+        <source>woofer %1</source>
+        <translation>Tieftöner %1</translation>
+    </message>
+    <message>
+        <source>tweeter %1</source>
+        <translation>Hochtöner %1</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -6216,6 +6244,21 @@
     </message>
 </context>
 <context>
+    <name>app::Arrival</name>
+    <message>
+        <source>tweeter in %1</source>
+        <translation>Hochtöner in %1</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>%1 of %2 mm</source>
+        <translation>%1 von %2 mm</translation>
+    </message>
+</context>
+<context>
     <name>app::AskForm</name>
     <message>
         <source>unknown</source>
@@ -6336,6 +6379,68 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>–</source>
         <translation>–</translation>
+    </message>
+</context>
+<context>
+    <name>app::BenchActions</name>
+    <message>
+        <source>Take the link out</source>
+        <translation>Brücke herausnehmen</translation>
+    </message>
+    <message>
+        <source>Take it out</source>
+        <translation>Herausnehmen</translation>
+    </message>
+    <message>
+        <source>Bridge it</source>
+        <translation>Überbrücken</translation>
+    </message>
+    <message>
+        <source>Turn over %1</source>
+        <translation>%1 umpolen</translation>
+    </message>
+    <message>
+        <source>%1 into its lead</source>
+        <translation>%1 in die Leitung</translation>
+    </message>
+    <message>
+        <source>Take the board out</source>
+        <translation>Weiche herausnehmen</translation>
+    </message>
+    <message>
+        <source>A board for both</source>
+        <translation>Eine Weiche für beide</translation>
+    </message>
+</context>
+<context>
+    <name>app::BenchDrawing</name>
+    <message>
+        <source>The way from the amplifier to the speakers</source>
+        <translation>Der Weg vom Verstärker zu den Lautsprechern</translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <translation>%1 in %2</translation>
+    </message>
+    <message>
+        <source>%1: bridged, it carries nothing</source>
+        <translation>%1: überbrückt, führt nichts</translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation>Eingang %1</translation>
+    </message>
+    <message>
+        <source>tweeter %1</source>
+        <translation>Hochtöner %1</translation>
+    </message>
+    <message>
+        <source>woofer %1</source>
+        <translation>Tieftöner %1</translation>
+    </message>
+    <message>
+        <source>turned over</source>
+        <translation>umgepolt</translation>
     </message>
 </context>
 <context>
@@ -6476,6 +6581,77 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>–</source>
         <translation>–</translation>
+    </message>
+</context>
+<context>
+    <name>app::ChannelCard</name>
+    <message>
+        <source>high-pass</source>
+        <translation>Hochpass</translation>
+    </message>
+    <message>
+        <source>Holds back what is lower</source>
+        <translation>Hält zurück, was tiefer ist</translation>
+    </message>
+    <message>
+        <source>low-pass</source>
+        <translation>Tiefpass</translation>
+    </message>
+    <message>
+        <source>Holds back what is higher</source>
+        <translation>Hält zurück, was höher ist</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>Pegel</translation>
+    </message>
+    <message>
+        <source>This channel against the others</source>
+        <translation>Dieser Kanal gegen die anderen</translation>
+    </message>
+    <message>
+        <source>polarity</source>
+        <translation>Polung</translation>
+    </message>
+    <message>
+        <source>The channel&apos;s own switch for polarity</source>
+        <translation>Der Polungsschalter des Kanals selbst</translation>
+    </message>
+    <message>
+        <source>How steep, in dB an octave: the next one</source>
+        <translation>Wie steil, in dB je Oktave: die nächste Stufe</translation>
+    </message>
+    <message>
+        <source>%1, built in</source>
+        <translation>%1, eingebaut</translation>
+    </message>
+    <message>
+        <source>has none</source>
+        <translation>hat keinen</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>%1 dB</source>
+        <translation>%1 dB</translation>
+    </message>
+    <message>
+        <source>channel %1</source>
+        <translation>Kanal %1</translation>
+    </message>
+    <message>
+        <source>turned over</source>
+        <translation>umgepolt</translation>
+    </message>
+    <message>
+        <source>as marked</source>
+        <translation>wie bezeichnet</translation>
+    </message>
+    <message>
+        <source>What nobody has looked for at this source is dashed: look before it is counted on.</source>
+        <translation>Was an dieser Quelle noch niemand gesucht hat, ist gestrichelt: erst nachsehen, dann damit rechnen.</translation>
     </message>
 </context>
 <context>
@@ -7171,6 +7347,25 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     </message>
 </context>
 <context>
+    <name>app::LoadPlot</name>
+    <message>
+        <source>what the channel sees</source>
+        <translation>was der Kanal sieht</translation>
+    </message>
+    <message>
+        <source>least, at %1</source>
+        <translation>mindestens, bei %1</translation>
+    </message>
+    <message>
+        <source>made for %1; not below %2</source>
+        <translation>gebaut für %1; nicht unter %2</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
+    </message>
+</context>
+<context>
     <name>app::MainWindow</name>
     <message>
         <source>This plan is open in another window. Whoever saves last wins; save under another name to keep both.</source>
@@ -7682,14 +7877,93 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     </message>
 </context>
 <context>
+    <name>app::PairPlot</name>
+    <message>
+        <source>woofer</source>
+        <translation>Tieftöner</translation>
+    </message>
+    <message>
+        <source>tweeter</source>
+        <translation>Hochtöner</translation>
+    </message>
+    <message>
+        <source>the pair at the %1</source>
+        <translation>das Paar am %1</translation>
+    </message>
+    <message>
+        <source>the pair</source>
+        <translation>das Paar</translation>
+    </message>
+    <message>
+        <source>Nobody listens in this plan.</source>
+        <translation>In diesem Plan hört niemand zu.</translation>
+    </message>
+    <message>
+        <source>This speaker takes over from no other one here, and none from it.</source>
+        <translation>Dieser Lautsprecher übernimmt hier von keinem anderen, und keiner von ihm.</translation>
+    </message>
+    <message>
+        <source>One of the two is silent.</source>
+        <translation>Einer der beiden ist stumm.</translation>
+    </message>
+    <message>
+        <source>no hand-over</source>
+        <translation>keine Übergabe</translation>
+    </message>
+    <message>
+        <source>a hole of %1 at %2</source>
+        <translation>ein Loch von %1 bei %2</translation>
+    </message>
+    <message>
+        <source>even within %1</source>
+        <translation>gleichmäßig auf %1</translation>
+    </message>
+    <message>
+        <source>no clear split, side by side for %1; as wired %2</source>
+        <translation>keine klare Trennung, nebeneinander über %1; wie verdrahtet %2</translation>
+    </message>
+    <message>
+        <source>as wired %1</source>
+        <translation>wie verdrahtet %1</translation>
+    </message>
+    <message>
+        <source>turned over (dashed, rust) %1</source>
+        <translation>umgepolt (gestrichelt, Rost) %1</translation>
+    </message>
+    <message>
+        <source>the tweeter&apos;s filter begins at %1, it wants %2 and more</source>
+        <translation>das Filter des Hochtöners beginnt bei %1, er will %2 und mehr</translation>
+    </message>
+    <message>
+        <source>nothing keeps the lows from the tweeter, it wants %1 and more</source>
+        <translation>nichts hält die Tiefen vom Hochtöner fern, er will %1 und mehr</translation>
+    </message>
+    <message>
+        <source>%1: %2. %3 %4</source>
+        <translation>%1: %2. %3 %4</translation>
+    </message>
+    <message>
+        <source>the larger one</source>
+        <translation>der größere</translation>
+    </message>
+    <message>
+        <source>the smaller one</source>
+        <translation>der kleinere</translation>
+    </message>
+    <message>
+        <source>the lower one beams over %1</source>
+        <translation>der tiefere bündelt über %1</translation>
+    </message>
+    <message>
+        <source>%1; %2</source>
+        <translation>%1; %2</translation>
+    </message>
+</context>
+<context>
     <name>app::Path</name>
     <message>
         <source>Meter</source>
         <translation>Messen</translation>
-    </message>
-    <message>
-        <source>Split</source>
-        <translation>Trennung</translation>
     </message>
     <message>
         <source>Aim</source>
@@ -7799,6 +8073,21 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
+    </message>
+</context>
+<context>
+    <name>app::PlacePlan</name>
+    <message>
+        <source>The places, from above</source>
+        <translation>Die Einbauorte, von oben</translation>
+    </message>
+    <message>
+        <source>L</source>
+        <translation>L</translation>
+    </message>
+    <message>
+        <source>R</source>
+        <translation>R</translation>
     </message>
 </context>
 <context>
@@ -8162,6 +8451,115 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     </message>
 </context>
 <context>
+    <name>app::SplitAnswers</name>
+    <message>
+        <source>hand-over</source>
+        <translation>Übergabe</translation>
+    </message>
+    <message>
+        <source>uneven, rms</source>
+        <translation>uneben, eff.</translation>
+    </message>
+    <message>
+        <source>least load</source>
+        <translation>kleinste Last</translation>
+    </message>
+    <message>
+        <source>parts a side</source>
+        <translation>Teile je Seite</translation>
+    </message>
+    <message>
+        <source>%1: this is how it is</source>
+        <translation>%1: so ist es schon</translation>
+    </message>
+</context>
+<context>
+    <name>app::SplitView</name>
+    <message>
+        <source>ways to split, for this vehicle</source>
+        <translation>Wege zu trennen, für dieses Fahrzeug</translation>
+    </message>
+    <message>
+        <source>%1 cannot be: allowed %2 to %3.</source>
+        <translation>%1 geht nicht: erlaubt sind %2 bis %3.</translation>
+    </message>
+    <message>
+        <source>no hand-over</source>
+        <translation>keine Übergabe</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>Pegel</translation>
+    </message>
+    <message>
+        <source>high-pass</source>
+        <translation>Hochpass</translation>
+    </message>
+    <message>
+        <source>low-pass</source>
+        <translation>Tiefpass</translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation>Trennen</translation>
+    </message>
+    <message>
+        <source>On the bench: Tab and arrows go from thing to thing, Enter opens a value, arrows up and down or the wheel step it, Enter keeps, Escape returns it. R turns a speaker over, Delete takes a part out.</source>
+        <translation>Auf der Werkbank: Tab und Pfeile gehen von Teil zu Teil, Eingabe öffnet einen Wert, Pfeile auf und ab oder das Rad ändern ihn, Eingabe behält ihn, Esc nimmt ihn zurück. R polt einen Lautsprecher um, Entf nimmt ein Teil heraus.</translation>
+    </message>
+    <message>
+        <source>the way there, as it lies on the bench</source>
+        <translation>der Weg dorthin, wie er auf der Werkbank liegt</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n finding(s)</source>
+        <translation>
+            <numerusform>%n Befund</numerusform>
+            <numerusform>%n Befunde</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>no place yet</source>
+        <translation>noch kein Einbauort</translation>
+    </message>
+    <message>
+        <source>the other side follows</source>
+        <translation>die andere Seite folgt</translation>
+    </message>
+    <message>
+        <source>Nothing feeds this speaker. Walk-round says where its wires go.</source>
+        <translation>Nichts speist diesen Lautsprecher. Der Rundgang sagt, wohin seine Leitungen gehen.</translation>
+    </message>
+    <message>
+        <source>No speaker here. Walk-round adds what is fitted, Match what is planned.</source>
+        <translation>Hier ist kein Lautsprecher. Der Rundgang trägt ein, was eingebaut ist, die Auswahl, was geplant ist.</translation>
+    </message>
+    <message>
+        <source>Keep it (Enter)</source>
+        <translation>Behalten (Eingabe)</translation>
+    </message>
+    <message>
+        <source>As it was (Esc)</source>
+        <translation>Wie es war (Esc)</translation>
+    </message>
+    <message>
+        <source>No network can lie between these two: they are one speaker, or each has a channel of its own. Set the channels.</source>
+        <translation>Zwischen diesen beiden kann keine Weiche liegen: Sie sind ein Lautsprecher, oder jeder hat seinen eigenen Kanal. Stellen Sie die Kanäle ein.</translation>
+    </message>
+    <message>
+        <source>No network of preferred values suits this pair and this channel.</source>
+        <translation>Keine Weiche aus Normwerten passt zu diesem Paar und diesem Kanal.</translation>
+    </message>
+    <message>
+        <source>Spl&amp;it</source>
+        <translation>Trenn&amp;en</translation>
+    </message>
+    <message>
+        <source>no findings</source>
+        <translation>keine Befunde</translation>
+    </message>
+</context>
+<context>
     <name>app::SpotList</name>
     <message>
         <source>A %1, as is usual there</source>
@@ -8390,6 +8788,21 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Distance, direction, covers, mirrors of a few surfaces and, in a closed cabin, its rise in the bass (±4 dB). Up to 400 Hz room modes can change it by 6 dB either way. The tint is what those and the values that nobody measured could do. Only a measurement at the seat knows.</source>
         <translation>Abstand, Richtung, Abdeckungen, Spiegelung an wenigen Flächen und, in einem geschlossenen Innenraum, dessen Anstieg im Bass (±4 dB). Bis 400 Hz können Raummoden es um 6 dB in beide Richtungen ändern. Der Schleier ist, was diese und die nicht gemessenen Werte ausmachen könnten. Nur eine Messung am Sitz weiß es.</translation>
+    </message>
+</context>
+<context>
+    <name>app::ValuePicker</name>
+    <message>
+        <source>off</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>The value before</source>
+        <translation>Der Wert davor</translation>
+    </message>
+    <message>
+        <source>The value after</source>
+        <translation>Der Wert danach</translation>
     </message>
 </context>
 <context>

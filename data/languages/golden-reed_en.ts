@@ -125,6 +125,16 @@
     </message>
 </context>
 <context>
+    <name>app::SplitView</name>
+    <message numerus="yes">
+        <source>%n finding(s)</source>
+        <translation>
+            <numerusform>%n finding</numerusform>
+            <numerusform>%n findings</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>app::WalkCard</name>
     <message numerus="yes">
         <source>%n place(s)</source>

@@ -150,6 +150,23 @@ TEST_P(Contrast, MatchAndJobCard)
     look("narrow");
 }
 
+TEST_P(Contrast, Split)
+{
+    driver.openShipped(false);
+    driver.key(Qt::Key_4, Qt::ControlModifier);
+    driver.click("dot_p34");
+    driver.settle();
+    look("a capacitor on its speaker");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return driver.has("boardForBoth"); }, 5'000));
+    driver.click("boardForBoth");
+    driver.settle();
+    look("a board");
+    driver.click("knobHighPass");
+    look("a value that is open");
+    driver.window().resize(700, 800);
+    look("narrow");
+}
+
 TEST_P(Contrast, Dialogs)
 {
     driver.openShipped(false);

@@ -144,6 +144,20 @@ TEST_F(PseudoLanguage, IsSpokenOnTheWalkRound)
     look("help");
 }
 
+TEST_F(PseudoLanguage, IsSpokenInSplit)
+{
+    driver->openShipped(false);
+    driver->key(Qt::Key_4, Qt::ControlModifier);
+    allow(QStringLiteral("FL FR ML MR RL RR"));  // as the channels are called on the radio
+    driver->settle();
+    look("split");
+    driver->click("dot_p34");
+    driver->settle();
+    look("a tweeter");
+    driver->click("knobHighPass");
+    look("a value that is open");
+}
+
 TEST_F(PseudoLanguage, IsSpokenInMatchAndOnTheJobCard)
 {
     driver->openShipped(true);

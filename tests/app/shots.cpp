@@ -71,6 +71,24 @@ int main(int argc, char** argv)
     window.openShipped(false);
     window.pickCandidate("wb-alder-4");
     shoot("match.png");
+    window.session().dropRecovery();
+    window.openShipped(false);
+    window.key(Qt::Key_4, Qt::ControlModifier);
+    window.click("dot_p34");
+    window.settle();
+    window.click("boardForBoth");
+    window.settle();
+    static_cast<void>(QTest::qWaitFor([&] { return window.has("answer_2"); }, 20'000));
+    for (const auto& [id, device] : window.session().snapshot().after().used.devices)
+        if (device.at.number == 25 && device.label == "network to be made")
+            window.click(QStringLiteral("part_d%1_Ct").arg(id.number).toLatin1());
+    QTest::qWait(1500);  // what the values beside it would give
+    shoot("split.png");
+    window.click("returnValue");
+    window.session().undoStack().undo();
+    window.session().dropRecovery();
+    window.openShipped(false);
+    window.pickCandidate("wb-alder-4");
     window.key(Qt::Key_F7);
     window.click("traceImpedance");
     window.openSlate("drop 60 A 5 m awg 4");

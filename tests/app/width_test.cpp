@@ -80,6 +80,8 @@ TEST_P(Width, CutsNothingOff)
     driver.pickCandidate("wb-alder-4");
     driver.window().resize(GetParam().wide, 800);
     expectNothingCutOff("Match");
+    driver.key(Qt::Key_4, Qt::ControlModifier);
+    expectNothingCutOff("Split");
     driver.key(Qt::Key_9, Qt::ControlModifier);
     expectNothingCutOff("Job card");
     driver.key(Qt::Key_1, Qt::ControlModifier);

@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include "core/design/try_driver.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/plan_file.h"

@@ -10,7 +10,9 @@
 #include "core/edits/network_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/resolve.h"
+#include "core/io/plan_file.h"
 #include "core/limits/split_limits.h"
+#include "core/shipped/shipped.h"
 #include "tests/core/surveyed_plan.h"
 
 namespace core {
@@ -98,6 +100,26 @@ TEST_P(SplitFrom, WhatIsSaidHoldsInThePlan)
 
 INSTANTIATE_TEST_SUITE_P(Before, SplitFrom,
                          testing::Values(Turned::Nothing, Turned::Tweeters, Turned::Woofers, Turned::OneTweeter));
+
+// The tweeters of the shipped demo have a capacitor of their own: what is answered does not stack another one on it.
+TEST(SplitSearch, ATweetersOwnCapacitorIsNotStacked)
+{
+    const Plan plan = readPlanText(std::string(shippedDemoText()), "demo.reed")->plan;
+    constexpr DeviceId kSail{37};
+    const auto search = searchSplits(plan, tests::evaluated(plan), {.tweeter = kSail});
+    ASSERT_TRUE(search);
+    for (const SplitAnswer& answer : search->answers) {
+        const Plan done = after(plan, answer.edit);
+        const Evaluation evaluation = tests::evaluated(done);
+        const StageResult& goal = goalOf(evaluation, done);
+        const double carries_f = findRunOfDevice(goal, kSail)->seriesCapacitance_f.value_or(0.0);
+        EXPECT_NEAR(carries_f, answer.found.parts.tweeterSeries_f.value_or(carries_f), 1e-12);
+        const auto pair = splitPairOf(goal, kSail, evaluation.practice);
+        const auto sum = splitSum(goal, *pair, goal.used.listeners.begin()->first);
+        ASSERT_TRUE(sum && sum->at_hz);
+        EXPECT_NEAR(std::log2(*sum->at_hz / answer.found.at_hz), 0.0, 0.35) << static_cast<int>(answer.kind);
+    }
+}
 
 // Nothing that could have been built is better: a grid of candidates, each built as a plan and judged by the search on
 // what stands there.

@@ -1,3 +1,4 @@
+#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 
 #include <gtest/gtest.h>

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <functional>
 
+#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/fitout/resolve.h"
 #include "tests/core/demo_plan.h"

@@ -87,6 +87,23 @@ RC_GTEST_PROP(PreferredProperty, TwoPartsAreNeverFartherOffThanOne, ())
     }
 }
 
+// IEC 60063:2015 and ISO 3:1973 (R20): up and down by so many values, over the ends of a decade.
+TEST(Preferred, StepsThroughASeries)
+{
+    EXPECT_EQ(preferredStep(8.2e-6, PreferredSeries::E12, 1)->value, 10e-6);
+    EXPECT_EQ(preferredStep(10e-6, PreferredSeries::E12, -2)->value, 6.8e-6);
+    EXPECT_EQ(preferredStep(9.0, PreferredSeries::E12, 1)->value, 10.0);
+    EXPECT_EQ(preferredStep(9.0, PreferredSeries::E12, 0)->value, 9.0);
+    EXPECT_EQ(cornerStep(80.0, 1)->value, 90.0);
+    EXPECT_EQ(cornerStep(90.0, 1)->value, 100.0);
+    EXPECT_EQ(cornerStep(100.0, 2)->value, 125.0);
+    EXPECT_EQ(cornerStep(2000.0, 1)->value, 2240.0);
+    EXPECT_EQ(cornerStep(2100.0, -1)->value, 2000.0);
+    EXPECT_EQ(cornerStep(20.0, -1)->value, 18.0);
+    EXPECT_FALSE(cornerStep(0.0, 1));
+    EXPECT_FALSE(preferredStep(-1.0, PreferredSeries::E24, 1));
+}
+
 // Source: Steele, Lea, Flood (2014); the first three outputs for seed 0, as their authors' code prints them (from
 // memory).
 // IEC 60063:2015: the step down crosses the decade, and from between two values it is the lower one.

@@ -91,6 +91,14 @@ TEST(ParseQuantity, RefusesAnotherDimension)
 }
 
 // What is typed in small units is saved as it would be written in farads: 100 uF is 0.0001, not 9.999999999999999e-05.
+// A figure that was copied off the screen, with the unbroken space it is written with there.
+TEST(ParseQuantity, ReadsWhatAScreenShows)
+{
+    EXPECT_DOUBLE_EQ(parseQuantity("8.2\u202F\u00B5F", Dimension::Capacitance)->value, 8.2e-6);
+    EXPECT_DOUBLE_EQ(parseQuantity("2.28\u202FkHz", Dimension::Frequency)->value, 2280.0);
+    EXPECT_DOUBLE_EQ(parseQuantity("3.3\u00A0\u03A9", Dimension::Resistance)->value, 3.3);
+}
+
 RC_GTEST_PROP(ParseQuantityProperty, SmallUnitsAreExact, ())
 {
     const std::string digits = std::to_string(*rc::gen::inRange(1, 10000));

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <QWidget>
+#include <array>
+
+#include "app/session/snapshot.h"
+#include "core/evaluate/split_sum.h"
+
+class QCustomPlot;
+class QCPItemStraightLine;
+class QCPItemText;
+class QLabel;
+
+namespace app {
+
+class Theme;
+
+// Two drivers of one side at the ear, by third-octaves: each alone, both as they are wired and with the tweeter turned
+// over; where the one takes over, what the tweeter wants and where the woofer beams.
+class PairPlot : public QWidget {
+    Q_OBJECT
+public:
+    explicit PairPlot(const Theme& theme, QWidget* parent = nullptr);
+    // Nothing: there is no pair here, or nobody hears it.
+    void present(const Snapshot& snapshot, const core::StageResult& stage, const std::optional<core::SplitPair>& pair,
+                 core::ListenerId listener);
+
+private:
+    void restyle();
+    void showSum(const Snapshot& snapshot, const core::StageResult& stage, const core::SplitPair& pair,
+                 const core::SplitSum& sum);
+
+    const Theme& m_theme;
+    QLabel* m_title;
+    QLabel* m_figure;
+    QLabel* m_wired;
+    QLabel* m_turned;
+    QLabel* m_window;
+    QCustomPlot* m_plot;
+    QCPItemStraightLine* m_at;
+    std::array<QCPItemText*, 2> m_names{};
+};
+
+}  // namespace app

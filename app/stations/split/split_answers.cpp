@@ -1,0 +1,119 @@
+#include "app/stations/split/split_answers.h"
+
+#include <QAbstractButton>
+#include <QLabel>
+#include <QPainter>
+#include <QVBoxLayout>
+
+#include "app/theme/plain_label.h"
+#include "app/theme/theme.h"
+#include "app/widgets/clear_layout.h"
+#include "words/figures.h"
+#include "words/split_words.h"
+
+namespace app {
+namespace {
+
+// One answer: its kind, four figures at four spots, and what it takes in one line.
+class AnswerCard : public QAbstractButton {
+public:
+    AnswerCard(const Theme& theme, const core::SplitAnswer& answer, QWidget* parent)
+        : QAbstractButton(parent), m_theme(theme)
+    {
+        const core::SplitCandidate& found = answer.found;
+        m_kind = words::nameOf(answer.kind);
+        m_parts = words::jottedParts(found);
+        m_figures = {{found.at_hz > 0.0 ? words::frequency(found.at_hz) : QStringLiteral("\u2013"),
+                      SplitAnswers::tr("hand-over")},
+                     {words::decibels(found.even_db), SplitAnswers::tr("uneven, rms")},
+                     {words::ohms(found.least_ohm), SplitAnswers::tr("least load")},
+                     {QString::number(answer.parts), SplitAnswers::tr("parts a side")}};
+        m_planned = answer.edit.changes.empty();
+        setObjectName(QStringLiteral("answer_") + QString::number(static_cast<int>(answer.kind)));
+        QStringList said{m_kind};
+        for (const auto& [figure, name] : m_figures) said << name + QLatin1Char(' ') + figure;
+        said << words::partsOf(found);
+        setAccessibleName(said.join(QStringLiteral(", ")));
+        setToolTip(words::partsOf(found));
+        setFocusPolicy(Qt::StrongFocus);
+        setCursor(Qt::PointingHandCursor);
+        setAttribute(Qt::WA_Hover);
+        setMinimumHeight(theme.px(70));
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+        setMaximumHeight(theme.px(96));
+        setEnabled(!m_planned);
+    }
+
+protected:
+    void paintEvent(QPaintEvent*) override
+    {
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        const Tokens& tokens = m_theme.tokens();
+        const bool lit = hasFocus() || underMouse();
+        painter.setPen(QPen(lit || m_planned ? tokens.goldText : tokens.rule, hasFocus() ? 2 : 1));
+        painter.setBrush(m_planned ? tokens.goldTint : tokens.raised);
+        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
+        const double edge = m_theme.px(8), line = m_theme.px(16);
+        const QRectF inner = QRectF(rect()).adjusted(edge, m_theme.px(4), -edge, -m_theme.px(4));
+        painter.setPen(tokens.ink);
+        painter.setFont(m_theme.strong());
+        const QString kind = m_planned ? SplitAnswers::tr("%1: this is how it is").arg(m_kind) : m_kind;
+        painter.drawText(QRectF(inner.left(), inner.top(), inner.width(), line), Qt::AlignVCenter, kind);
+        const double column = inner.width() / static_cast<double>(m_figures.size());
+        for (size_t i = 0; i < m_figures.size(); ++i) {
+            const double x = inner.left() + column * static_cast<double>(i);
+            painter.setFont(m_theme.strong());
+            painter.setPen(tokens.ink);
+            painter.drawText(QRectF(x, inner.top() + line, column, line), Qt::AlignVCenter, m_figures[i].first);
+            painter.setFont(m_theme.small());
+            painter.setPen(m_planned ? tokens.ink : tokens.ink2);
+            painter.drawText(QRectF(x, inner.top() + 2 * line - 1, column, line), Qt::AlignVCenter,
+                             painter.fontMetrics().elidedText(m_figures[i].second, Qt::ElideRight, int(column)));
+        }
+        const QRectF foot(inner.left(), inner.top() + 3 * line - 1, inner.width(),
+                          inner.bottom() - inner.top() - 3 * line);
+        if (foot.height() >= painter.fontMetrics().height() - 2)
+            painter.drawText(foot, Qt::AlignTop | Qt::TextWordWrap, m_parts);
+    }
+
+private:
+    const Theme& m_theme;
+    QString m_kind{}, m_parts{};
+    std::vector<std::pair<QString, QString>> m_figures{};
+    bool m_planned = false;
+};
+
+}  // namespace
+
+SplitAnswers::SplitAnswers(const Theme& theme, QWidget* parent)
+    : QWidget(parent), m_theme(theme), m_rows(new QVBoxLayout), m_why(new PlainLabel(this))
+{
+    setObjectName(QStringLiteral("splitAnswers"));
+    m_why->setWordWrap(true);
+    m_why->setProperty("role", "quiet");
+    m_why->setObjectName(QStringLiteral("noAnswers"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(4);
+    m_rows->setSpacing(4);
+    layout->addWidget(m_why);
+    layout->addLayout(m_rows, 1);
+    layout->addStretch();
+}
+
+void SplitAnswers::present(std::vector<core::SplitAnswer> answers, const QString& why)
+{
+    const KeepFocus keys(*this);
+    m_answers = std::move(answers);
+    m_why->setText(why);
+    m_why->setVisible(!why.isEmpty());
+    clearLayout(*m_rows);
+    for (size_t i = 0; i < m_answers.size(); ++i) {
+        auto* card = new AnswerCard(m_theme, m_answers[i], this);
+        connect(card, &QAbstractButton::clicked, this, [this, i] { emit taken(m_answers[i].edit); });
+        m_rows->addWidget(card);
+    }
+}
+
+}  // namespace app

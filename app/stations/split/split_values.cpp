@@ -1,0 +1,231 @@
+// What Split opens where it stands: a part's value, a channel's switch or knob, and what is tried before it is kept.
+#include <QBoxLayout>
+#include <QLabel>
+#include <algorithm>
+#include <cmath>
+
+#include "app/asks/typed_quantity.h"
+#include "app/session/workbench.h"
+#include "app/stations/split/split_view.h"
+#include "app/stations/split/value_picker.h"
+#include "app/theme/theme.h"
+#include "app/widgets/typed_number.h"
+#include "core/edits/element_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/evaluate/evaluate.h"
+#include "core/physics/preferred_values.h"
+#include "words/figures.h"
+#include "words/name_words.h"
+#include "words/part_value.h"
+
+namespace app {
+namespace {
+
+constexpr double kStep_db = 0.5, kLeast_db = -40.0, kMost_db = 12.0;
+constexpr double kHighPass_hz = 80.0, kLowPass_hz = 2500.0;  // where a switch is set first; common practice, no source
+constexpr int kMostOrder = 4;
+
+// What is begun with where nobody knows a value.
+double beginningOf(core::ElementKind kind)
+{
+    switch (kind) {
+        case core::ElementKind::Capacitor:
+            return 10e-6;
+        case core::ElementKind::Inductor:
+            return 0.47e-3;
+        default:
+            return 2.2;
+    }
+}
+
+ValuePicker::Row rowOf(core::Quantity quantity, double value)
+{
+    ValuePicker::Row row{.value = value};
+    row.step = [](double now, int steps) {
+        const auto next = core::preferredStep(now, core::PreferredSeries::E12, steps);
+        return next ? next->value : now;
+    };
+    row.text = [quantity](double one) {
+        switch (quantity) {
+            case core::Quantity::Capacitance_f:
+                return words::farads(one);
+            case core::Quantity::Inductance_h:
+                return words::partValue(core::ElementKind::Inductor, one);
+            case core::Quantity::Resistance_ohm:
+                return words::ohms(one);
+            default:
+                return words::frequency(one);
+        }
+    };
+    row.read = [quantity](const QString& text, QString& why) -> std::optional<double> {
+        const auto typed = typedQuantity(text, quantity);
+        if (!typed) {
+            why = typed.error();
+            return std::nullopt;
+        }
+        return *typed;
+    };
+    return row;
+}
+
+ValuePicker::Row levelRow(double value)
+{
+    ValuePicker::Row row{.value = value};
+    row.step = [](double now, int steps) {
+        return std::clamp(std::round(now / kStep_db + steps) * kStep_db, kLeast_db, kMost_db);
+    };
+    row.text = [](double one) { return words::decibelChange(one); };
+    row.read = [](const QString& text, QString& why) -> std::optional<double> {
+        const auto typed = typedNumber(QString(text).remove(QStringLiteral("dB"), Qt::CaseInsensitive));
+        if (typed && *typed >= kLeast_db && *typed <= kMost_db) return typed;
+        why = SplitView::tr("%1 cannot be: allowed %2 to %3.")
+                  .arg(text, words::decibelChange(kLeast_db), words::decibelChange(kMost_db));
+        return std::nullopt;
+    };
+    return row;
+}
+
+// Where it hands over and how evenly, as two short figures.
+QString outcomeOf(const core::Plan& plan, const Snapshot& shown, const core::RunId& high, core::ListenerId seat)
+{
+    const core::StageId goal = plan.job.goal;
+    const core::Evaluation evaluation = core::evaluate(plan, shown.shop->practice, std::array{goal}, shown.evaluation);
+    const core::StageResult& stage = *evaluation.stages.at(goal);
+    const auto pair = core::splitPairOf(stage, high.coil.device, evaluation.practice);
+    const auto sum = pair ? core::splitSum(stage, *pair, seat) : std::nullopt;
+    if (!sum) return {};
+    const QString even = QStringLiteral("\u00B1") + words::decibels(sum->wired.even_db);
+    return sum->at_hz ? words::frequency(*sum->at_hz) + QStringLiteral(", ") + even : SplitView::tr("no hand-over");
+}
+
+}  // namespace
+
+core::Setting SplitView::settingOf(const core::Port& channel) const
+{
+    const auto& settings = m_snapshot->after().used.settings;
+    const auto found = settings.find(channel);
+    return found == settings.end() ? core::Setting{} : found->second;
+}
+
+void SplitView::openPart(const core::Port& port)
+{
+    const core::StageResult& stage = m_snapshot->after();
+    const core::Part& part = stage.used.parts.at(stage.used.devices.at(port.device).part);
+    const core::ElementKind kind = part.inside.at(port.element).kind;
+    const auto what = core::boughtBy(kind);
+    if (!what || (part.kind == core::PartKind::Driver && kind != core::ElementKind::Capacitor)) return;
+    const auto value = valueOf(figuresOf(part, port.element), *what);
+    m_open = {port, {}};
+    ValuePicker::Row row = rowOf(*what, value.value_or(beginningOf(kind)));
+    row.name = words::partName(part, port.element);
+    m_picker->open(row, QRect(m_drawing->mapTo(this, m_drawing->areaOf({port, false}).topLeft()),
+                              m_drawing->areaOf({port, false}).size()));
+    showActions(stage);
+    askNeighbours(row.value);
+}
+
+void SplitView::openKnob(const core::Port& channel, Knob knob)
+{
+    leaveValue();
+    core::Setting setting = settingOf(channel);
+    if (knob == Knob::Polarity) {
+        setting.reversed = !setting.reversed;
+        emit edited(core::setChannel(m_snapshot->plan, channel, setting));
+        return;
+    }
+    m_open = {channel, knob};
+    const std::optional<core::Filter>& filter = knob == Knob::HighPass ? setting.highPass : setting.lowPass;
+    const double usual_hz = knob == Knob::HighPass ? kHighPass_hz : kLowPass_hz;
+    ValuePicker::Row row = knob == Knob::Level
+                               ? levelRow(setting.gain_db)
+                               : rowOf(core::Quantity::HighPass_hz, filter ? filter->frequency_hz : usual_hz);
+    if (knob != Knob::Level) {
+        row.step = [](double now_hz, int steps) {
+            const auto next = core::cornerStep(now_hz, steps);
+            return next ? next->value : now_hz;
+        };
+        row.canBeOff = filter.has_value();
+    }
+    row.name = knob == Knob::Level ? tr("level") : knob == Knob::HighPass ? tr("high-pass") : tr("low-pass");
+    const QWidget* at = m_card->knob(knob);
+    m_picker->open(row, QRect(at->mapTo(this, QPoint()), at->size()));
+    showActions(m_snapshot->after());
+    askNeighbours(row.value);
+}
+
+void SplitView::nextSlope(const core::Port& channel, Knob knob)
+{
+    core::Setting setting = settingOf(channel);
+    std::optional<core::Filter>& filter = knob == Knob::HighPass ? setting.highPass : setting.lowPass;
+    if (!filter) return;
+    filter->order = filter->order % kMostOrder + 1;
+    leaveValue();
+    emit edited(core::setChannel(m_snapshot->plan, channel, setting));
+}
+
+core::Edit SplitView::editTo(double value, bool off) const
+{
+    if (!m_open.knob) return core::setPartValue(m_snapshot->plan, m_open.port, value);
+    core::Setting setting = settingOf(m_open.port);
+    const auto set = [&](std::optional<core::Filter>& filter) {
+        if (off)
+            filter.reset();
+        else
+            filter = core::Filter{value, filter ? filter->order : core::Filter{}.order};
+    };
+    switch (*m_open.knob) {
+        case Knob::HighPass:
+            set(setting.highPass);
+            break;
+        case Knob::LowPass:
+            set(setting.lowPass);
+            break;
+        case Knob::Level:
+            setting.gain_db = value;
+            break;
+        case Knob::Polarity:
+            break;
+    }
+    return core::setChannel(m_snapshot->plan, m_open.port, setting);
+}
+
+// Everything here shows what it would be; the plan is as it was until it is kept.
+void SplitView::tryValue(double value, bool off)
+{
+    m_triedEdit = editTo(value, off);
+    const core::Plan plan = core::apply(m_snapshot->plan, m_triedEdit).plan;
+    const core::StageId goal = plan.job.goal;
+    m_tried =
+        core::evaluate(plan, m_snapshot->shop->practice, std::array{goal}, m_snapshot->evaluation).stages.at(goal);
+    show();
+    askNeighbours(value);
+}
+
+// What the value before and the one after would give, from the bench.
+void SplitView::askNeighbours(double value)
+{
+    m_picker->setOutcomes({}, {}, {});
+    if (!m_pair) return;
+    const core::RunId high = m_snapshot->after().runs[m_pair->high].run.id;
+    std::array<core::Edit, 3> edits;
+    for (const int step : {-1, 0, 1})
+        edits[static_cast<size_t>(step + 1)] = editTo(m_picker->stepped(value, step), false);
+    m_bench.ask(
+        this, neighbours(), m_snapshot->revision,
+        [this, shown = m_snapshot, edits, high, seat = m_listener](const std::stop_token& stop) -> Workbench::Take {
+            std::array<QString, 3> said;
+            for (size_t i = 0; i < edits.size() && !stop.stop_requested(); ++i)
+                said[i] = outcomeOf(core::apply(shown->plan, edits[i]).plan, *shown, high, seat);
+            return [this, said] { m_picker->setOutcomes(said[0], said[1], said[2]); };
+        });
+}
+
+void SplitView::leaveValue()
+{
+    m_bench.drop(this, neighbours());
+    m_picker->shut();
+    m_open = {};
+    m_tried.reset();
+}
+
+}  // namespace app

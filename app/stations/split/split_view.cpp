@@ -1,0 +1,325 @@
+#include "app/stations/split/split_view.h"
+
+#include <QBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <algorithm>
+#include <numbers>
+
+#include "app/session/workbench.h"
+#include "app/stations/split/bench_actions.h"
+#include "app/stations/split/load_plot.h"
+#include "app/stations/split/pair_plot.h"
+#include "app/stations/split/split_answers.h"
+#include "app/stations/split/value_picker.h"
+#include "app/theme/plain_label.h"
+#include "app/theme/theme.h"
+#include "app/widgets/clear_layout.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/place_plan.h"
+#include "core/edits/element_edits.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/evaluate/evaluate.h"
+#include "core/fitout/sides.h"
+#include "words/made_names.h"
+#include "words/name_words.h"
+
+namespace app {
+namespace {
+
+const core::Part& partOf(const core::StageResult& stage, core::DeviceId device)
+{
+    return stage.used.parts.at(stage.used.devices.at(device).part);
+}
+
+}  // namespace
+
+SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
+    : Station(
+          {.name = QStringLiteral("Split"),
+           .title = tr("Split"),
+           .menuText = tr("Spl&it"),
+           .digit = 4,
+           .keys = tr("On the bench: Tab and arrows go from thing to thing, Enter opens a value, arrows up and down "
+                      "or the wheel step it, Enter keeps, Escape returns it. R turns a speaker over, Delete takes a "
+                      "part out."),
+           .scrolls = true,
+           .tracesFolded = true},
+          parent),
+      m_theme(theme),
+      m_bench(bench),
+      m_title(new PlainLabel(this)),
+      m_follows(new PlainLabel(this)),
+      m_places(new PlacePlan(theme, this)),
+      m_left(new QWidget(this)),
+      m_card(new ChannelCard(theme, this)),
+      m_wayTitle(new PlainLabel(tr("the way there, as it lies on the bench"), this)),
+      m_drawing(new BenchDrawing(theme, this)),
+      m_none(new PlainLabel(this)),
+      m_actions(new QWidget(this)),
+      m_actionRow(new FlowLayout(6)),
+      m_load(new LoadPlot(theme, this)),
+      m_pairPlot(new PairPlot(theme, this)),
+      m_find(new QWidget(this)),
+      m_answers(new SplitAnswers(theme, this)),
+      m_picker(new ValuePicker(theme, this)),
+      m_top(new QBoxLayout(QBoxLayout::LeftToRight)),
+      m_bottom(new QBoxLayout(QBoxLayout::LeftToRight))
+{
+    setObjectName(QStringLiteral("stationPage"));
+    build();
+    connect(m_places, &PlacePlan::picked, this, &SplitView::choosePlace);
+    connect(m_drawing, &BenchDrawing::chosen, this, &SplitView::pick);
+    connect(m_drawing, &BenchDrawing::turnAsked, this, &SplitView::turnOver);
+    connect(m_drawing, &BenchDrawing::removeAsked, this, &SplitView::remove);
+    connect(m_card, &ChannelCard::asked, this, [this](Knob knob) { openKnob(m_card->channel(), knob); });
+    connect(m_card, &ChannelCard::slopeAsked, this, [this](Knob knob) { nextSlope(m_card->channel(), knob); });
+    connect(m_answers, &SplitAnswers::taken, this, &SplitView::edited);
+    connect(m_picker, &ValuePicker::tried, this, &SplitView::tryValue);
+    connect(m_picker, &ValuePicker::kept, this, [this](double value, bool off) {
+        const core::Edit edit = editTo(value, off);
+        leaveValue();
+        m_drawing->focusPicked();
+        emit edited(edit);
+    });
+    connect(m_picker, &ValuePicker::returned, this, [this] {
+        leaveValue();
+        show();
+        m_drawing->focusPicked();
+    });
+    connect(&theme, &Theme::changed, this, &SplitView::arrange);
+}
+
+void SplitView::present(const SharedSnapshot& snapshot, core::ListenerId listener)
+{
+    m_snapshot = snapshot;
+    m_listener = listener;
+    leaveValue();
+    findPair();
+    showPlaces();
+    show();
+    showAnswers();
+}
+
+void SplitView::startAfresh()
+{
+    m_place = {};
+    m_picked = {};
+    leaveValue();
+    m_bench.drop(this, searching());
+    m_answers->present({}, {});
+}
+
+void SplitView::takePlace(core::PlaceId place)
+{
+    if (place == m_place) return;
+    m_place = place;
+    m_picked = {};
+    leaveValue();
+}
+
+void SplitView::choosePlace(core::PlaceId place)
+{
+    takePlace(place);
+    present(m_snapshot, m_listener);
+    emit placeChosen();
+}
+
+core::DeviceId SplitView::chosenDevice() const
+{
+    if (!m_snapshot) return {};
+    if (m_picked.speaker && m_snapshot->after().used.devices.contains(m_picked.port.device))
+        return m_picked.port.device;
+    for (const auto& [id, device] : m_snapshot->after().used.devices)
+        if (device.at == m_place && partOf(m_snapshot->after(), id).kind == core::PartKind::Driver) return id;
+    return {};
+}
+
+QString SplitView::owed(const Snapshot& snapshot) const
+{
+    const auto own = [](const core::Finding& finding) { return core::code(finding.rule).starts_with("SPLIT"); };
+    const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), own);
+    return count > 0 ? tr("%n finding(s)", nullptr, static_cast<int>(count)) : tr("no findings");
+}
+
+std::vector<QWidget*> SplitView::areas()
+{
+    return {m_places, m_drawing, m_actions, m_answers};
+}
+
+// The pair that the place's speaker is in, either way round; a place without one shows its own channel alone.
+void SplitView::findPair()
+{
+    const core::StageResult& stage = m_snapshot->after();
+    const auto& places = m_snapshot->plan.places;
+    const std::vector<core::SplitPair> pairs = core::splitPairs(stage, m_snapshot->practice());
+    const auto placeOfRun = [&](size_t run) { return stage.used.devices.at(stage.runs[run].run.id.coil.device).at; };
+    if (!places.contains(m_place)) {
+        m_place = !pairs.empty()        ? placeOfRun(pairs.front().high)
+                  : !stage.runs.empty() ? placeOfRun(0)
+                  : places.empty()      ? core::PlaceId{}
+                                        : places.begin()->first;
+    }
+    m_pair.reset();
+    for (const core::SplitPair& pair : pairs)
+        if (placeOfRun(pair.high) == m_place || (!m_pair && placeOfRun(pair.low) == m_place)) m_pair = pair;
+}
+
+core::DeviceId SplitView::high() const
+{
+    const core::StageResult& stage = m_snapshot->after();
+    return m_pair ? stage.runs[m_pair->high].run.id.coil.device : chosenDevice();
+}
+
+void SplitView::showPlaces()
+{
+    std::vector<core::PlaceId> shown;
+    const core::Fitout& used = m_snapshot->after().used;
+    for (const auto& [id, device] : used.devices)
+        if (device.at && used.parts.at(device.part).kind == core::PartKind::Driver &&
+            std::find(shown.begin(), shown.end(), device.at) == shown.end())
+            shown.push_back(device.at);
+    m_places->present(m_snapshot->plan, m_snapshot->shop->vehicles, shown, m_place);
+    const auto place = m_snapshot->plan.places.find(m_place);
+    m_title->setText(place == m_snapshot->plan.places.end() ? tr("no place yet") : words::named(place->second.name));
+    const core::PlaceId mate =
+        place == m_snapshot->plan.places.end() ? core::PlaceId{} : core::mateOf(m_snapshot->plan.places, m_place);
+    m_follows->setText(mate ? tr("the other side follows") : QString());
+    m_follows->setVisible(static_cast<bool>(mate));
+}
+
+// What is tried stands in the place of what is planned until it is kept or returned.
+void SplitView::show()
+{
+    const std::shared_ptr<const core::StageResult> stage =
+        m_tried ? m_tried : m_snapshot->evaluation.stages.at(m_snapshot->plan.job.goal);
+    std::vector<core::Port> channels;
+    const core::DeviceId chosen = chosenDevice();
+    for (const core::RunResult& run : stage->runs) {
+        const core::DeviceId device = run.run.id.coil.device;
+        const bool ofPair = m_pair && (device == m_snapshot->after().runs[m_pair->low].run.id.coil.device ||
+                                       device == m_snapshot->after().runs[m_pair->high].run.id.coil.device);
+        if ((ofPair || device == chosen) &&
+            std::find(channels.begin(), channels.end(), run.run.id.channel) == channels.end())
+            channels.push_back(run.run.id.channel);
+    }
+    std::vector<core::BenchWay> ways;
+    ways.reserve(channels.size());
+    for (const core::Port& channel : channels) ways.push_back(core::benchWay(stage->used, channel));
+    const bool any = !ways.empty();
+    m_none->setText(chosen ? tr("Nothing feeds this speaker. Walk-round says where its wires go.")
+                           : tr("No speaker here. Walk-round adds what is fitted, Match what is planned."));
+    m_none->setVisible(!any);
+    for (QWidget* one : std::initializer_list<QWidget*>{m_drawing, m_wayTitle, m_load}) one->setVisible(any);
+    m_drawing->present(stage, ways, m_picked);
+    m_card->setVisible(any);
+    if (any) {
+        const core::Port channel = channelOf(*stage, channels);
+        m_card->present(*stage, channel);
+        m_load->present(m_snapshot->evaluation, *stage, channel);
+    }
+    const auto pair = m_tried && m_pair ? core::splitPairOf(*stage, high(), m_snapshot->practice()) : m_pair;
+    m_pairPlot->present(*m_snapshot, *stage, pair, m_listener);
+    if (!m_tried) showActions(*stage);  // what can be done is about the plan, not about what is tried
+}
+
+// Of those that are shown the one that what is picked hangs on; nothing picked: the tweeter's.
+core::Port SplitView::channelOf(const core::StageResult& stage, const std::vector<core::Port>& channels) const
+{
+    const core::DeviceId device = m_picked ? m_picked.port.device : high();
+    for (const core::RunResult& run : stage.runs) {
+        const bool along = std::find(run.run.along.begin(), run.run.along.end(), device) != run.run.along.end();
+        if (along && std::find(channels.begin(), channels.end(), run.run.id.channel) != channels.end())
+            return run.run.id.channel;
+    }
+    return channels.front();
+}
+
+void SplitView::showActions(const core::StageResult& stage)
+{
+    const KeepFocus keys(*m_actions);
+    clearLayout(*m_actionRow);
+    if (!m_snapshot || stage.runs.empty()) return;
+    if (m_open.port.device) {
+        const auto offer = [&](const char* name, const QString& text, auto then) {
+            auto* button = new QPushButton(text, m_actions);
+            button->setObjectName(QLatin1String(name));
+            connect(button, &QPushButton::clicked, m_picker, then);
+            m_actionRow->addWidget(button);
+        };
+        offer("keepValue", tr("Keep it (Enter)"), &ValuePicker::keep);
+        offer("returnValue", tr("As it was (Esc)"), &ValuePicker::giveBack);
+    }
+    if (m_open.knob) return;
+    for (const BenchAction& action : benchActions(*m_snapshot, m_picked, m_pair, chosenDevice()))
+        addAction(action.name, action.text, action.edit);
+}
+
+void SplitView::addAction(const QString& name, const QString& text, const core::Edit& edit)
+{
+    auto* button = new QPushButton(text, m_actions);
+    button->setObjectName(name);
+    connect(button, &QPushButton::clicked, this, [this, edit] { emit edited(edit); });
+    m_actionRow->addWidget(button);
+}
+
+// What was found stands until the bench has searched anew.
+void SplitView::showAnswers()
+{
+    const core::StageResult& stage = m_snapshot->after();
+    m_find->setVisible(m_pair.has_value());
+    if (!m_pair || !core::canBeParted(stage, *m_pair)) {
+        m_bench.drop(this, searching());
+        m_answers->present({}, !m_pair ? QString()
+                                       : tr("No network can lie between these two: they are one speaker, or each has a "
+                                            "channel of its own. Set the channels."));
+        return;
+    }
+    const core::DeviceId tweeter = high();
+    m_bench.ask(
+        this, searching(), m_snapshot->revision,
+        [this, shown = m_snapshot, tweeter, seat = m_listener](const std::stop_token& stop) -> Workbench::Take {
+            const core::SplitTask task{
+                .tweeter = tweeter,
+                .seats = shown->plan.listeners.contains(seat) ? std::vector{seat} : std::vector<core::ListenerId>{}};
+            auto found = core::searchSplits(shown->plan, shown->evaluation, task, stop);
+            return [this, found = std::move(found)] {
+                if (!found || found->answers.empty())
+                    m_answers->present({}, tr("No network of preferred values suits this pair and this channel."));
+                else
+                    m_answers->present(found->answers, {});
+            };
+        });
+}
+
+void SplitView::pick(const BenchPick& picked)
+{
+    if (m_tried) {  // going on to another thing keeps what was tried
+        const core::Edit edit = m_triedEdit;
+        m_picked = picked;
+        leaveValue();
+        emit edited(edit);
+        return;
+    }
+    leaveValue();
+    m_picked = picked;
+    show();
+    if (picked && !picked.speaker) openPart(picked.port);
+    emit chosen();
+}
+
+void SplitView::turnOver(const BenchPick& pick)
+{
+    if (pick.speaker)
+        emit edited(core::planTurnOver(m_snapshot->plan, core::mates(m_snapshot->after().used, pick.port.device)));
+}
+
+void SplitView::remove(const BenchPick& pick)
+{
+    if (pick.speaker) return;
+    for (const BenchAction& action : benchActions(*m_snapshot, pick, m_pair, chosenDevice()))
+        if (action.name == QStringLiteral("takePartOut")) return emit edited(action.edit);
+}
+
+}  // namespace app

@@ -1,0 +1,101 @@
+#pragma once
+
+#include "app/stations/split/bench_drawing.h"
+#include "app/stations/split/channel_card.h"
+#include "app/stations/station.h"
+#include "core/evaluate/split_sum.h"
+
+class QBoxLayout;
+class QLabel;
+
+namespace app {
+
+class FlowLayout;
+class LoadPlot;
+class PairPlot;
+class PlacePlan;
+class SplitAnswers;
+class ValuePicker;
+class Workbench;
+
+// Station 4: where one driver takes over from another. The way from the amplifier to the coils as it lies on the bench,
+// every value set where it stands; what reaches each speaker, what the channel sees, the pair at the ear, and three
+// crossovers that differ in kind.
+class SplitView : public Station {
+    Q_OBJECT
+public:
+    SplitView(const Theme& theme, Workbench& bench, QWidget* parent = nullptr);
+
+    void present(const SharedSnapshot& snapshot, core::ListenerId listener) override;
+    [[nodiscard]] QString owed(const Snapshot& snapshot) const override;
+    void startAfresh() override;
+    [[nodiscard]] core::DeviceId chosenDevice() const override;
+    [[nodiscard]] core::PlaceId place() const override { return m_place; }
+    void takePlace(core::PlaceId place) override;
+    [[nodiscard]] std::vector<QWidget*> areas() override;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    // What the value picker is open for.
+    struct Open {
+        core::Port port{};  // a part, or a channel
+        std::optional<Knob> knob{};
+    };
+    [[nodiscard]] static QString searching() { return QStringLiteral("splits"); }  // what it asks of the bench
+    [[nodiscard]] static QString neighbours() { return QStringLiteral("split neighbours"); }
+
+    void build();
+    void arrange();
+    void findPair();
+    void show();  // the snapshot, or what is tried in its stead
+    void showPlaces();
+    [[nodiscard]] core::Port channelOf(const core::StageResult& stage, const std::vector<core::Port>& channels) const;
+    void showActions(const core::StageResult& stage);
+    void showAnswers();
+    void pick(const BenchPick& pick);
+    void openPart(const core::Port& part);
+    void openKnob(const core::Port& channel, Knob knob);
+    void nextSlope(const core::Port& channel, Knob knob);
+    [[nodiscard]] core::Edit editTo(double value, bool off) const;
+    void tryValue(double value, bool off);
+    void askNeighbours(double value);
+    void leaveValue();
+    void turnOver(const BenchPick& speaker);
+    void remove(const BenchPick& part);
+    void choosePlace(core::PlaceId place);
+    void addAction(const QString& name, const QString& text, const core::Edit& edit);
+    [[nodiscard]] core::Setting settingOf(const core::Port& channel) const;
+    [[nodiscard]] core::DeviceId high() const;  // of the pair, or the speaker itself
+
+    const Theme& m_theme;
+    Workbench& m_bench;
+    QLabel* m_title;
+    QLabel* m_follows;
+    PlacePlan* m_places;
+    QWidget* m_left;
+    ChannelCard* m_card;  // of the channel whose way something is picked on
+    QLabel* m_wayTitle;
+    BenchDrawing* m_drawing;
+    QLabel* m_none;
+    QWidget* m_actions;
+    FlowLayout* m_actionRow;
+    LoadPlot* m_load;
+    PairPlot* m_pairPlot;
+    QWidget* m_find;
+    SplitAnswers* m_answers;
+    ValuePicker* m_picker;
+    QBoxLayout* m_top;
+    QBoxLayout* m_bottom;
+    SharedSnapshot m_snapshot{};
+    std::shared_ptr<const core::StageResult> m_tried{};  // with the value that is being stepped through
+    core::Edit m_triedEdit{};                            // that makes it so
+    core::ListenerId m_listener{};
+    core::PlaceId m_place{};
+    std::optional<core::SplitPair> m_pair{};
+    BenchPick m_picked{};
+    Open m_open{};
+};
+
+}  // namespace app
