@@ -11,6 +11,7 @@
 #include "words/finding_words.h"
 #include "words/job_words.h"
 #include "words/name_words.h"
+#include "words/settings_words.h"
 
 namespace card {
 namespace {
@@ -49,6 +50,10 @@ public:
         for (const core::Step& step : m_card.job.steps) add(stepHtml(step, ++number));
         head(JobCard::tr("Wiring"));
         addTable(words::wireTable(m_card.job, m_card.before().used, m_card.after().used), {8, 28, 28, 20, 16});
+        if (words::hasSettings(m_card.after())) {
+            head(JobCard::tr("Settings"));
+            addTable(words::settingsOnPaper(m_card.after()), {24, 20, 20, 16, 20});
+        }
         head(JobCard::tr("Parts"));
         addTable(words::partTable(m_card.job, m_card.after().used, &m_card.shelf), {8, 52, 40});
         add(

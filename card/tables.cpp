@@ -4,6 +4,7 @@
 
 #include "core/io/csv.h"
 #include "words/job_words.h"
+#include "words/settings_words.h"
 
 namespace card {
 namespace {
@@ -21,12 +22,20 @@ std::string csvText(const words::Table& table)
 
 }  // namespace
 
+std::string settingsCsv(const core::StageResult& stage)
+{
+    return csvText(words::settingsTable(stage));
+}
+
 std::vector<std::pair<std::string, std::string>> csvOf(const Job& job)
 {
     const core::Fitout &before = job.before().used, &after = job.after().used;
-    return {{"-steps.csv", csvText(words::stepTable(job.job, before, after))},
-            {"-wiring.csv", csvText(words::wireTable(job.job, before, after))},
-            {"-parts.csv", csvText(words::partTable(job.job, after, &job.shelf))}};
+    std::vector<std::pair<std::string, std::string>> files{
+        {"-steps.csv", csvText(words::stepTable(job.job, before, after))},
+        {"-wiring.csv", csvText(words::wireTable(job.job, before, after))},
+        {"-parts.csv", csvText(words::partTable(job.job, after, &job.shelf))}};
+    if (words::hasSettings(job.after())) files.emplace_back("-settings.csv", settingsCsv(job.after()));
+    return files;
 }
 
 }  // namespace card

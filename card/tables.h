@@ -8,7 +8,10 @@
 
 namespace card {
 
-// Steps, wiring and parts as CSV, each with what its file's name ends in: "-steps.csv".
+// What is typed into a processor, a row a channel, as CSV.
+[[nodiscard]] std::string settingsCsv(const core::StageResult& stage);
+
+// Steps, wiring, parts and, where any are made, settings as CSV, each with what its file's name ends in: "-steps.csv".
 [[nodiscard]] std::vector<std::pair<std::string, std::string>> csvOf(const Job& job);
 
 }  // namespace card

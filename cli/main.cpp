@@ -12,6 +12,7 @@
 #include "cli/intake_command.h"
 #include "cli/job_command.h"
 #include "cli/plan_input.h"
+#include "cli/settings_command.h"
 #include "cli/shelf_commands.h"
 #include "cli/solver_commands.h"
 #include "cli/split_command.h"
@@ -215,6 +216,13 @@ int main(int argc, char** argv)
         ->check(CLI::Range(-6.0, 6.0));
     splits->add_option("-o,--output", split.output, "where to write the plan with an answer in it");
     splits->add_option("--answer", split.answer, "which answer that is: even, fewest, standing");
+    cli::SettingsRequest settings;
+    CLI::App* processor = command("settings", "what is typed into a processor, a row a channel, as CSV", [&] {
+        settings.json = json;
+        return cli::printSettings(settings);
+    });
+    processor->add_option("PLAN", settings.plan, "a .reed file")->required();
+    processor->add_flag("--csv", settings.csv, "as CSV, which it is without --json");
     const std::vector<std::string> arguments(argv, argv + argc);
     const bool asJson = std::find(arguments.begin(), arguments.end(), "--json") != arguments.end();
     for (size_t i = 1; i < arguments.size(); ++i)

@@ -93,8 +93,7 @@ Edit planInLead(const Plan& plan, DeviceId driver, EditName name, const Part& pa
     Plan after = plan;
     const StageId goal = plannedGoal(after);
     const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : withFollowers(fitout, driver))
-        putInLead(after, goal, one, part, fitout.devices.at(one).at);
+    for (const DeviceId one : mates(fitout, driver)) putInLead(after, goal, one, part, fitout.devices.at(one).at);
     return difference(name, plan, after);
 }
 
@@ -364,7 +363,7 @@ Edit takeBridgeOut(const Plan& plan, const Port& capacitor)
     Plan after = plan;
     const StageId goal = plannedGoal(after);
     const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : withFollowers(fitout, capacitor.device))
+    for (const DeviceId one : mates(fitout, capacitor.device))
         if (partOf(fitout, one).inside.contains(capacitor.element)) dropBridge(after, goal, {one, capacitor.element});
     return difference(EditName::SetFilter, plan, after);
 }

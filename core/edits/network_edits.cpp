@@ -1,6 +1,7 @@
 #include "core/edits/network_edits.h"
 
 #include <algorithm>
+#include <set>
 
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
@@ -9,6 +10,7 @@
 #include "core/edits/survey_edits.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/driver_work.h"
+#include "core/fitout/sides.h"
 #include "core/fitout/wiring_graph.h"
 #include "core/model/inside_ways.h"
 #include "core/survey/lead_back.h"
@@ -92,6 +94,28 @@ void takeOut(Plan& after, StageId goal, DeviceId woofer, DeviceId network)
     dropDevice(after, goal, network);
 }
 
+std::set<DeviceId> fedBy(const Fitout& fitout, DeviceId network)
+{
+    std::set<DeviceId> fed;
+    for (const Run& run : runs(fitout))
+        if (std::find(run.along.begin(), run.along.end(), network) != run.along.end()) fed.insert(run.id.coil.device);
+    return fed;
+}
+
+// What was bridged for the network does its task again.
+void freeOwnCapacitor(Plan& after, StageId goal, DeviceId driver)
+{
+    const Fitout fitout = resolve(after, goal);
+    const std::string own = ownCapacitorOf(partOf(fitout, driver));
+    if (own.empty()) return;
+    const Element& element = partOf(fitout, driver).inside.at(own);
+    const Pin a{driver, element.a}, b{driver, element.b};
+    for (const auto& [id, wire] : fitout.wires) {
+        const bool across = (wire.a == a && wire.b == b) || (wire.a == b && wire.b == a);
+        if (across && !itemAt(after, &Plan::wires, after.stages.at(goal).on, id)) dropAt(after, &Plan::wires, goal, id);
+    }
+}
+
 }  // namespace
 
 bool isTwoWay(const Part& part)
@@ -139,7 +163,7 @@ Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part&
         if (own != all.end()) after = apply(after, connectSpeaker(after, goal, woofer, own->id.channel)).plan;
     }
     const PartId part = copyIn(after, network);
-    const auto low = withFollowers(fitout, woofer), high = withFollowers(fitout, tweeter);
+    const auto low = mates(fitout, woofer), high = mates(fitout, tweeter);
     for (size_t side = 0; side < std::min(low.size(), high.size()); ++side) {
         if (const DeviceId there = networkOf(resolve(after, goal), low[side])) {
             Device other = *itemAt(after, &Plan::devices, goal, there);
@@ -172,8 +196,11 @@ Edit removeNetwork(const Plan& plan, DeviceId woofer)
     Plan after = plan;
     const StageId goal = plannedGoal(after);
     const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : withFollowers(fitout, woofer))
-        if (const DeviceId network = networkOf(fitout, one)) takeOut(after, goal, one, network);
+    for (const DeviceId one : mates(fitout, woofer))
+        if (const DeviceId network = networkOf(fitout, one)) {
+            for (const DeviceId fed : fedBy(fitout, network)) freeOwnCapacitor(after, goal, fed);
+            takeOut(after, goal, one, network);
+        }
     dropUnused(after);
     return difference(EditName::FitNetwork, plan, after);
 }

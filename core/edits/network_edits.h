@@ -22,7 +22,8 @@ namespace core {
 // The same with one that is made of these parts for this pair: a capacitor that sits on the tweeter is bridged, since
 // the network does what it did.
 [[nodiscard]] Edit fitMadeNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const TwoWayParts& parts);
-// It goes again: the woofer takes its wires, and what it fed goes on from the woofer's terminals.
+// It goes again: the woofer takes its wires, and what it fed goes on from the woofer's terminals; a capacitor that was
+// bridged for it on what it fed carries again.
 [[nodiscard]] Edit removeNetwork(const Plan& plan, DeviceId woofer);
 
 }  // namespace core

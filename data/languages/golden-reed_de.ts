@@ -129,6 +129,10 @@
         <source>Job card</source>
         <translation>Auftragskarte</translation>
     </message>
+    <message>
+        <source>Settings</source>
+        <translation>Einstellungen</translation>
+    </message>
 </context>
 <context>
     <name>Paper</name>
@@ -5416,6 +5420,70 @@
     <message>
         <source>tweeter %1</source>
         <translation>Hochtöner %1</translation>
+    </message>
+    <message>
+        <source>Butterworth, %1 dB/octave</source>
+        <translation>Butterworth, %1 dB/Oktave</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>Channel</source>
+        <translation>Kanal</translation>
+    </message>
+    <message>
+        <source>Plays</source>
+        <translation>Spielt</translation>
+    </message>
+    <message>
+        <source>High-pass</source>
+        <translation>Hochpass</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>Low-pass</source>
+        <translation>Tiefpass</translation>
+    </message>
+    <message>
+        <source>Level, dB</source>
+        <translation>Pegel, dB</translation>
+    </message>
+    <message>
+        <source>Delay, ms</source>
+        <translation>Verzögerung, ms</translation>
+    </message>
+    <message>
+        <source>Delay, cm</source>
+        <translation>Verzögerung, cm</translation>
+    </message>
+    <message>
+        <source>Delay, samples at 48 kHz</source>
+        <translation>Verzögerung, Abtastwerte bei 48 kHz</translation>
+    </message>
+    <message>
+        <source>Polarity</source>
+        <translation>Polung</translation>
+    </message>
+    <message>
+        <source>as marked</source>
+        <translation>wie bezeichnet</translation>
+    </message>
+    <message>
+        <source>Level and polarity</source>
+        <translation>Pegel und Polung</translation>
+    </message>
+    <message>
+        <source>Delay</source>
+        <translation>Verzögerung</translation>
+    </message>
+    <message>
+        <source>%1 ms, %2 cm, %3 samples at 48 kHz</source>
+        <translation>%1 ms, %2 cm, %3 Abtastwerte bei 48 kHz</translation>
     </message>
 </context>
 <context>

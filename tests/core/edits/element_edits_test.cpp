@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <map>
+
 #include "core/edits/filter_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/fitout/resolve.h"
@@ -118,6 +120,26 @@ TEST_F(ElementEdits, OneCapacitorIsOneWhateverLayThere)
             EXPECT_NEAR(run.seriesCapacitance_f.value_or(0.0), 6.8e-6, 1e-15);
         }
         EXPECT_EQ(apply(done.plan, done.inverse).plan, plan);
+    }
+}
+
+// A board that is made and taken out again leaves the vehicle as it was, from whichever side it is named.
+TEST_F(ElementEdits, ABoardThatGoesLeavesWhatWasThere)
+{
+    const auto carries = [](const Plan& plan) {
+        std::map<Port, std::vector<Port>> capacitors;
+        for (const auto& run : runs(resolve(plan, plan.job.goal))) capacitors[run.id.coil] = run.seriesCapacitors;
+        return capacitors;
+    };
+    constexpr DeviceId kRightWoofer{31};
+    for (const auto& [woofer, tweeter] : {std::pair{kWoofer, kTweeter}, {kRightWoofer, kRightTweeter}}) {
+        const Plan made = apply(m_plan, fitMadeNetwork(m_plan, woofer, tweeter, m_parts)).plan;
+        EXPECT_EQ(boardsOf(made).size(), 2U);
+        for (const DeviceId one : {kTweeter, kRightTweeter})
+            EXPECT_TRUE(filterOf(resolve(made, made.job.goal), one).bridged);
+        const Plan gone = apply(made, removeNetwork(made, woofer)).plan;
+        EXPECT_TRUE(boardsOf(gone).empty());
+        EXPECT_EQ(carries(gone), carries(m_plan));
     }
 }
 

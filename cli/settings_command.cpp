@@ -1,0 +1,58 @@
+#include "cli/settings_command.h"
+
+#include <iostream>
+
+#include "card/tables.h"
+#include "cli/plan_input.h"
+#include "core/evaluate/evaluate.h"
+#include "core/io/plan_file.h"
+#include "core/io/shop.h"
+#include "core/model/names.h"
+
+namespace cli {
+
+using namespace core;
+
+namespace {
+
+Json filterJson(const Filter& filter)
+{
+    return {{"frequency", quantity(filter.frequency_hz, "Hz")}, {"order", filter.order}, {"family", "Butterworth"}};
+}
+
+Json channelJson(const StageResult& stage, const Port& channel)
+{
+    const auto found = stage.used.settings.find(channel);
+    const Setting setting = found == stage.used.settings.end() ? Setting{} : found->second;
+    Json json{{"channel", core::textOf(channel)},
+              {"level", quantity(setting.gain_db, "dB")},
+              {"delay", quantity(setting.delay_s, "s")},
+              {"turned", setting.reversed}};
+    if (setting.highPass) json["highPass"] = filterJson(*setting.highPass);
+    if (setting.lowPass) json["lowPass"] = filterJson(*setting.lowPass);
+    Json plays = Json::array();
+    for (const RunResult& run : stage.runs)
+        if (run.run.id.channel == channel) plays.push_back(core::textOf(run.run.id.coil));
+    json["plays"] = std::move(plays);
+    return json;
+}
+
+}  // namespace
+
+int printSettings(const SettingsRequest& request)
+{
+    const auto document = readPlanFile(request.plan, request.plan);
+    if (!document) return report(document.error(), request.json);
+    const Evaluation evaluation = evaluateJob(document->plan, shippedShop().practice);
+    const StageResult& stage = *evaluation.stages.at(document->plan.job.goal);
+    if (!request.json) {
+        std::cout << card::settingsCsv(stage);
+        return kDone;
+    }
+    Json channels = Json::array();
+    for (const CircuitResult& circuit : stage.circuits) channels.push_back(channelJson(stage, circuit.channel));
+    print({{"channels", std::move(channels)}});
+    return kDone;
+}
+
+}  // namespace cli
