@@ -57,6 +57,9 @@ QString nameOf(const Part& part)
     const QString name = named(part.name);
     if (isTwoWay(part) && isMade(part)) return Words::tr("%1: %2").arg(name, contentsOf(part));
     for (const auto& [element, inside] : part.inside) {
+        if (inside.kind == ElementKind::Resistor && part.kind == PartKind::Network && isMade(part))
+            if (const auto value_ohm = valueOf(figuresOf(part, element), Quantity::Resistance_ohm))
+                return Words::tr("%1, %2").arg(name, ohms(*value_ohm));
         if (inside.kind != ElementKind::Capacitor) continue;
         if (part.kind == PartKind::Driver && element != ownCapacitorOf(part)) continue;
         const Figures figures = figuresOf(part, element);

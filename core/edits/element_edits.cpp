@@ -106,7 +106,7 @@ Edit setPartValue(const Plan& plan, const Port& port, double value)
     if (!what) return {};
     const EditName name = kind == ElementKind::Capacitor ? EditName::ReplaceCapacitor : EditName::ChangeValue;
     return withElement(plan, name, port, [&](Part& part, Element& element) {
-        for (const Quantity old : {*what, Quantity::RatedVoltage_v, Quantity::Re_ohm}) forget(part, element, old);
+        for (const Quantity old : {*what, Quantity::RatedVoltage_v, Quantity::SeriesResistance_ohm}) forget(part, element, old);
         element.figures[*what] = Known{value};
     });
 }

@@ -242,6 +242,10 @@ TEST_F(SplitStation, TheChannelIsSetWhereItStands)
     QTest::keyClick(field, Qt::Key_Return);
     m_window.settle();
     EXPECT_DOUBLE_EQ(goal().used.settings.at(channel).gain_db, -3.5);
+    m_window.click("knobLevel");
+    EXPECT_EQ(field->text(), QStringLiteral("\u22123.5 dB"));
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_FALSE(isOpen()) << "what a field shows can be kept as it is";
     m_window.click("knobPolarity");
     m_window.settle();
     EXPECT_TRUE(goal().used.settings.at(channel).reversed);

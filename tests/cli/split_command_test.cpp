@@ -1,4 +1,6 @@
 // Crossovers by command: three that differ in kind, and the plan with one of them in it.
+#include "core/edits/filter_edits.h"
+#include "core/io/plan_file.h"
 #include "tests/cli/cli_fixture.h"
 
 namespace {
@@ -60,6 +62,21 @@ TEST_F(Cli, OneCapacitorGoesIntoTheLead)
     EXPECT_NE(card.find("with an insulated link"), std::string::npos);
     EXPECT_EQ(card.find("adapter lead"), std::string::npos) << card;
     EXPECT_EQ(card.find("Gasket on"), std::string::npos) << "no speaker is changed";
+}
+
+// What is put into a lead is on the card with its value, resistor as capacitor.
+TEST_F(Cli, AResistorInTheLeadHasItsOhmsOnTheCard)
+{
+    using namespace core;
+    auto document = readPlanFile(file("shipped.reed"), "shipped.reed");
+    ASSERT_TRUE(document);
+    constexpr DeviceId kSail{37};
+    document->plan = apply(document->plan, addResistor(document->plan, kSail, 3.3)).plan;
+    const std::string with = file("resistor.reed");
+    std::ofstream(with) << planText(*document);
+    const std::string card = run("job " + with).out;
+    EXPECT_NE(card.find("2,\"resistor in the lead, 3.3\u202F\u03A9\""), std::string::npos) << card;
+    EXPECT_NE(card.find("Put resistor in the lead, 3.3\u202F\u03A9 in the plus lead of left sail"), std::string::npos);
 }
 
 TEST_F(Cli, SplitsSayWhatTheyCannotAnswer)

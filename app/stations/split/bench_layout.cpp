@@ -11,8 +11,8 @@ namespace {
 using core::BenchChain;
 
 // Units of normal zoom.
-constexpr double kLeft = 88.0, kColumn = 92.0, kLeast = 50.0, kPartHeight = 26.0, kUprightWidth = 46.0, kRing = 44.0;
-constexpr double kNarrow = 80.0, kTall = 36.0;       // the unit stands under the value
+constexpr double kLeft = 88.0, kColumn = 92.0, kLeast = 50.0, kPartHeight = 32.0, kUprightWidth = 46.0, kRing = 44.0;
+constexpr double kNarrow = 80.0, kTall = 38.0;       // the unit stands under the value
 constexpr double kBoardIn = 40.0, kBoardOut = 54.0;  // for the names of its screws
 constexpr double kSpeaker = 58.0, kArrival = 152.0, kGap = 14.0, kBoardEdge = 12.0, kLead = 18.0;
 

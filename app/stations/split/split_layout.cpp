@@ -48,7 +48,7 @@ void SplitView::build()
     auto* findTitle = new PlainLabel(tr("ways to split, for this vehicle"), m_find);
     findTitle->setObjectName(QStringLiteral("findTitle"));
     auto* waiting = new WaitingLine(m_bench, this, searching(), m_find);
-    connect(waiting, &WaitingLine::askedAgain, this, &SplitView::showAnswers);
+    connect(waiting, &WaitingLine::askedAgain, this, [this] { showAnswers(true); });
     auto* find = new QVBoxLayout(m_find);
     find->setContentsMargins(0, 0, 0, 0);
     find->setSpacing(4);

@@ -74,7 +74,7 @@ ValuePicker::Row levelRow(double value)
     row.step = [](double now, int steps) {
         return std::clamp(std::round(now / kStep_db + steps) * kStep_db, kLeast_db, kMost_db);
     };
-    row.text = [](double one) { return words::decibelChange(one); };
+    row.text = [](double one) { return words::fixedNumber(one, 1) + QStringLiteral(" dB"); };
     row.read = [](const QString& text, QString& why) -> std::optional<double> {
         const auto typed = typedNumber(QString(text).remove(QStringLiteral("dB"), Qt::CaseInsensitive));
         if (typed && *typed >= kLeast_db && *typed <= kMost_db) return typed;

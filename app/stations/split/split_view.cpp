@@ -108,6 +108,7 @@ void SplitView::startAfresh()
     m_picked = {};
     leaveValue();
     m_bench.drop(this, searching());
+    m_searched = {};
     m_answers->present({}, {});
 }
 
@@ -265,18 +266,22 @@ void SplitView::addAction(const QString& name, const QString& text, const core::
 }
 
 // What was found stands until the bench has searched anew.
-void SplitView::showAnswers()
+void SplitView::showAnswers(bool again)
 {
     const core::StageResult& stage = m_snapshot->after();
     m_find->setVisible(m_pair.has_value());
     if (!m_pair || !core::canBeParted(stage, *m_pair)) {
         m_bench.drop(this, searching());
+        m_searched = {};
         m_answers->present({}, !m_pair ? QString()
                                        : tr("No network can lie between these two: they are one speaker, or each has a "
                                             "channel of its own. Set the channels."));
         return;
     }
     const core::DeviceId tweeter = high();
+    const Searched wanted{m_snapshot->revision, tweeter, m_listener};
+    if (wanted == m_searched && !again) return;
+    m_searched = wanted;
     m_bench.ask(
         this, searching(), m_snapshot->revision,
         [this, shown = m_snapshot, tweeter, seat = m_listener](const std::stop_token& stop) -> Workbench::Take {

@@ -53,7 +53,7 @@ private:
     void showPlaces();
     [[nodiscard]] core::Port channelOf(const core::StageResult& stage, const std::vector<core::Port>& channels) const;
     void showActions(const core::StageResult& stage);
-    void showAnswers();
+    void showAnswers(bool again = false);  // again: although nothing has changed
     void pick(const BenchPick& pick);
     void openPart(const core::Port& part);
     void openKnob(const core::Port& channel, Knob knob);
@@ -90,7 +90,15 @@ private:
     QBoxLayout* m_bottom;
     SharedSnapshot m_snapshot{};
     std::shared_ptr<const core::StageResult> m_tried{};  // with the value that is being stepped through
-    core::Edit m_triedEdit{};                            // that makes it so
+    // What the answers are about: nothing else has to be searched for anew.
+    struct Searched {
+        std::uint64_t revision = 0;
+        core::DeviceId tweeter{};
+        core::ListenerId seat{};
+        bool operator==(const Searched&) const = default;
+    };
+    Searched m_searched{};
+    core::Edit m_triedEdit{};  // that makes it so
     core::ListenerId m_listener{};
     core::PlaceId m_place{};
     std::optional<core::SplitPair> m_pair{};

@@ -76,6 +76,18 @@ TEST_F(ElementEdits, ABoughtBoardBecomesOneThatIsMade)
     EXPECT_EQ(partIn(after, boardsOf(after).front()).name, "network to be made");
 }
 
+// What the old coil's wire had of ohms says nothing of another coil's.
+TEST_F(ElementEdits, AnotherCoilHasOtherWire)
+{
+    Part bought = twoWayNetwork(m_parts, "Wend 2");
+    bought.inside.at("Lw").figures[Quantity::SeriesResistance_ohm] = Known{0.6};
+    const Plan plan = apply(m_plan, fitNetwork(m_plan, kWoofer, kTweeter, bought)).plan;
+    const DeviceId board = boardsOf(plan).front();
+    const Plan after = apply(plan, setPartValue(plan, {board, "Lw"}, 0.47e-3)).plan;
+    EXPECT_FALSE(figuresOf(partIn(after, board), "Lw").contains(Quantity::SeriesResistance_ohm));
+    EXPECT_TRUE(figuresOf(partIn(plan, board), "Lw").contains(Quantity::SeriesResistance_ohm));
+}
+
 TEST_F(ElementEdits, APlaceOnTheBoardStaysEmpty)
 {
     const DeviceId board = boardsOf(m_board).front();

@@ -2,12 +2,19 @@
 // solution.
 #include <gtest/gtest.h>
 
+#include <random>
+
+#include "core/edits/filter_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/fitout/resolve.h"
+#include "core/io/plan_file.h"
 #include "core/model/names.h"
 #include "core/model/validate.h"
 #include "core/netlist/circuit_netlist.h"
+#include "core/physics/preferred_values.h"
+#include "core/shipped/shipped.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/spice.h"
 
@@ -70,6 +77,48 @@ TEST(Spice, AgreesOnACircuitWithTwoDriversAndLosses)
     for (const int old : {22, 23}) plan.wires[{goal, {old}}] = std::nullopt;
     ASSERT_TRUE(validate(plan).empty());
     expectAgreement(plan, goal, {tests::kRadio, "RL"}, "losses");
+}
+
+// Whatever comes of making boards, setting values, taking parts out, bridging, adding to the lead and turning over.
+TEST(Spice, AgreesOnWhateverTheBenchMakes)
+{
+    constexpr DeviceId kDoor{28}, kSail{37}, kSource{10};
+    std::mt19937 dice(20261201);
+    const auto below = [&](int count) { return std::uniform_int_distribution<>(0, count - 1)(dice); };
+    const auto e12 = [&](double decade) { return decade * preferredDecade(PreferredSeries::E12)[size_t(below(12))]; };
+    const auto maybe = [&](double decade) { return below(2) == 0 ? std::optional(e12(decade)) : std::nullopt; };
+    const Plan shipped = readPlanText(std::string(shippedDemoText()), "demo.reed")->plan;
+    for (int i = 0; i < 16; ++i) {
+        Plan plan = shipped;
+        const auto take = [&](const Edit& edit) { plan = apply(plan, edit).plan; };
+        for (int step = 0; step < 4; ++step) {
+            const Fitout fitout = resolve(plan, plan.job.goal);
+            std::vector<Port> parts;  // that lie on the left front's way
+            for (const auto& [id, device] : fitout.devices)
+                if (const PlaceId at = device.at; at == PlaceId{25} || at == PlaceId{34})
+                    for (const auto& [name, element] : fitout.parts.at(device.part).inside)
+                        if (boughtBy(element.kind)) parts.push_back({id, name});
+            const Port any = parts.empty() ? Port{} : parts[size_t(below(int(parts.size())))];
+            const int what = below(6);
+            if (what == 0)
+                take(
+                    fitMadeNetwork(plan, kDoor, kSail, {maybe(1e-5), maybe(1e-7), e12(1e-7), maybe(1e-5), maybe(0.1)}));
+            else if (what == 1)
+                take(addResistor(plan, below(2) ? kDoor : kSail, e12(0.1)));
+            else if (what == 2)
+                take(addCapacitor(plan, kSail, e12(1e-7)));
+            else if (what == 3)
+                take(planTurnOver(plan, below(2) ? kDoor : kSail));
+            else if (any.device && partOf(fitout, any.device).kind != PartKind::Driver)
+                take(what == 4 ? setPartValue(
+                                     plan, any,
+                                     1.5 * *valueOf(figuresOf(partOf(fitout, any.device), any.element),
+                                                    *boughtBy(partOf(fitout, any.device).inside.at(any.element).kind)))
+                               : takePartOut(plan, any));
+        }
+        ASSERT_TRUE(validate(plan).empty()) << i;
+        expectAgreement(plan, plan.job.goal, {kSource, "FL"}, "bench" + std::to_string(i));
+    }
 }
 
 // What a survey wires by itself: a woofer and a tweeter with its own capacitor on one pair, of every kind of vehicle
