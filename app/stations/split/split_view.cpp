@@ -4,7 +4,6 @@
 #include <QLabel>
 #include <QPushButton>
 #include <algorithm>
-#include <numbers>
 
 #include "app/session/workbench.h"
 #include "app/stations/split/bench_actions.h"
@@ -17,10 +16,7 @@
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/place_plan.h"
-#include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
-#include "core/edits/named_edits.h"
-#include "core/evaluate/evaluate.h"
 #include "core/fitout/sides.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
