@@ -216,9 +216,10 @@ TEST_F(WalkLook, AtTwiceTheSizeThePaneIsAWindowOnTheVehicle)
         << "all of it is seen at 100 %: " << driver.drawing().width() << " x " << driver.drawing().height() << " "
         << driver.drawing().view(app::VehicleView::Side::Above).scale;
     theme.setZoom(2.0);
-    QTest::qWait(30);
     app::VehicleDrawing& drawing = driver.drawing();
-    ASSERT_TRUE(drawing.smallPlan().small);
+    // Everything is laid out anew, which takes as long as it takes.
+    ASSERT_TRUE(QTest::qWaitFor([&] { return drawing.smallPlan().small && drawing.width() >= 500; }, 5'000))
+        << drawing.width();
     EXPECT_DOUBLE_EQ(drawing.view(app::VehicleView::Side::Above).scale, 300.0);
     EXPECT_GE(drawing.width(), 500) << "near half of what the rail leaves of 1280";
     for (const char* name : {"rear left", "right front door", "left sail"}) {
