@@ -5,6 +5,7 @@
 #include "card/tables.h"
 #include "cli/plan_input.h"
 #include "core/evaluate/evaluate.h"
+#include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
@@ -22,8 +23,7 @@ Json filterJson(const Filter& filter)
 
 Json channelJson(const StageResult& stage, const Port& channel)
 {
-    const auto found = stage.used.settings.find(channel);
-    const Setting setting = found == stage.used.settings.end() ? Setting{} : found->second;
+    const Setting setting = settingOf(stage.used, channel);
     Json json{{"channel", core::textOf(channel)},
               {"level", quantity(setting.gain_db, "dB")},
               {"delay", quantity(setting.delay_s, "s")},

@@ -19,7 +19,6 @@
 #include "core/fitout/wiring_graph.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
-#include "core/physics/directivity.h"
 #include "core/physics/driver.h"
 #include "core/physics/preferred_values.h"
 
@@ -77,7 +76,7 @@ public:
         }
         const CircuitResult& circuit = *findCircuit(m_stage, low().run.id.channel);
         m_leastAllowed_ohm = m_practice[PracticeKey::LoadCare_ratio] * circuit.output.at(Quantity::LeastLoad_ohm).value;
-        m_beaming_hz = beaming_hz(std::sqrt(low().driver.sd_m2 / std::numbers::pi));
+        m_beaming_hz = beamsOver_hz(low());
     }
 
     std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)

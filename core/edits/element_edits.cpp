@@ -37,7 +37,7 @@ Edit withElement(const Plan& plan, EditName name, const Port& port, Change chang
         if (element == part.inside.end()) continue;
         change(part, element->second);
         if (part.kind == PartKind::Lead || part.kind == PartKind::Plug) part.name = "adapter lead with capacitor";
-        if (part.kind == PartKind::Network && !isMade(part)) part.name = "network to be made";
+        if (part.kind == PartKind::Network && !isMade(part)) part.name = kNetworkToBeMade;
         part.shelfKey = kMade;
         putIn(after, goal, one, part);
     }
@@ -55,8 +55,7 @@ void forget(Part& part, Element& element, Quantity what)
 // buys another speaker for it.
 Edit inTheLead(const Plan& plan, const Port& capacitor, double capacitance_f, std::optional<double> voltage_v)
 {
-    const bool already = isBridged(resolve(plan, plan.job.goal), capacitor);
-    const Plan bridged = already ? plan : apply(plan, bypass(plan, capacitor)).plan;
+    const Plan bridged = apply(plan, bypass(plan, capacitor)).plan;
     Plan after = apply(bridged, addCapacitor(bridged, capacitor.device, capacitance_f)).plan;
     const StageId goal = after.job.goal;
     const Fitout before = resolve(bridged, goal), fitout = resolve(after, goal);
@@ -79,24 +78,6 @@ bool liesAcross(const Part& part, const Element& element)
 
 }  // namespace
 
-std::optional<Quantity> boughtBy(ElementKind kind)
-{
-    switch (kind) {
-        case ElementKind::Capacitor:
-            return Quantity::Capacitance_f;
-        case ElementKind::Inductor:
-            return Quantity::Inductance_h;
-        case ElementKind::Resistor:
-            return Quantity::Resistance_ohm;
-        case ElementKind::Output:
-        case ElementKind::Input:
-        case ElementKind::Coil:
-        case ElementKind::Link:
-            return std::nullopt;
-    }
-    return std::nullopt;
-}
-
 Edit setPartValue(const Plan& plan, const Port& port, double value)
 {
     const Fitout fitout = resolve(plan, plan.job.goal);
@@ -106,14 +87,10 @@ Edit setPartValue(const Plan& plan, const Port& port, double value)
     if (!what) return {};
     const EditName name = kind == ElementKind::Capacitor ? EditName::ReplaceCapacitor : EditName::ChangeValue;
     return withElement(plan, name, port, [&](Part& part, Element& element) {
-        for (const Quantity old : {*what, Quantity::RatedVoltage_v, Quantity::SeriesResistance_ohm}) forget(part, element, old);
+        for (const Quantity old : {*what, Quantity::RatedVoltage_v, Quantity::SeriesResistance_ohm})
+            forget(part, element, old);
         element.figures[*what] = Known{value};
     });
-}
-
-Edit replaceCapacitor(const Plan& plan, const Port& capacitor, double capacitance_f)
-{
-    return setPartValue(plan, capacitor, capacitance_f);
 }
 
 Edit oneCapacitor(const Plan& plan, DeviceId driver, double capacitance_f)
@@ -154,7 +131,7 @@ Edit bypass(const Plan& plan, const Port& element)
     for (const DeviceId one : mates(fitout, element.device)) {
         const auto& inside = partOf(fitout, one).inside;
         const auto found = inside.find(element.element);
-        if (found == inside.end()) continue;
+        if (found == inside.end() || isBridged(fitout, {one, element.element})) continue;
         after.wires[{goal, drawId<WireId>(after)}] = Wire{{one, found->second.a}, {one, found->second.b}};
     }
     return difference(EditName::BypassCapacitor, plan, after);

@@ -212,9 +212,8 @@ void dropBridge(Plan& after, StageId stage, const Port& capacitor)
 {
     const Fitout fitout = resolve(after, stage);
     const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
-    const Pin a{capacitor.device, element.a}, b{capacitor.device, element.b};
     for (const auto& [id, wire] : fitout.wires)
-        if ((wire.a == a && wire.b == b) || (wire.a == b && wire.b == a)) dropAt(after, &Plan::wires, stage, id);
+        if (liesAcross(wire, capacitor.device, element)) dropAt(after, &Plan::wires, stage, id);
 }
 
 // The plug of the car that reaches the driver, or a new one before its terminals.
@@ -281,10 +280,8 @@ void putFilter(Plan& after, StageId stage, DeviceId driver, FilterPlace place, c
 bool isBridged(const Fitout& fitout, const Port& capacitor)
 {
     const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
-    const Pin a{capacitor.device, element.a}, b{capacitor.device, element.b};
-    return std::any_of(fitout.wires.begin(), fitout.wires.end(), [&](const auto& entry) {
-        return (entry.second.a == a && entry.second.b == b) || (entry.second.a == b && entry.second.b == a);
-    });
+    return std::any_of(fitout.wires.begin(), fitout.wires.end(),
+                       [&](const auto& entry) { return liesAcross(entry.second, capacitor.device, element); });
 }
 
 FilterFound filterOf(const Fitout& fitout, DeviceId driver)

@@ -109,11 +109,9 @@ void freeOwnCapacitor(Plan& after, StageId goal, DeviceId driver)
     const std::string own = ownCapacitorOf(partOf(fitout, driver));
     if (own.empty()) return;
     const Element& element = partOf(fitout, driver).inside.at(own);
-    const Pin a{driver, element.a}, b{driver, element.b};
-    for (const auto& [id, wire] : fitout.wires) {
-        const bool across = (wire.a == a && wire.b == b) || (wire.a == b && wire.b == a);
-        if (across && !itemAt(after, &Plan::wires, after.stages.at(goal).on, id)) dropAt(after, &Plan::wires, goal, id);
-    }
+    for (const auto& [id, wire] : fitout.wires)
+        if (liesAcross(wire, driver, element) && !itemAt(after, &Plan::wires, after.stages.at(goal).on, id))
+            dropAt(after, &Plan::wires, goal, id);
 }
 
 }  // namespace
@@ -182,12 +180,12 @@ Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part&
 
 Edit fitMadeNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const TwoWayParts& parts)
 {
-    Part network = twoWayNetwork(parts, "network to be made");
+    Part network = twoWayNetwork(parts, kNetworkToBeMade);
     network.shelfKey = kMade;
     Plan after = apply(plan, fitNetwork(plan, woofer, tweeter, network)).plan;
     const Fitout fitout = resolve(after, after.job.goal);
     const std::string own = ownCapacitorOf(partOf(fitout, tweeter));
-    if (!own.empty() && !isBridged(fitout, {tweeter, own})) after = apply(after, bypass(after, {tweeter, own})).plan;
+    if (!own.empty()) after = apply(after, bypass(after, {tweeter, own})).plan;
     return difference(EditName::FitNetwork, plan, after);
 }
 

@@ -21,6 +21,13 @@ namespace core {
     return mount == fitout.mounts.end() ? Mount{} : mount->second;
 }
 
+// The knobs of a channel; as it comes where nobody set any.
+[[nodiscard]] inline Setting settingOf(const Fitout& fitout, const Port& channel)
+{
+    const auto setting = fitout.settings.find(channel);
+    return setting == fitout.settings.end() ? Setting{} : setting->second;
+}
+
 // What was done to a place; nothing where it was not.
 [[nodiscard]] inline const Alteration* alterationAt(const Fitout& fitout, PlaceId place, AlterationKind what)
 {

@@ -41,9 +41,7 @@ bool joinsCoils(const Part& part, const Wire& wire)
 {
     if (part.kind != PartKind::Driver) return false;
     return std::none_of(part.inside.begin(), part.inside.end(), [&](const auto& entry) {
-        const Element& element = entry.second;
-        const bool across = std::minmax(element.a, element.b) == std::minmax(wire.a.terminal, wire.b.terminal);
-        return element.kind == ElementKind::Capacitor && across;
+        return entry.second.kind == ElementKind::Capacitor && liesAcross(wire, wire.a.device, entry.second);
     });
 }
 

@@ -83,7 +83,7 @@ std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
             {{coil, Quantity::Nominal_ohm}, judging.goalId, {run->driver.nominal_ohm, worst}, {}, {}}};
         if (const auto value_f = holdingCapacitor(judging, *run, *before->idealCorner_hz))
             finding.mends.push_back(
-                {MendName::ReplaceCapacitor, *value_f, replaceCapacitor(judging.plan, capacitor, *value_f)});
+                {MendName::ReplaceCapacitor, *value_f, setPartValue(judging.plan, capacitor, *value_f)});
         else if (const auto filter = holdingHighPass(judging, coneOf(judging.goal, *run), run->driver.xmax_m))
             finding.mends.push_back(
                 {MendName::SetHighPass, filter->frequency_hz, setHighPass(judging.plan, run->run.id.channel, *filter)});

@@ -5,6 +5,7 @@
 
 #include "core/base/threshold.h"
 #include "core/fitout/sides.h"
+#include "core/limits/sound_limits.h"
 #include "core/model/finding.h"
 
 namespace core {
@@ -49,11 +50,7 @@ struct Judging {
     }
 
     // The driver is the one that was found, and the same reaches it: nobody chose it.
-    [[nodiscard]] bool stood(const RunResult& run) const
-    {
-        const RunResult* before = findRun(found, run.run.id);
-        return before && before->driver == run.driver && before->transfer.isApprox(run.transfer, 1e-9);
-    }
+    [[nodiscard]] bool stood(const RunResult& run) const { return isAsFound(found, run); }
 
     // The draws of one figure at the goal or as found.
     [[nodiscard]] static std::optional<Eigen::ArrayXd> draws(const StageSpread* spread, const Address& figure)

@@ -1,16 +1,19 @@
 #include "core/judgement/load_rules.h"
 
+#include <algorithm>
 #include <cmath>
 #include <set>
 
 #include "core/edits/coil_edits.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/complete.h"
 #include "core/fitout/driver_work.h"
 #include "core/fitout/resolve.h"
+#include "core/judgement/split_mend.h"
 #include "core/limits/sound_limits.h"
 #include "core/physics/filter.h"
 #include "core/physics/level.h"
@@ -41,13 +44,6 @@ bool repeatsAnotherChannel(const Judging& judging, const CircuitResult& circuit)
         if (!repeatsLeader(judging.goal, run.run.id.coil.device)) return false;
     }
     return any;
-}
-
-// Everything on the channel is as it was found, wires too: what the source has always driven.
-bool cameWithTheVehicle(const Judging& judging, const CircuitResult& circuit)
-{
-    const CircuitResult* before = findCircuit(judging.found, circuit.channel);
-    return before && before->load_ohm.isApprox(circuit.load_ohm, 1e-9);
 }
 
 // The nominal impedance of all that.
@@ -97,6 +93,13 @@ void offerResistor(Finding& finding, const Judging& judging, DeviceId device, do
                              .cost_db = decibels(load_ohm / (load_ohm + ohm))});
 }
 
+// What its filter is made of bends the load, and another filter would bend it otherwise.
+bool isBehindNetwork(const Judging& judging, const RunResult& run)
+{
+    return std::any_of(run.run.along.begin(), run.run.along.end(),
+                       [&](DeviceId device) { return isTwoWay(partOf(judging.goal.used, device)); });
+}
+
 bool isFactory(const Judging& judging, DeviceId device)
 {
     const auto factory = itemAt(judging.plan, &Plan::devices, kFactory, device);
@@ -113,7 +116,7 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
         if (repeatsAnotherChannel(judging, circuit)) continue;
         const Known& minimum = circuit.output.at(Quantity::LeastLoad_ohm);
         const auto verdict = loadLimit({circuit.least_ohm, circuit.worst, {}}, minimum,
-                                       cameWithTheVehicle(judging, circuit), judging.practice);
+                                       isAsFound(judging.found, circuit), judging.practice);
         if (!verdict) continue;
         const double care_ohm = judging.practice[PracticeKey::LoadCare_ratio] * minimum.value;  // what is wanted
         Finding finding{.rule = verdict->rule, .severity = verdict->severity, .stage = judging.goalId};
@@ -134,6 +137,9 @@ std::vector<Finding> judgeLoadUnderMinimum(const Judging& judging)
         for (const RunResult& run : judging.goal.runs)
             if (run.run.id.channel == circuit.channel && devices.insert(run.run.id.coil.device).second)
                 offerRewiring(finding, judging, run, circuit.least_ohm, care_ohm);
+        for (const RunResult& run : judging.goal.runs)
+            if (run.run.id.channel == circuit.channel && isBehindNetwork(judging, run))
+                offerSplitSearch(finding, judging, run.run.id.coil.device);
         if (devices.size() == 1) offerResistor(finding, judging, *devices.begin(), circuit.least_ohm, care_ohm);
         if (finding.where.size() > 1) finding.mends.push_back(chooseDriverMend(std::get<DeviceId>(finding.where[1])));
         const Address load{circuit.channel, Quantity::LeastImpedance_ohm};

@@ -6,12 +6,13 @@
 
 #include "core/advice/run_change.h"
 #include "core/base/grid.h"
-#include "core/edits/filter_edits.h"
 #include "core/edits/element_edits.h"
+#include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/split_sum.h"
+#include "core/judgement/split_mend.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/preferred_values.h"
@@ -58,15 +59,6 @@ Mend withoutHighPass(const Judging& judging, const Port& channel)
     return {MendName::DropHighPass, setHighPassOf(judging, channel)->frequency_hz, dropHighPass(judging.plan, channel)};
 }
 
-// A network of preferred values, where one channel feeds both: of a coaxial neither can be reached by itself.
-void offerSearch(Finding& finding, const Judging& judging, DeviceId tweeter)
-{
-    const auto pair = splitPairOf(judging.goal, tweeter, judging.practice);
-    if (!pair || !canBeParted(judging.goal, *pair) || judging.goal.used.listeners.empty()) return;
-    finding.mends.push_back(
-        {MendName::FindSplit, 0.0, SolverRequest{SolverRequest::Kind::FindSplit, tweeter, judging.goalId, {}}});
-}
-
 // The driver is the one that was found, the same reaches it, and it stands where it stood.
 bool stoodThere(const Judging& judging, size_t run)
 {
@@ -82,7 +74,7 @@ void judgeBeaming(std::vector<Finding>& findings, const Judging& judging, const 
     const auto verdict = beamingLimit(*sum.at_hz, low);
     if (!verdict) return;
     Finding finding = findingOf(judging, *verdict, high.run.id, low.run.id.coil.device);
-    offerSearch(finding, judging, high.run.id.coil.device);
+    offerSplitSearch(finding, judging, high.run.id.coil.device);
     finding.mends.push_back(chooseDriverMend(low.run.id.coil.device));
     soften(finding, {.worst = verdict->figure.worst});
     findings.push_back(std::move(finding));
@@ -108,7 +100,7 @@ void judgeHole(std::vector<Finding>& findings, const Judging& judging, const Spl
     for (const Subject& one : finding.where) sides.push_back(std::get<DeviceId>(one));
     if (!over(sum.turned.hole_db, limit_db) && low.run.id.coil.device != high.run.id.coil.device)
         finding.mends.push_back({MendName::TurnOver, sum.turned.hole_db, planTurnOver(judging.plan, sides)});
-    offerSearch(finding, judging, high.run.id.coil.device);
+    offerSplitSearch(finding, judging, high.run.id.coil.device);
     soften(finding, {.worst = worst});
     findings.push_back(std::move(finding));
 }
@@ -130,13 +122,13 @@ std::vector<Finding> judgeSplitNearResonance(const Judging& judging)
         if (run->run.seriesCapacitors.size() == 1 && order < 2) {
             if (const auto value_f = higherCapacitor_f(*run, *verdict->limit, judging.tables->frequency_hz))
                 finding.mends.push_back({MendName::ReplaceCapacitor, *value_f,
-                                         replaceCapacitor(judging.plan, run->run.seriesCapacitors.front(), *value_f)});
+                                         setPartValue(judging.plan, run->run.seriesCapacitors.front(), *value_f)});
         } else if (const auto filter = setHighPassOf(judging, run->run.id.channel)) {
             const Filter higher{std::ceil(*verdict->limit / 100.0) * 100.0, std::max(filter->order, 2)};
             finding.mends.push_back(
                 {MendName::SetHighPass, higher.frequency_hz, setHighPass(judging.plan, run->run.id.channel, higher)});
         }
-        offerSearch(finding, judging, coil.device);
+        offerSplitSearch(finding, judging, coil.device);
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, {.worst = verdict->figure.worst});
         findings.push_back(std::move(finding));

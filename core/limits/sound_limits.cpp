@@ -63,6 +63,18 @@ std::optional<Verdict> travelLimit(const ConeTravel& travel, const Practice& pra
                    key};
 }
 
+bool isAsFound(const StageResult& found, const RunResult& run)
+{
+    const RunResult* before = findRun(found, run.run.id);
+    return before && before->driver == run.driver && before->transfer.isApprox(run.transfer, 1e-9);
+}
+
+bool isAsFound(const StageResult& found, const CircuitResult& circuit)
+{
+    const CircuitResult* before = findCircuit(found, circuit.channel);
+    return before && before->load_ohm.isApprox(circuit.load_ohm, 1e-9);
+}
+
 bool isTweeter(const RunResult& run, const Practice& practice)
 {
     return run.driver.sd_m2 < practice[PracticeKey::LargestTweeter_m2];

@@ -36,6 +36,10 @@ struct ConeTravel {
 };
 [[nodiscard]] std::optional<Verdict> travelLimit(const ConeTravel& travel, const Practice& practice);
 
+// Nobody chose it: the same driver, and the same reaches it; the same load.
+[[nodiscard]] bool isAsFound(const StageResult& found, const RunResult& run);
+[[nodiscard]] bool isAsFound(const StageResult& found, const CircuitResult& circuit);
+
 // Whether a coil is a tweeter's, by its cone's area.
 [[nodiscard]] bool isTweeter(const RunResult& run, const Practice& practice);
 // TweeterUnprotected: what a tweeter gets at a tenth of its resonance, under its largest volts; the figure is negative.

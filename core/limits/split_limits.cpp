@@ -49,6 +49,17 @@ std::optional<Known> channelHighPass(const StageResult& stage, const Port& chann
     return built == circuit->output.end() ? std::nullopt : std::optional(built->second);
 }
 
+double sparedFrom_hz(const RunResult& run, const Eigen::ArrayXd& frequency_hz, const Practice& practice)
+{
+    const bool first = highPassOrder(run, frequency_hz) < 2;
+    return practice[first ? PracticeKey::SplitNearFirst_ratio : PracticeKey::SplitNear_ratio] * run.driver.fs_hz;
+}
+
+double beamsOver_hz(const RunResult& run)
+{
+    return beaming_hz(std::sqrt(run.driver.sd_m2 / std::numbers::pi));
+}
+
 std::optional<Verdict> splitNearLimit(const RunResult& run, const Eigen::ArrayXd& frequency_hz,
                                       const Practice& practice)
 {
@@ -68,7 +79,7 @@ std::optional<Verdict> splitNearLimit(const RunResult& run, const Eigen::ArrayXd
 
 std::optional<Verdict> beamingLimit(double splitAt_hz, const RunResult& low)
 {
-    const double limit_hz = beaming_hz(std::sqrt(low.driver.sd_m2 / std::numbers::pi));
+    const double limit_hz = beamsOver_hz(low);
     if (!over(splitAt_hz, limit_hz)) return std::nullopt;
     const Origin worst = std::max(low.worst, low.coil.at(Quantity::Sd_m2).basis.origin);
     return Verdict{RuleId::SplitAboveBeaming, Severity::Care, Quantity::SplitAt_hz,

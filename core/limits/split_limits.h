@@ -17,12 +17,17 @@ namespace core {
 // What a channel itself takes the lows with: its setting, else what is built in.
 [[nodiscard]] std::optional<Known> channelHighPass(const StageResult& stage, const Port& channel);
 
+// From where on a filter of the order that is there spares this tweeter, against its resonance.
+[[nodiscard]] double sparedFrom_hz(const RunResult& run, const Eigen::ArrayXd& frequency_hz, const Practice& practice);
+// Over what a cone beams, 6 dB down at 45 degrees.
+[[nodiscard]] double beamsOver_hz(const RunResult& run);
+
 // SplitNearResonance: where a tweeter's filter begins, against its resonance. Nothing of another driver, and of one
 // that has no filter.
 [[nodiscard]] std::optional<Verdict> splitNearLimit(const RunResult& run, const Eigen::ArrayXd& frequency_hz,
                                                     const Practice& practice);
 
-// SplitAboveBeaming: the hand-over against where the lower cone begins to beam, 6 dB down at 45 degrees.
+// SplitAboveBeaming: the hand-over against where the lower cone begins to beam.
 [[nodiscard]] std::optional<Verdict> beamingLimit(double splitAt_hz, const RunResult& low);
 
 // StackedHighPasses: two filters that both take the lows, by how far apart they begin.

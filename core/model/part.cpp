@@ -80,6 +80,24 @@ std::vector<std::string> allOf(const Part& part, ElementKind kind)
     return names;
 }
 
+std::optional<Quantity> boughtBy(ElementKind kind)
+{
+    switch (kind) {
+        case ElementKind::Capacitor:
+            return Quantity::Capacitance_f;
+        case ElementKind::Inductor:
+            return Quantity::Inductance_h;
+        case ElementKind::Resistor:
+            return Quantity::Resistance_ohm;
+        case ElementKind::Output:
+        case ElementKind::Input:
+        case ElementKind::Coil:
+        case ElementKind::Link:
+            return std::nullopt;
+    }
+    return std::nullopt;
+}
+
 std::string firstOf(const Part& part, ElementKind kind)
 {
     const std::vector<std::string> names = allOf(part, kind);

@@ -113,6 +113,8 @@ struct Leads {
 // More channels on a source, each with terminals of its own. Two of which one name ends in L and the other in R are
 // twins.
 void addChannels(Part& source, const std::vector<std::string>& channels);
+// By what an element of this kind is bought: farads, henries, ohms; nothing for another kind.
+[[nodiscard]] std::optional<Quantity> boughtBy(ElementKind kind);
 // The first element of this kind, by name, a coil of the part's own kind before any other; empty if there is none.
 [[nodiscard]] std::string firstOf(const Part& part, ElementKind kind);
 [[nodiscard]] std::vector<std::string> allOf(const Part& part, ElementKind kind);

@@ -52,6 +52,8 @@ struct Filter {
     bool operator==(const Filter&) const = default;
 };
 
+inline constexpr int kSlopePerOrder_db = 6;  // an octave
+
 // The knobs of one port.
 struct Setting {
     std::optional<Filter> highPass{}, lowPass{};
@@ -68,6 +70,13 @@ struct Wire {
     Basis basis{};
     bool operator==(const Wire&) const = default;
 };
+
+// Whether it goes from one end of an element to the other: a link round it.
+[[nodiscard]] inline bool liesAcross(const Wire& wire, DeviceId device, const Element& element)
+{
+    const Pin a{device, element.a}, b{device, element.b};
+    return (wire.a == a && wire.b == b) || (wire.a == b && wire.b == a);
+}
 
 // What is laid on the metal, in the order it goes on, serves three purposes: a mat damps the outer skin so that it does
 // not ring, a decoupler keeps trim from touching metal, a barrier is heavy and limp.

@@ -76,6 +76,17 @@ TEST_F(ElementEdits, ABoughtBoardBecomesOneThatIsMade)
     EXPECT_EQ(partIn(after, boardsOf(after).front()).name, "network to be made");
 }
 
+// A link that is there already is enough, on whichever side.
+TEST_F(ElementEdits, ABridgeIsLaidOnce)
+{
+    const Plan once = apply(m_plan, bypass(m_plan, {kTweeter, "C"})).plan;
+    EXPECT_TRUE(bypass(once, {kTweeter, "C"}).changes.empty());
+    EXPECT_TRUE(bypass(once, {kRightTweeter, "C"}).changes.empty());
+    const Plan none = apply(once, takeBridgeOut(once, {kRightTweeter, "C"})).plan;
+    for (const DeviceId tweeter : {kTweeter, kRightTweeter})
+        EXPECT_FALSE(filterOf(resolve(none, none.job.goal), tweeter).bridged);
+}
+
 // What the old coil's wire had of ohms says nothing of another coil's.
 TEST_F(ElementEdits, AnotherCoilHasOtherWire)
 {

@@ -1,5 +1,5 @@
-#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/element_edits.h"
 
 #include <gtest/gtest.h>
 
@@ -58,7 +58,7 @@ TEST(FitPart, OnAFreshPlanMakesAPlannedStage)
 TEST(ReplaceCapacitor, GivesBothPlugsTheNewValueAndKeepsTheFactoryPart)
 {
     const Plan plan = tests::demoPlan();
-    const Plan after = apply(plan, replaceCapacitor(plan, {tests::kLeftPlug, "C"}, 100e-6)).plan;
+    const Plan after = apply(plan, setPartValue(plan, {tests::kLeftPlug, "C"}, 100e-6)).plan;
     const Fitout goal = resolve(after, after.job.goal);
     for (const int plug : {11, 13})
         EXPECT_EQ(valueOf(figuresOf(goal.parts.at(goal.devices.at({plug}).part), "C"), Quantity::Capacitance_f),

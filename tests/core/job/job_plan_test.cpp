@@ -25,7 +25,7 @@ int countOfSmall(const JobPlan& job, SmallPart part)
 Plan newDriverAndCapacitor()
 {
     const Plan plan = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
-    return apply(plan, replaceCapacitor(plan, {tests::kLeftPlug, "C"}, 100e-6)).plan;
+    return apply(plan, setPartValue(plan, {tests::kLeftPlug, "C"}, 100e-6)).plan;
 }
 
 std::ptrdiff_t firstOf(const JobPlan& job, StepKind kind)

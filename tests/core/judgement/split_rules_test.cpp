@@ -43,7 +43,7 @@ Sail behindCapacitor(double fs_hz, double capacitance_f)
     job.tweeter = driverAt(job.plan, "left sail");
     job.plan = after(job.plan, fitPart(job.plan, job.tweeter, domeOf(fs_hz)));
     const FilterFound found = filterOf(resolve(job.plan, job.plan.job.goal), job.tweeter);
-    job.plan = found.capacitor.device ? after(job.plan, replaceCapacitor(job.plan, found.capacitor, capacitance_f))
+    job.plan = found.capacitor.device ? after(job.plan, setPartValue(job.plan, found.capacitor, capacitance_f))
                                       : after(job.plan, addCapacitor(job.plan, job.tweeter, capacitance_f));
     return job;
 }
@@ -258,7 +258,7 @@ TEST(Split10, ItsMendBearsIt)
     const Figures figures = figuresOf(partOf(fitout, capacitor.device), capacitor.element);
     EXPECT_EQ(valueOf(figures, Quantity::RatedVoltage_v), finding->mends.front().figure);
     EXPECT_EQ(valueOf(figures, Quantity::Capacitance_f), 6.8e-6);
-    const Plan other = after(mended, replaceCapacitor(mended, capacitor, 4.7e-6));
+    const Plan other = after(mended, setPartValue(mended, capacitor, 4.7e-6));
     const Fitout then = resolve(other, other.job.goal);
     EXPECT_FALSE(figuresOf(partOf(then, capacitor.device), capacitor.element).contains(Quantity::RatedVoltage_v));
 }

@@ -165,6 +165,39 @@ TEST(BenchWay, TheRowsAddUpToTheLoad)
     }
 }
 
+// A part that joins two rows is in none of them; one beside another is with it.
+TEST(BenchWay, ABridgeAndTwoPartsSideBySideAreTold)
+{
+    const Plan plan = shippedDemo();
+    const TwoWayParts parts{.wooferCoil_h = 0.82e-3, .tweeterSeries_f = 12e-6, .tweeterPad_ohm = 1.0};
+    Plan made = apply(plan, fitMadeNetwork(plan, kWoofer, kTweeter, parts)).plan;
+    const auto wayWith = [&](const char* a, const char* b) {
+        Plan other = made;
+        for (auto& [id, part] : other.parts)
+            if (isTwoWay(part))
+                part.inside["X"] = {.kind = ElementKind::Resistor,
+                                    .a = a,
+                                    .b = b,
+                                    .figures = {{Quantity::Resistance_ohm, Known{10.0}}}};
+        const Evaluation evaluation = tests::evaluated(other);
+        const StageResult& stage = *evaluation.stages.at(other.job.goal);
+        return benchWay(stage.used, runOf(stage, kWoofer).run.id.channel);
+    };
+    const BenchWay bridge = wayWith("t+", "w+");
+    ASSERT_EQ(bridge.apart.size(), 1U);
+    EXPECT_EQ(bridge.apart.front().element, "X");
+    const BenchWay beside = wayWith("in+", "n");
+    EXPECT_TRUE(beside.apart.empty());
+    const auto has = [](const BenchChain& chain, const char* name) {
+        return std::any_of(chain.beside.begin(), chain.beside.end(),
+                           [&](const Port& port) { return port.element == name; }) ||
+               std::any_of(chain.parts.begin(), chain.parts.end(),
+                           [&](const Port& port) { return port.element == name; });
+    };
+    EXPECT_TRUE(std::any_of(beside.chains.begin(), beside.chains.end(),
+                            [&](const BenchChain& chain) { return has(chain, "X") && has(chain, "Ct"); }));
+}
+
 // Every coil that a channel plays stands in one row, whatever hangs between.
 TEST(BenchWay, EveryCoilStandsInOneRow)
 {
