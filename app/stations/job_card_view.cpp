@@ -49,6 +49,7 @@ JobCardView::JobCardView(const Theme& theme, QWidget* parent)
     setObjectName(QStringLiteral("stationPage"));
     m_preview->setObjectName(QStringLiteral("jobCardPreview"));
     m_preview->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // a table may round up by a pixel
+    m_preview->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);     // laid out once: no bar comes and takes width
     m_preview->setAccessibleName(tr("The job card"));
     auto* pdf = new QPushButton(tr("Save as P&DF…"), this);
     pdf->setObjectName(QStringLiteral("savePdf"));

@@ -62,6 +62,7 @@ QFrame[role="slate"] QScrollArea { background: @raised; }
 QScrollBar:vertical { background: @paper; width: ~12~px; } QScrollBar::handle:vertical { background: @ink2; border-radius: ~5~px; min-height: ~30~px; }
 QScrollBar:horizontal { background: @paper; height: ~12~px; } QScrollBar::handle:horizontal { background: @ink2; border-radius: ~5~px; min-width: ~30~px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
+QProgressBar { background: @raised; border: 1px solid @ink2; border-radius: ~4~px; max-height: ~14~px; } QProgressBar::chunk { background: @goldText; }
 QToolTip { background: @raised; color: @ink; border: 1px solid @rule; }
 )";
 

@@ -12,6 +12,8 @@
 #include <algorithm>
 #include <set>
 
+#include "app/session/plan_session.h"
+#include "app/session/workbench.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "tests/app/contrast_probe.h"
@@ -165,6 +167,14 @@ TEST_P(Contrast, Split)
     look("a value that is open");
     driver.window().resize(700, 800);
     look("narrow");
+}
+
+TEST_P(Contrast, WhatTakesLong)
+{
+    driver.openShipped(false);
+    emit driver.session().bench().busy(&driver.session(), app::PlanSession::mending());
+    ASSERT_TRUE(driver.window().findChild<QWidget*>(app::PlanSession::mending() + QStringLiteral("Cancel"))->isVisible());
+    look("being worked out");
 }
 
 TEST_P(Contrast, Dialogs)

@@ -36,9 +36,14 @@ protected:
     bool scrollsSideways()
     {
         const auto areas = driver.window().findChildren<QScrollArea*>();
-        return std::any_of(areas.begin(), areas.end(), [](const QScrollArea* area) {
-            return area->isVisible() && area->widget() && area->widget()->width() > area->viewport()->width();
-        });
+        const auto texts = driver.window().findChildren<QTextBrowser*>();
+        return std::any_of(areas.begin(), areas.end(),
+                           [](const QScrollArea* area) {
+                               return area->isVisible() && area->widget() &&
+                                      area->widget()->width() > area->viewport()->width();
+                           }) ||
+               std::any_of(texts.begin(), texts.end(),
+                           [](const QTextBrowser* text) { return text->horizontalScrollBar()->maximum() > 1; });
     }
     // Everything that can be pressed, typed into or read by scrolling lies within the window from side to side.
     void expectNothingCutOff(const char* where)
