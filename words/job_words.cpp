@@ -10,6 +10,7 @@
 #include "words/fit_words.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
+#include "words/part_value.h"
 #include "words/step_words.h"
 #include "words/survey_words.h"
 #include "words/tr.h"
@@ -36,18 +37,9 @@ namespace {
 QString contentsOf(const Part& network)
 {
     QStringList parts;
-    for (const char* name : {"Lw", "Cw", "Ct", "Lt", "Rt"}) {
-        const auto found = network.inside.find(name);
-        if (found == network.inside.end()) continue;
-        const Figures& figures = found->second.figures;
-        if (const auto value_h = valueOf(figures, Quantity::Inductance_h))
-            parts << Words::tr("coil %1").arg(figure(*value_h, "H"));
-        if (const auto value_f = valueOf(figures, Quantity::Capacitance_f))
-            parts << Words::tr("capacitor %1").arg(farads(*value_f));
-        if (const auto value_ohm = valueOf(figures, Quantity::Resistance_ohm))
-            parts << Words::tr("resistor %1").arg(ohms(*value_ohm));
-    }
-    return parts.join(QStringLiteral(", "));
+    for (const char* name : {"Lw", "Cw", "Ct", "Lt", "Rt"})
+        if (network.inside.contains(name)) parts << partName(network, name);
+    return joinedKnown(parts, QStringLiteral(", "));
 }
 
 }  // namespace

@@ -1,6 +1,5 @@
 #include "words/part_value.h"
 
-#include "core/edits/element_edits.h"
 #include "words/calc_words.h"
 #include "words/figures.h"
 #include "words/tr.h"
@@ -43,7 +42,7 @@ QString partName(const Part& part, const std::string& element)
         case ElementKind::Capacitor:
             return Words::tr("capacitor %1").arg(value);
         case ElementKind::Inductor:
-            return Words::tr("coil of wire %1").arg(value);
+            return Words::tr("coil %1").arg(value);
         case ElementKind::Resistor:
             return Words::tr("resistor %1").arg(value);
         case ElementKind::Output:

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/fitout/resolve.h"
 #include "core/physics/air.h"
 #include "words/figures.h"
 #include "words/name_words.h"
@@ -16,13 +17,6 @@ using namespace core;
 namespace {
 
 constexpr double kSampleRate_hz = 48000.0;  // of the samples; common practice, no source
-constexpr int kAnOrder_db = 6;
-
-Setting settingOf(const StageResult& stage, const Port& channel)
-{
-    const auto found = stage.used.settings.find(channel);
-    return found == stage.used.settings.end() ? Setting{} : found->second;
-}
 
 QString speakersOf(const StageResult& stage, const Port& channel)
 {
@@ -37,7 +31,7 @@ QString speakersOf(const StageResult& stage, const Port& channel)
 
 QString typeOf(const std::optional<Filter>& filter)
 {
-    return filter ? Words::tr("Butterworth, %1 dB/octave").arg(kAnOrder_db * filter->order) : Words::tr("off");
+    return filter ? Words::tr("Butterworth, %1 dB/octave").arg(kSlopePerOrder_db * filter->order) : Words::tr("off");
 }
 
 // A number that is typed elsewhere has a plain minus.
@@ -48,15 +42,17 @@ QString typed(double value, int decimals)
 
 QString cornerOf(const std::optional<Filter>& filter)
 {
-    return filter ? typed(filter->frequency_hz, 0) : QString();
+    constexpr double kWhole_hz = 100.0;  // from here on a tenth of a hertz is nothing
+    return filter ? typed(filter->frequency_hz, filter->frequency_hz < kWhole_hz ? 1 : 0) : QString();
 }
 
 }  // namespace
 
 bool hasSettings(const StageResult& stage)
 {
-    return std::any_of(stage.circuits.begin(), stage.circuits.end(),
-                       [&](const CircuitResult& circuit) { return settingOf(stage, circuit.channel) != Setting{}; });
+    return std::any_of(stage.circuits.begin(), stage.circuits.end(), [&](const CircuitResult& circuit) {
+        return settingOf(stage.used, circuit.channel) != Setting{};
+    });
 }
 
 Table settingsTable(const StageResult& stage)
@@ -65,7 +61,7 @@ Table settingsTable(const StageResult& stage)
                  Words::tr("Low-pass"), Words::tr("Hz"), Words::tr("Level, dB"), Words::tr("Delay, ms"),
                  Words::tr("Delay, cm"), Words::tr("Delay, samples at 48 kHz"), Words::tr("Polarity")}};
     for (const CircuitResult& circuit : stage.circuits) {
-        const Setting setting = settingOf(stage, circuit.channel);
+        const Setting setting = settingOf(stage.used, circuit.channel);
         table.push_back({nameOf(Subject{circuit.channel}, stage.used), speakersOf(stage, circuit.channel),
                          typeOf(setting.highPass), cornerOf(setting.highPass), typeOf(setting.lowPass),
                          cornerOf(setting.lowPass), typed(setting.gain_db, 1), typed(1e3 * setting.delay_s, 2),
@@ -83,7 +79,7 @@ Table settingsOnPaper(const StageResult& stage)
         return one ? Words::tr("%1, %2").arg(frequency(one->frequency_hz), typeOf(one)) : typeOf(one);
     };
     for (const CircuitResult& circuit : stage.circuits) {
-        const Setting setting = settingOf(stage, circuit.channel);
+        const Setting setting = settingOf(stage.used, circuit.channel);
         if (setting == Setting{}) continue;
         table.push_back(
             {nameOf(Subject{circuit.channel}, stage.used), filter(setting.highPass), filter(setting.lowPass),

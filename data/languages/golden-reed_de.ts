@@ -5406,10 +5406,6 @@
         <translation>Kanal einstellen</translation>
     </message>
     <message>
-        <source>coil of wire %1</source>
-        <translation>Drahtspule %1</translation>
-    </message>
-    <message>
         <source>turned over</source>
         <translation>umgepolt</translation>
     </message>
@@ -6509,6 +6505,10 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>turned over</source>
         <translation>umgepolt</translation>
+    </message>
+    <message>
+        <source>at the source&apos;s limit, programme</source>
+        <translation>an der Grenze der Quelle, Programm</translation>
     </message>
 </context>
 <context>
@@ -7999,14 +7999,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>umgepolt (gestrichelt, Rost) %1</translation>
     </message>
     <message>
-        <source>the tweeter&apos;s filter begins at %1, it wants %2 and more</source>
-        <translation>das Filter des Hochtöners beginnt bei %1, er will %2 und mehr</translation>
-    </message>
-    <message>
-        <source>nothing keeps the lows from the tweeter, it wants %1 and more</source>
-        <translation>nichts hält die Tiefen vom Hochtöner fern, er will %1 und mehr</translation>
-    </message>
-    <message>
         <source>%1: %2. %3 %4</source>
         <translation>%1: %2. %3 %4</translation>
     </message>
@@ -8017,14 +8009,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>the smaller one</source>
         <translation>der kleinere</translation>
-    </message>
-    <message>
-        <source>the lower one beams over %1</source>
-        <translation>der tiefere bündelt über %1</translation>
-    </message>
-    <message>
-        <source>%1; %2</source>
-        <translation>%1; %2</translation>
     </message>
 </context>
 <context>
@@ -8626,6 +8610,33 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>no findings</source>
         <translation>keine Befunde</translation>
     </message>
+    <message>
+        <source>Not drawn, since it joins two rows: %1. Its wires are in Walk-round.</source>
+        <translation>Nicht gezeichnet, weil es zwei Reihen verbindet: %1. Seine Leitungen stehen im Rundgang.</translation>
+    </message>
+</context>
+<context>
+    <name>app::SplitWindow</name>
+    <message>
+        <source>beams over %1</source>
+        <translation>bündelt über %1</translation>
+    </message>
+    <message>
+        <source>tweeter wants %1</source>
+        <translation>Hochtöner will %1</translation>
+    </message>
+    <message>
+        <source>The larger one beams over %1.</source>
+        <translation>Der größere bündelt über %1.</translation>
+    </message>
+    <message>
+        <source>The tweeter wants %1 and more; its filter begins at %2.</source>
+        <translation>Der Hochtöner will %1 und mehr; sein Filter beginnt bei %2.</translation>
+    </message>
+    <message>
+        <source>The tweeter wants %1 and more; nothing keeps the lows from it.</source>
+        <translation>Der Hochtöner will %1 und mehr; nichts hält die Tiefen von ihm fern.</translation>
+    </message>
 </context>
 <context>
     <name>app::SpotList</name>
@@ -8865,12 +8876,12 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>aus</translation>
     </message>
     <message>
-        <source>The value before</source>
-        <translation>Der Wert davor</translation>
+        <source>%1, the value before</source>
+        <translation>%1, der Wert davor</translation>
     </message>
     <message>
-        <source>The value after</source>
-        <translation>Der Wert danach</translation>
+        <source>%1, the value after</source>
+        <translation>%1, der Wert danach</translation>
     </message>
 </context>
 <context>

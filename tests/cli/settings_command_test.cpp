@@ -22,7 +22,7 @@ TEST_F(Cli, SettingsAreTypedIntoAnyProcessor)
     const auto sheet = run("settings " + set + " --csv");
     ASSERT_EQ(sheet.code, 0) << sheet.out;
     EXPECT_NE(sheet.out.find("channel FL\",\"left woofer, left front door; left tweeter, left sail\",\"Butterworth, 24 "
-                             "dB/octave\",80,off,,-3.5,1.00,34.3,48,turned over"),
+                             "dB/octave\",80.0,off,,-3.5,1.00,34.3,48,turned over"),
               std::string::npos)
         << sheet.out;
     const Json channels = run("settings " + set + " --json").json().at("channels");
