@@ -2,19 +2,11 @@
 // docs/performance.md.
 #include <benchmark/benchmark.h>
 
-#include <QApplication>
-#include <QSettings>
-#include <QTemporaryDir>
-
-#include "app/session/plan_session.h"
-#include "app/session/widening.h"
-#include "app/shell/main_window.h"
 #include "app/stations/split/bench_drawing.h"
 #include "app/stations/split/value_picker.h"
-#include "app/theme/theme.h"
 #include "app/widgets/place_plan.h"
+#include "benchmarks/bench_window.h"
 #include "core/design/split_search.h"
-#include "core/io/shop.h"
 #include "core/shipped/shipped.h"
 
 namespace {
@@ -25,34 +17,23 @@ constexpr core::PlaceId kSail{34};
 class SplitWindow {
 public:
     SplitWindow()
-        : m_theme(*qApp),
-          m_settings(m_folder.filePath(QStringLiteral("settings.ini")), QSettings::IniFormat),
-          m_session(core::shippedShop(), m_folder.filePath(QStringLiteral("recovery"))),
-          m_window(m_session, m_theme, m_settings)
     {
-        m_session.widening().setRest(3'600'000);
-        m_session.openText(std::string(core::shippedDemoText()), "demo.reed");
-        m_window.resize(1280, 800);
-        m_window.show();
-        m_window.showStation(QStringLiteral("Split"));
-        emit m_window.findChild<app::PlacePlan*>()->picked(kSail);
-        emit m_window.findChild<app::BenchDrawing*>()->chosen({{kSailTweeter, "C"}, false});
+        m_bench.session.openText(std::string(core::shippedDemoText()), "demo.reed");
+        m_bench.show("Split");
+        emit m_bench.window.findChild<app::PlacePlan*>()->picked(kSail);
+        emit m_bench.window.findChild<app::BenchDrawing*>()->chosen({{kSailTweeter, "C"}, false});
         QApplication::processEvents();
     }
     // One notch of the wheel, to the painted window.
     void step(double value_f)
     {
-        emit m_window.findChild<app::ValuePicker*>()->tried(value_f, false);
+        emit m_bench.window.findChild<app::ValuePicker*>()->tried(value_f, false);
         QApplication::processEvents();
     }
-    [[nodiscard]] const app::Snapshot& snapshot() { return m_session.snapshot(); }
+    [[nodiscard]] const app::Snapshot& snapshot() { return m_bench.session.snapshot(); }
 
 private:
-    QTemporaryDir m_folder;
-    app::Theme m_theme;
-    QSettings m_settings;
-    app::PlanSession m_session;
-    app::MainWindow m_window;
+    bench::Window m_bench{};
 };
 
 void SplitValueStep(benchmark::State& state)

@@ -3,14 +3,9 @@
 #include <benchmark/benchmark.h>
 
 #include <QApplication>
-#include <QSettings>
-#include <QTemporaryDir>
 
-#include "app/session/plan_session.h"
-#include "app/session/widening.h"
-#include "app/shell/main_window.h"
-#include "app/theme/theme.h"
 #include "app/widgets/vehicle_drawing.h"
+#include "benchmarks/bench_window.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
 
@@ -34,16 +29,9 @@ core::Plan sixtyPlaces(const core::Shop& shop)
 class SurveyWindow {
 public:
     SurveyWindow()
-        : m_theme(*qApp),
-          m_settings(m_folder.filePath(QStringLiteral("settings.ini")), QSettings::IniFormat),
-          m_session(core::shippedShop(), m_folder.filePath(QStringLiteral("recovery"))),
-          m_window(m_session, m_theme, m_settings)
     {
-        m_session.widening().setRest(3'600'000);
-        m_session.startNew(sixtyPlaces(m_session.shop()));
-        m_window.resize(1280, 800);
-        m_window.show();
-        m_window.showStation(QStringLiteral("Walk"));
+        m_bench.session.startNew(sixtyPlaces(m_bench.session.shop()));
+        m_bench.show("Walk");
         emit drawing().placeChosen(plan().places.begin()->first);  // what is dragged is picked, its questions open
         QApplication::processEvents();
     }
@@ -51,11 +39,11 @@ public:
     // One mouse move of a drag, to the painted window.
     void dragBy(double along_m)
     {
-        const core::Plan& plan = m_session.snapshot().plan;
+        const core::Plan& plan = m_bench.session.snapshot().plan;
         const auto& [id, there] = *plan.places.begin();
         core::Place place = there;
         place.frame.at_m.x += along_m;
-        m_session.drag(core::changePlace(plan, id, place));
+        m_bench.session.drag(core::changePlace(plan, id, place));
         paint();
     }
     void paint()
@@ -63,19 +51,15 @@ public:
         drawing().repaint();
         QApplication::processEvents();
     }
-    [[nodiscard]] const core::Plan& plan() { return m_session.snapshot().plan; }
+    [[nodiscard]] const core::Plan& plan() { return m_bench.session.snapshot().plan; }
 
     [[nodiscard]] app::VehicleDrawing& drawing()
     {
-        return *m_window.findChild<app::VehicleDrawing*>(QStringLiteral("surveyDrawing"));
+        return *m_bench.window.findChild<app::VehicleDrawing*>(QStringLiteral("surveyDrawing"));
     }
 
 private:
-    QTemporaryDir m_folder;
-    app::Theme m_theme;
-    QSettings m_settings;
-    app::PlanSession m_session;
-    app::MainWindow m_window;
+    bench::Window m_bench{};
 };
 
 // Everything that a mouse move costs: edit, evaluation, judgement, job, every view in sight, paint.

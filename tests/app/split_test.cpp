@@ -231,12 +231,24 @@ TEST_F(SplitStation, TheChannelIsSetWhereItStands)
     m_window.click("knobHighPassSlope");
     m_window.settle();
     EXPECT_EQ(goal().used.settings.at(channel).highPass, (core::Filter{70.0, 3}));
+    for (const int order : {4, 1, 2}) {  // over the steepest to the first again
+        m_window.click("knobHighPassSlope");
+        m_window.settle();
+        EXPECT_EQ(goal().used.settings.at(channel).highPass->order, order);
+    }
     m_window.click("knobHighPass");
     m_window.click("valueOff");
     m_window.click("keepValue");
     m_window.settle();
     EXPECT_FALSE(goal().used.settings.contains(channel));
     m_window.click("knobLevel");
+    for (const char* most : {"-40.5", "12.5"}) {
+        field->selectAll();
+        QTest::keyClicks(field, QLatin1String(most));
+        QTest::keyClick(field, Qt::Key_Return);
+        EXPECT_TRUE(isOpen()) << most;
+        EXPECT_FALSE(said("valueSaid").isEmpty());
+    }
     field->selectAll();
     QTest::keyClicks(field, QStringLiteral("-3.5"));
     QTest::keyClick(field, Qt::Key_Return);

@@ -1,7 +1,10 @@
 #include "app/stations/split/arrival.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 
+#include "core/advice/strain.h"
+#include "core/fitout/resolve.h"
 #include "words/figures.h"
 #include "words/name_words.h"
 
@@ -20,27 +23,27 @@ QString shortNumber(double value)
 
 }  // namespace
 
-std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::Port& coil)
+std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::StageResult& found, const core::Port& coil,
+                                 const core::Practice& practice)
 {
-    for (const core::RunResult& run : stage.runs) {
-        if (run.run.id.coil != coil) continue;
-        const core::ConeResult& cone = coneOf(stage, run);
-        const QString name = words::nameOf(core::Subject{coil.device}, stage.used);
-        const core::Part& part = stage.used.parts.at(stage.used.devices.at(coil.device).part);
-        Arrival arrival{.name = isWay(part, coil.element) ? ArrivalText::tr("tweeter in %1").arg(name) : name,
-                        .volts = words::signedAsKnown(words::volts(run.most_v), run.worst),
-                        .turned = run.run.sign < 0};
-        const double rating_w = run.coil.at(core::Quantity::Power_w).value;
-        arrival.heat = {cone.programme_w / rating_w,
-                        ArrivalText::tr("%1 of %2").arg(shortNumber(cone.programme_w), words::watts(rating_w))};
-        const double millimetre_m = 1e-3;
-        arrival.travel = {cone.travel.programme_m / run.driver.xmax_m,
-                          ArrivalText::tr("%1 of %2 mm")
-                              .arg(shortNumber(cone.travel.programme_m / millimetre_m),
-                                   shortNumber(run.driver.xmax_m / millimetre_m))};
-        return arrival;
-    }
-    return std::nullopt;
+    const auto run = std::find_if(stage.runs.begin(), stage.runs.end(),
+                                  [&](const core::RunResult& one) { return one.run.id.coil == coil; });
+    if (run == stage.runs.end()) return std::nullopt;
+    constexpr double kMillimetre_m = 1e-3;
+    const core::Strain strain = core::strainOf(stage, *run, found, practice);
+    const QString name = words::nameOf(core::Subject{coil.device}, stage.used);
+    const bool inside = isWay(partOf(stage.used, coil.device), coil.element);
+    return Arrival{
+        .name = inside ? ArrivalText::tr("tweeter in %1").arg(name) : name,
+        .volts = words::signedAsKnown(words::volts(run->most_v), run->worst),
+        .heat = {strain.programme_w / strain.rating_w,
+                 ArrivalText::tr("%1 of %2").arg(shortNumber(strain.programme_w), words::watts(strain.rating_w)),
+                 strain.heat},
+        .travel = {strain.travel_m / strain.xmax_m,
+                   ArrivalText::tr("%1 of %2 mm")
+                       .arg(shortNumber(strain.travel_m / kMillimetre_m), shortNumber(strain.xmax_m / kMillimetre_m)),
+                   strain.travel},
+        .turned = run->run.sign < 0};
 }
 
 }  // namespace app

@@ -4,13 +4,15 @@
 #include <optional>
 
 #include "core/model/evaluation.h"
+#include "core/model/finding.h"
 
 namespace app {
 
-// One length against a limit: 1 reaches it.
+// One length against a limit: 1 reaches it; and what the rules say of it.
 struct ArrivalBar {
     double share = 0.0;
     QString text{};  // "38 of 80 W"
+    std::optional<core::Severity> said{};
     bool operator==(const ArrivalBar&) const = default;
 };
 
@@ -23,7 +25,9 @@ struct Arrival {
     bool operator==(const Arrival&) const = default;
 };
 
+// found  what came with the vehicle
 // Nothing for coils that no channel plays.
-[[nodiscard]] std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::Port& coil);
+[[nodiscard]] std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::StageResult& found,
+                                               const core::Port& coil, const core::Practice& practice);
 
 }  // namespace app

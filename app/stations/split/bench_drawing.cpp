@@ -11,7 +11,8 @@
 #include "app/theme/theme.h"
 #include "app/widgets/arrow_step.h"
 #include "app/widgets/severity_mark.h"
-#include "core/base/threshold.h"
+#include "core/fitout/resolve.h"
+#include "words/figures.h"
 #include "words/name_words.h"
 #include "words/part_value.h"
 
@@ -19,11 +20,6 @@ namespace app {
 namespace {
 
 constexpr double kLimitShare = 0.6;  // of a bar's room: the tick of every limit stands there
-
-const core::Part& partOf(const core::StageResult& stage, core::DeviceId device)
-{
-    return stage.used.parts.at(stage.used.devices.at(device).part);
-}
 
 QString nameFor(const BenchPick& pick)
 {
@@ -53,14 +49,20 @@ QSize BenchDrawing::sizeHint() const
     return {m_theme.px(660), minimumSizeHint().height()};
 }
 
-void BenchDrawing::present(std::shared_ptr<const core::StageResult> stage, std::vector<core::BenchWay> ways,
-                           const BenchPick& picked)
+void BenchDrawing::present(SharedSnapshot snapshot, std::shared_ptr<const core::StageResult> stage,
+                           std::vector<core::BenchWay> ways, const BenchPick& picked)
 {
+    m_snapshot = std::move(snapshot);
     m_stage = std::move(stage);
     m_ways = std::move(ways);
     m_picked = picked;
     updateGeometry();
     arrange();
+}
+
+std::optional<Arrival> BenchDrawing::arrivalOf(const core::Port& coil) const
+{
+    return arrivalAt(*m_stage, m_snapshot->before(), coil, m_snapshot->practice());
 }
 
 QRect BenchDrawing::areaOf(const BenchPick& pick) const
@@ -86,7 +88,7 @@ void BenchDrawing::layTile(const BenchItem& item)
         connect(tile, &QAbstractButton::clicked, this, [this, pick] { emit chosen(pick); });
     }
     m_pickOf[tile] = pick;
-    const core::Part& part = partOf(*m_stage, item.port.device);
+    const core::Part& part = partOf(m_stage->used, item.port.device);
     const core::Element& element = part.inside.at(item.port.element);
     tile->setGeometry(item.area.toAlignedRect());
     tile->show({.kind = element.kind,
@@ -98,6 +100,10 @@ void BenchDrawing::layTile(const BenchItem& item)
                 .value = pick.speaker ? QString() : words::partValue(part, item.port.element)});
     const QString where = words::nameOf(core::Subject{item.port.device}, m_stage->used);
     tile->setAccessibleName(pick.speaker ? where : tr("%1 in %2").arg(words::partName(part, item.port.element), where));
+    if (const auto arrival = pick.speaker ? arrivalOf(item.port) : std::nullopt)
+        tile->setAccessibleDescription(words::joinedKnown(
+            {arrival->volts, arrival->heat.text, arrival->travel.text, arrival->turned ? tr("turned over") : QString()},
+            QStringLiteral(", ")));
     tile->setToolTip(item.bridged ? tr("%1: bridged, it carries nothing").arg(tile->accessibleName())
                                   : tile->accessibleName());
 }
@@ -177,12 +183,17 @@ void BenchDrawing::paintEvent(QPaintEvent*)
     if (!m_stage) return;
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
+    painter.setFont(m_theme.small());
+    painter.setPen(m_theme.tokens().ink2);
+    const double line = m_theme.px(16);
+    painter.drawText(QRectF(0.0, 0.0, width(), line), Qt::AlignRight | Qt::AlignTop,
+                     tr("at the source's limit, programme"));
     for (const BenchBoard& board : m_picture.boards) paintBoard(painter, board);
     paintLeads(painter);
     paintScrews(painter);
     for (const BenchItem& item : m_picture.items)
         if (item.kind == BenchItem::Kind::Speaker)
-            if (const auto arrival = arrivalAt(*m_stage, item.port)) paintArrival(painter, item, *arrival);
+            if (const auto arrival = arrivalOf(item.port)) paintArrival(painter, item, *arrival);
 }
 
 void BenchDrawing::paintBoard(QPainter& painter, const BenchBoard& board)
@@ -230,21 +241,6 @@ void BenchDrawing::paintLeads(QPainter& painter)
     }
 }
 
-QString BenchDrawing::screwName(const BenchScrew& screw) const
-{
-    const QString pole = screw.plus ? QStringLiteral("+") : QStringLiteral("\u2212");
-    if (!screw.output) return tr("in %1").arg(pole);
-    const BenchItem* own = nullptr;
-    int speakers = 0;
-    for (const BenchItem& item : m_picture.items) {
-        if (item.kind != BenchItem::Kind::Speaker) continue;
-        ++speakers;
-        if (item.row == screw.row) own = &item;
-    }
-    if (!own) return pole;
-    return speakers > 1 && screw.row == 0 ? tr("tweeter %1").arg(pole) : tr("woofer %1").arg(pole);
-}
-
 void BenchDrawing::paintScrews(QPainter& painter)
 {
     const Tokens& tokens = m_theme.tokens();
@@ -256,7 +252,10 @@ void BenchDrawing::paintScrews(QPainter& painter)
         painter.setBrush(tokens.raised);
         painter.drawRect(QRectF(screw.at.x() - half, screw.at.y() - half, 2 * half, 2 * half));
         painter.drawLine(screw.at - QPointF(0.6 * half, 0.6 * half), screw.at + QPointF(0.6 * half, 0.6 * half));
-        const QString name = screwName(screw);
+        const QString pole = screw.plus ? QStringLiteral("+") : QStringLiteral("\u2212");
+        const QString name = !screw.output ? tr("in %1").arg(pole)
+                             : screw.high  ? tr("tweeter %1").arg(pole)
+                                           : tr("woofer %1").arg(pole);
         const double wide = metrics.horizontalAdvance(name);
         const double x = screw.output ? screw.at.x() - wide - half - 3 : screw.at.x() + half + 3;
         const double y = screw.at.y() - 4;
@@ -265,26 +264,26 @@ void BenchDrawing::paintScrews(QPainter& painter)
     }
 }
 
-// Lengths to one tick, which is the limit; past it rust, with a square.
+// Lengths to one tick, which is the limit; what the rules say of it in its colour, with its mark.
 void BenchDrawing::paintBar(QPainter& painter, const QRectF& area, const ArrivalBar& bar)
 {
     const Tokens& tokens = m_theme.tokens();
-    const bool over = core::over(bar.share, 1.0);
+    const QColor said = bar.said ? colourOf(*bar.said, tokens) : tokens.ink2;
     const double room = 0.3 * area.width(), tick = area.left() + kLimitShare * room;
     const double height = m_theme.px(9), top = area.center().y() - 0.5 * height;
     const double length = std::min(bar.share * kLimitShare, 1.0) * room;
-    painter.setPen(QPen(over ? tokens.rust : tokens.goldText, 1));
-    painter.setBrush(over ? tokens.rust : tokens.gold);
+    painter.setPen(QPen(bar.said ? said : tokens.goldText, 1));
+    painter.setBrush(bar.said ? said : tokens.gold);
     painter.drawRect(QRectF(area.left(), top, std::max(1.0, length), height));
     painter.setPen(QPen(tokens.ink, 1.4));
     painter.drawLine(QPointF(tick, top - 3), QPointF(tick, top + height + 3));
     QRectF words = area.adjusted(room + m_theme.px(8), 0, 0, 0);
-    if (over) {
-        drawSeverity(painter, QRectF(words.left(), top, height, height), core::Severity::Stop, tokens);
+    if (bar.said) {
+        drawSeverity(painter, QRectF(words.left(), top, height, height), *bar.said, tokens);
         words.adjust(height + m_theme.px(4), 0, 0, 0);
     }
-    painter.setFont(over ? m_theme.strong() : m_theme.small());
-    painter.setPen(over ? tokens.rust : tokens.ink2);
+    painter.setFont(bar.said ? m_theme.strong() : m_theme.small());
+    painter.setPen(said);
     painter.drawText(words, Qt::AlignVCenter | Qt::AlignLeft, bar.text);
 }
 

@@ -29,8 +29,9 @@ class BenchDrawing : public QWidget {
 public:
     explicit BenchDrawing(const Theme& theme, QWidget* parent = nullptr);
 
-    void present(std::shared_ptr<const core::StageResult> stage, std::vector<core::BenchWay> ways,
-                 const BenchPick& picked);
+    // stage  what is shown: the snapshot's goal, or what is tried in its stead
+    void present(SharedSnapshot snapshot, std::shared_ptr<const core::StageResult> stage,
+                 std::vector<core::BenchWay> ways, const BenchPick& picked);
     [[nodiscard]] const BenchPick& picked() const { return m_picked; }
     // Where a thing lies; empty: it is not here.
     [[nodiscard]] QRect areaOf(const BenchPick& pick) const;
@@ -58,9 +59,10 @@ private:
     void paintArrival(QPainter& painter, const BenchItem& item, const Arrival& arrival);
     void paintBar(QPainter& painter, const QRectF& area, const ArrivalBar& bar);
     void step(const QWidget& from, const QPointF& way);
-    [[nodiscard]] QString screwName(const BenchScrew& screw) const;
+    [[nodiscard]] std::optional<Arrival> arrivalOf(const core::Port& coil) const;
 
     const Theme& m_theme;
+    SharedSnapshot m_snapshot{};
     std::shared_ptr<const core::StageResult> m_stage{};
     std::vector<core::BenchWay> m_ways{};
     BenchPick m_picked{};

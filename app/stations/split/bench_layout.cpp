@@ -5,6 +5,8 @@
 #include <map>
 #include <set>
 
+#include "core/fitout/resolve.h"
+
 namespace app {
 namespace {
 
@@ -26,6 +28,48 @@ int rowsOf(const BenchChain& chain)
 bool lies(const BenchChain& chain)
 {
     return !core::feedsCoil(chain);
+}
+
+// All of what lies across, however it branches.
+std::vector<core::Port> partsOf(const BenchChain& chain)
+{
+    std::vector<core::Port> parts = chain.parts;
+    parts.insert(parts.end(), chain.beside.begin(), chain.beside.end());
+    for (const BenchChain& next : chain.next) {
+        const std::vector<core::Port> more = partsOf(next);
+        parts.insert(parts.end(), more.begin(), more.end());
+    }
+    return parts;
+}
+
+bool reachesMinus(const BenchChain& chain)
+{
+    return chain.across || std::any_of(chain.next.begin(), chain.next.end(), reachesMinus);
+}
+
+// Coils of one cone that lie side by side with nothing before them are one speaker with as many rings.
+std::vector<BenchChain> byCones(const std::vector<BenchChain>& chains, const core::Fitout& fitout)
+{
+    std::vector<BenchChain> cones;
+    const auto isBare = [](const BenchChain& chain) {
+        return chain.across && chain.parts.empty() && !chain.coils.empty();
+    };
+    for (BenchChain chain : chains) {
+        chain.next = byCones(chain.next, fitout);
+        const auto same = std::find_if(cones.begin(), cones.end(), [&](const BenchChain& one) {
+            if (!isBare(one) || !isBare(chain)) return false;
+            const core::Port &a = one.coils.front(), &b = chain.coils.front();
+            const auto cone = core::coilsOfCone(partOf(fitout, a.device), a.element);
+            return a.device == b.device && std::find(cone.begin(), cone.end(), b.element) != cone.end();
+        });
+        if (same == cones.end()) {
+            cones.push_back(std::move(chain));
+            continue;
+        }
+        same->coils.insert(same->coils.end(), chain.coils.begin(), chain.coils.end());
+        same->bridged.insert(same->bridged.end(), chain.bridged.begin(), chain.bridged.end());
+    }
+    return cones;
 }
 
 int columnsOf(const std::vector<BenchChain>& chains);
@@ -62,12 +106,9 @@ public:
 
     void add(const core::BenchWay& way)
     {
-        const int first = m_picture.rows;
         const double start = m_area.left();
         m_picture.starts.push_back(m_opened);
         place(way.chains, start + kLeft * m_unit, openRow(), start);
-        if (m_picture.rows > first) return;
-        ++m_picture.rows;
     }
 
     [[nodiscard]] BenchPicture picture()
@@ -95,7 +136,7 @@ private:
 
     void item(const core::Port& port, const QPointF& centre, int row, bool upright, bool bridged = false)
     {
-        const core::Part& part = m_stage.used.parts.at(m_stage.used.devices.at(port.device).part);
+        const core::Part& part = partOf(m_stage.used, port.device);
         const bool wound = part.inside.at(port.element).kind == core::ElementKind::Inductor;
         const double across = 0.62 * (minus(row) - plus(row));
         const QSizeF size =
@@ -154,16 +195,17 @@ private:
     double across(const BenchChain& chain, double x, int row)
     {
         const double centre = x + 0.5 * m_column;
-        const auto count = static_cast<double>(chain.parts.size());
-        const double step = (minus(row) - plus(row)) / count;
-        for (size_t i = 0; i < chain.parts.size(); ++i) {
-            item(chain.parts[i], {centre, plus(row) + step * (static_cast<double>(i) + 0.5)}, row, true);
+        const std::vector<core::Port> parts = partsOf(chain);
+        const double step = (minus(row) - plus(row)) / static_cast<double>(parts.size());
+        for (size_t i = 0; i < parts.size(); ++i) {
+            item(parts[i], {centre, plus(row) + step * (static_cast<double>(i) + 0.5)}, row, true);
             QRectF& area = m_picture.items.back().area;
             const double height = std::min(area.height(), 0.8 * step);
             area = {area.left(), area.center().y() - 0.5 * height, area.width(), height};
         }
         lead(true, {{centre, plus(row)}, {centre, 0.5 * (plus(row) + minus(row))}});
-        lead(false, {{centre, 0.5 * (plus(row) + minus(row))}, {centre, minus(row)}});
+        if (reachesMinus(chain))  // else its other end hangs loose
+            lead(false, {{centre, 0.5 * (plus(row) + minus(row))}, {centre, minus(row)}});
         return x + m_column;
     }
 
@@ -206,7 +248,6 @@ private:
         const double high = middle - tab, low = middle + tab;
         lead(true, {{from, plus(row)}, {cross, plus(row)}, {m_speaker, sign < 0 ? low : high}});
         lead(false, {{from, minus(row)}, {cross, minus(row)}, {m_speaker, sign < 0 ? high : low}});
-        m_picture.rows = std::max(m_picture.rows, row + 1);
     }
 
     // A board round what is on it, with a screw for each lead that crosses its edge.
@@ -216,7 +257,7 @@ private:
         std::map<core::DeviceId, std::set<int>> rows;
         for (const BenchItem& item : m_picture.items) {
             if (item.kind != BenchItem::Kind::Part || item.bridged) continue;
-            const core::Part& part = m_stage.used.parts.at(m_stage.used.devices.at(item.port.device).part);
+            const core::Part& part = partOf(m_stage.used, item.port.device);
             if (part.kind != core::PartKind::Network || part.terminals.size() <= 2) continue;
             areas[item.port.device] |= item.area;
             rows[item.port.device].insert(item.row);
@@ -234,10 +275,14 @@ private:
             area.adjust(-kBoardIn * m_unit, 0, kBoardOut * m_unit, 0);
             m_picture.boards.push_back({device, area});
             for (const bool isPlus : {true, false})
-                m_picture.screws.push_back({{area.left(), isPlus ? plus(top) : minus(top)}, top, isPlus, false});
+                m_picture.screws.push_back({{area.left(), isPlus ? plus(top) : minus(top)}, top, isPlus, false, false});
             for (int row = top; row <= bottom; ++row)
                 for (const bool isPlus : {true, false})
-                    m_picture.screws.push_back({{area.right(), isPlus ? plus(row) : minus(row)}, row, isPlus, true});
+                    m_picture.screws.push_back({{area.right(), isPlus ? plus(row) : minus(row)},
+                                                row,
+                                                isPlus,
+                                                true,
+                                                row == top && bottom > top});
         }
     }
 
@@ -249,6 +294,16 @@ private:
 };
 
 }  // namespace
+
+std::vector<core::BenchWay> benchWays(const core::Fitout& fitout, const std::vector<core::Port>& channels)
+{
+    std::vector<core::BenchWay> ways;
+    for (const core::Port& channel : channels) {
+        ways.push_back(core::benchWay(fitout, channel));
+        ways.back().chains = byCones(ways.back().chains, fitout);
+    }
+    return ways;
+}
 
 int benchRows(const std::vector<core::BenchWay>& ways)
 {

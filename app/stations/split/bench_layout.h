@@ -34,6 +34,7 @@ struct BenchScrew {
     QPointF at{};
     int row = 0;
     bool plus = true, output = false;
+    bool high = false;  // of an output: of the board's first row, the smaller cone's
 };
 
 struct BenchPicture {
@@ -43,12 +44,15 @@ struct BenchPicture {
     std::vector<BenchScrew> screws{};
     std::vector<double> plusAt{}, minusAt{};  // heights of each row's leads
     std::vector<int> starts{};                // the row where each way begins
-    int rows = 0;
-    double right = 0.0;  // of the speakers: what arrives stands beside them
+    double right = 0.0;                       // of the speakers: what arrives stands beside them
 };
 
 // How high a row is at least, and how wide what it holds, in the units of `unit`.
 inline constexpr double kBenchRow = 86.0;
+
+// The ways of these channels, each speaker one row, however many coils side by side it has.
+[[nodiscard]] std::vector<core::BenchWay> benchWays(const core::Fitout& fitout,
+                                                    const std::vector<core::Port>& channels);
 
 // The ways of one or several channels, one under the other; of one channel the tweeter's row over the woofer's, joined
 // where their leads part.

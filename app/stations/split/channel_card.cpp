@@ -8,10 +8,9 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/elided_label.h"
-#include "core/limits/split_limits.h"
+#include "core/fitout/resolve.h"
 #include "words/figures.h"
 #include "words/name_words.h"
-#include "words/source_words.h"
 
 namespace app {
 namespace {
@@ -107,7 +106,7 @@ QWidget* ChannelCard::knob(Knob knob) const
 void ChannelCard::showFilter(Knob knob, const std::optional<core::Filter>& filter,
                              const std::optional<core::Known>& builtIn, std::optional<bool> there)
 {
-    auto& button = *static_cast<QPushButton*>(this->knob(knob));
+    QPushButton& button = knob == Knob::HighPass ? *m_highPass : *m_lowPass;
     QPushButton& slope = knob == Knob::HighPass ? *m_highSlope : *m_lowSlope;
     const QString at = filter           ? words::frequency(filter->frequency_hz)
                        : builtIn        ? tr("%1, built in").arg(words::frequency(builtIn->value))
@@ -121,18 +120,16 @@ void ChannelCard::showFilter(Knob knob, const std::optional<core::Filter>& filte
         button.style()->unpolish(&button);
         button.style()->polish(&button);
     }
-    constexpr int kAnOrder_db = 6;
     slope.setVisible(filter.has_value());
-    if (filter) slope.setText(tr("%1 dB").arg(kAnOrder_db * filter->order));
+    if (filter) slope.setText(tr("%1 dB").arg(core::kSlopePerOrder_db * filter->order));
 }
 
 void ChannelCard::present(const core::StageResult& stage, const core::Port& channel)
 {
     m_channel = channel;
-    const core::Part& source = stage.used.parts.at(stage.used.devices.at(channel.device).part);
-    const auto found = stage.used.settings.find(channel);
-    const core::Setting setting = found == stage.used.settings.end() ? core::Setting{} : found->second;
-    static_cast<ElidedLabel*>(m_source)->setWhole(words::nameOf(core::Subject{channel.device}, stage.used));
+    const core::Part& source = partOf(stage.used, channel.device);
+    const core::Setting setting = settingOf(stage.used, channel);
+    m_source->setWhole(words::nameOf(core::Subject{channel.device}, stage.used));
     m_name->setText(tr("channel %1").arg(QString::fromStdString(channel.element)));
     const auto builtIn = [&](core::Quantity what) -> std::optional<core::Known> {
         const core::Figures figures = figuresOf(source, channel.element);

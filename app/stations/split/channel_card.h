@@ -10,6 +10,7 @@ class QPushButton;
 
 namespace app {
 
+class ElidedLabel;
 class Theme;
 
 // What a channel itself can be set to.
@@ -35,7 +36,7 @@ private:
 
     const Theme& m_theme;
     core::Port m_channel{};
-    QLabel* m_source;
+    ElidedLabel* m_source;
     QLabel* m_name;
     QPushButton* m_highPass;
     QPushButton* m_highSlope;

@@ -11,7 +11,8 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/plot_style.h"
-#include "core/base/threshold.h"
+#include "app/widgets/severity_mark.h"
+#include "core/limits/sound_limits.h"
 #include "words/figures.h"
 #include "words/name_words.h"
 
@@ -20,6 +21,21 @@ namespace {
 
 constexpr int kLoad = 0, kZone = 1, kFloor = 2, kDot = 3;  // graphs
 constexpr double kLowest_ohm = 0.7;
+
+// The shapes of the findings; a ring where there is none.
+QCPScatterStyle::ScatterShape markOf(const std::optional<core::Verdict>& verdict)
+{
+    if (!verdict) return QCPScatterStyle::ssCircle;
+    switch (verdict->severity) {
+        case core::Severity::Stop:
+            return QCPScatterStyle::ssSquare;
+        case core::Severity::Care:
+            return QCPScatterStyle::ssTriangle;
+        case core::Severity::Note:
+            return QCPScatterStyle::ssDisc;
+    }
+    return QCPScatterStyle::ssCircle;
+}
 
 }  // namespace
 
@@ -73,7 +89,7 @@ void LoadPlot::restyle()
     m_plot->replot(QCustomPlot::rpQueuedReplot);
 }
 
-void LoadPlot::present(const core::Evaluation& evaluation, const core::StageResult& stage, const core::Port& channel)
+void LoadPlot::present(const Snapshot& snapshot, const core::StageResult& stage, const core::Port& channel)
 {
     const core::CircuitResult* circuit = core::findCircuit(stage, channel);
     setVisible(circuit != nullptr);
@@ -82,21 +98,22 @@ void LoadPlot::present(const core::Evaluation& evaluation, const core::StageResu
     m_title->setText(tr("what the channel sees"));
     m_figure->setText(words::signedAsKnown(words::ohms(circuit->least_ohm), circuit->worst));
     m_least->setText(tr("least, at %1").arg(words::frequency(circuit->least_hz)));
-    const Eigen::ArrayXd& hz = evaluation.frequency_hz;
+    const Eigen::ArrayXd& hz = snapshot.evaluation.frequency_hz;
     const Eigen::ArrayXd load_ohm = circuit->load_ohm.abs();
     const QVector<double> x(hz.begin(), hz.end());
     m_plot->graph(kLoad)->setData(x, QVector<double>(load_ohm.begin(), load_ohm.end()), true);
     const core::Known& minimum = circuit->output.at(core::Quantity::LeastLoad_ohm);
-    const double zone_ohm = minimum.value * evaluation.practice[core::PracticeKey::LoadCare_ratio];
+    const double zone_ohm = minimum.value * snapshot.practice()[core::PracticeKey::LoadCare_ratio];
     const QVector<double> ends{hz(0), hz(hz.size() - 1)};
     m_plot->graph(kZone)->setData(ends, {zone_ohm, zone_ohm}, true);
     m_plot->graph(kFloor)->setData(ends, {kLowest_ohm, kLowest_ohm}, true);
-    const bool inside = core::under(circuit->least_ohm, zone_ohm);
-    const QColor mark = inside ? tokens.rust : tokens.ink;
+    const auto verdict = core::loadLimit({circuit->least_ohm, circuit->worst, {}}, minimum,
+                                         core::isAsFound(snapshot.before(), *circuit), snapshot.practice());
     m_plot->graph(kDot)->setData({circuit->least_hz}, {circuit->least_ohm}, true);
     m_plot->graph(kDot)->setLineStyle(QCPGraph::lsNone);
-    m_plot->graph(kDot)->setScatterStyle(QCPScatterStyle(inside ? QCPScatterStyle::ssSquare : QCPScatterStyle::ssCircle,
-                                                         QPen(mark, 1.5), tokens.raised, m_theme.px(9)));
+    m_plot->graph(kDot)->setScatterStyle(
+        QCPScatterStyle(markOf(verdict), QPen(verdict ? colourOf(verdict->severity, tokens) : tokens.ink, 1.5),
+                        tokens.raised, m_theme.px(9)));
     m_foot->setText(tr("made for %1; not below %2").arg(words::ohms(minimum.value), words::ohms(zone_ohm)));
     showFrequencies(*m_plot, 20.0, 20000.0);
     m_plot->yAxis->setRange(kLowest_ohm, std::max(20.0, std::min(80.0, 1.2 * load_ohm.maxCoeff())));

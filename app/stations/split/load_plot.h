@@ -16,7 +16,8 @@ class LoadPlot : public QWidget {
     Q_OBJECT
 public:
     explicit LoadPlot(const Theme& theme, QWidget* parent = nullptr);
-    void present(const core::Evaluation& evaluation, const core::StageResult& stage, const core::Port& channel);
+    // stage  the snapshot's goal, or what is tried in its stead
+    void present(const Snapshot& snapshot, const core::StageResult& stage, const core::Port& channel);
 
 private:
     void restyle();

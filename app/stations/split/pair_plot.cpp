@@ -6,14 +6,14 @@
 #include <QLabel>
 #include <QVBoxLayout>
 #include <cmath>
-#include <numbers>
 
+#include "app/stations/split/split_window.h"
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/plot_style.h"
+#include "core/base/threshold.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
-#include "core/physics/directivity.h"
 #include "words/figures.h"
 #include "words/name_words.h"
 
@@ -23,12 +23,14 @@ namespace {
 constexpr int kLow = 0, kHigh = 1, kTurned = 2, kWired = 3;  // graphs
 constexpr double kFrom_hz = 200.0, kTo_hz = 20000.0, kDown_db = -30.0, kUp_db = 5.0, kName_db = -20.0;
 
+constexpr double kMiddleFrom_hz = 250.0, kMiddleTo_hz = 12000.0;  // what stands at 0 dB, as the search looks at it
+
 double meanOf(const Eigen::ArrayXd& level_db, const Eigen::ArrayXd& hz)
 {
     double sum = 0.0;
     int count = 0;
     for (Eigen::Index i = 0; i < hz.size(); ++i)
-        if (hz(i) >= 250.0 && hz(i) <= 12000.0) {
+        if (hz(i) >= kMiddleFrom_hz && hz(i) <= kMiddleTo_hz) {
             sum += level_db(i);
             ++count;
         }
@@ -44,19 +46,18 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
       m_figure(new PlainLabel(this)),
       m_wired(new PlainLabel(this)),
       m_turned(new PlainLabel(this)),
-      m_window(new PlainLabel(this)),
       m_plot(new QCustomPlot(this)),
+      m_window(new SplitWindow(
+          theme, [this](double hz) { return m_plot->xAxis->coordToPixel(hz); }, this)),
       m_at(new QCPItemStraightLine(m_plot))
 {
     m_plot->setObjectName(QStringLiteral("pairPlot"));
     m_figure->setObjectName(QStringLiteral("splitAt"));
     m_wired->setObjectName(QStringLiteral("splitWired"));
     m_turned->setObjectName(QStringLiteral("splitTurned"));
-    m_window->setObjectName(QStringLiteral("splitWindow"));
-    m_window->setProperty("role", "quiet");
     m_turned->setProperty("role", "quiet");
     m_wired->setProperty("role", "strong");
-    for (QLabel* label : {m_wired, m_turned, m_window, m_title}) label->setWordWrap(true);
+    for (QLabel* label : {m_wired, m_turned, m_title}) label->setWordWrap(true);
     m_plot->setMinimumHeight(theme.px(110));
     auto* head = new QHBoxLayout;
     head->addWidget(m_title, 1);
@@ -71,6 +72,7 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
     layout->addWidget(m_window);
     for (int graph = kLow; graph <= kWired; ++graph) m_plot->addGraph()->setAdaptiveSampling(false);
     for (QCPItemText*& name : m_names) name = new QCPItemText(m_plot);
+    connect(m_plot, &QCustomPlot::afterReplot, m_window, qOverload<>(&QWidget::update));
     connect(&theme, &Theme::changed, this, &PairPlot::restyle);
     restyle();
 }
@@ -81,7 +83,7 @@ void PairPlot::restyle()
     stylePlot(*m_plot, m_theme);
     m_title->setFont(m_theme.title());
     m_figure->setFont(m_theme.figure());
-    for (QLabel* label : {m_wired, m_turned, m_window}) label->setFont(m_theme.small());
+    for (QLabel* label : {m_wired, m_turned}) label->setFont(m_theme.small());
     QPen low(tokens.ink2, 1.6), high(tokens.ink2, 1.6), turned(tokens.rust, 1.6), at(tokens.goldText, 1.4);
     low.setDashPattern({7, 3});
     high.setDashPattern({1, 3});
@@ -129,8 +131,9 @@ void PairPlot::showSum(const Snapshot& snapshot, const core::StageResult& stage,
     draw(kTurned, sum.turned.level_db);
     draw(kWired, sum.wired.level_db);
     m_figure->setText(sum.at_hz ? words::frequency(*sum.at_hz) : tr("no hand-over"));
-    const auto said = [](const core::SplitTogether& one) {
-        return one.hole_db > 3.0 && one.hole_db >= one.even_db
+    const double hole_db = snapshot.practice()[core::PracticeKey::SplitHoleCare_db];
+    const auto said = [&](const core::SplitTogether& one) {
+        return core::over(one.hole_db, hole_db)
                    ? tr("a hole of %1 at %2").arg(words::decibels(one.hole_db), words::frequency(one.holeAt_hz))
                    : tr("even within %1").arg(words::decibels(one.even_db));
     };
@@ -141,21 +144,17 @@ void PairPlot::showSum(const Snapshot& snapshot, const core::StageResult& stage,
         m_wired->setText(tr("as wired %1").arg(said(sum.wired)));
     m_turned->setText(tr("turned over (dashed, rust) %1").arg(said(sum.turned)));
     const core::RunResult &low = stage.runs[pair.low], &high = stage.runs[pair.high];
-    const bool first = core::highPassOrder(high, hz) < 2;
-    const core::PracticeKey ratio =
-        first ? core::PracticeKey::SplitNearFirst_ratio : core::PracticeKey::SplitNear_ratio;
-    const double wants_hz = snapshot.practice()[ratio] * high.driver.fs_hz;
-    const double beams_hz = core::beaming_hz(std::sqrt(low.driver.sd_m2 / std::numbers::pi));
-    const auto begins_hz = core::highPassCorner_hz(high.transfer.abs(), hz);
     const bool isTweeter = core::isTweeter(high, snapshot.practice());
     m_names[0]->setText(isTweeter ? tr("woofer") : tr("the larger one"));
     m_names[1]->setText(isTweeter ? tr("tweeter") : tr("the smaller one"));
-    const QString beams = tr("the lower one beams over %1").arg(words::frequency(beams_hz));
-    const QString wants =
-        begins_hz ? tr("the tweeter's filter begins at %1, it wants %2 and more")
-                        .arg(words::frequency(*begins_hz), words::frequency(wants_hz))
-                  : tr("nothing keeps the lows from the tweeter, it wants %1 and more").arg(words::frequency(wants_hz));
-    m_window->setText(isTweeter ? tr("%1; %2").arg(wants, beams) : beams);
+    const auto beaming = sum.at_hz ? core::beamingLimit(*sum.at_hz, low) : std::nullopt;
+    const auto near = core::splitNearLimit(high, hz, snapshot.practice());
+    SplitWindow::Room room{.beamsOver_hz = core::beamsOver_hz(low)};
+    if (isTweeter) room.sparedFrom_hz = core::sparedFrom_hz(high, hz, snapshot.practice());
+    if (isTweeter) room.begins_hz = core::highPassCorner_hz(high.transfer.abs(), hz);
+    if (beaming) room.beaming = beaming->severity;
+    if (near) room.near = near->severity;
+    m_window->present(room);
     m_at->setVisible(sum.at_hz.has_value());
     if (sum.at_hz) {
         m_at->point1->setCoords(*sum.at_hz, 0.0);

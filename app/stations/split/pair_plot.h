@@ -13,6 +13,7 @@ class QLabel;
 
 namespace app {
 
+class SplitWindow;
 class Theme;
 
 // Two drivers of one side at the ear, by third-octaves: each alone, both as they are wired and with the tweeter turned
@@ -35,8 +36,8 @@ private:
     QLabel* m_figure;
     QLabel* m_wired;
     QLabel* m_turned;
-    QLabel* m_window;
     QCustomPlot* m_plot;
+    SplitWindow* m_window;
     QCPItemStraightLine* m_at;
     std::array<QCPItemText*, 2> m_names{};
 };

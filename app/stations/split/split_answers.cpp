@@ -21,6 +21,7 @@ public:
         : QAbstractButton(parent), m_theme(theme)
     {
         const core::SplitCandidate& found = answer.found;
+        m_what = answer.kind;
         m_kind = words::nameOf(answer.kind);
         m_parts = words::jottedParts(found);
         m_figures = {{found.at_hz > 0.0 ? words::frequency(found.at_hz) : QStringLiteral("\u2013"),
@@ -54,8 +55,9 @@ protected:
         painter.setPen(QPen(lit || m_planned ? tokens.goldText : tokens.rule, hasFocus() ? 2 : 1));
         painter.setBrush(m_planned ? tokens.goldTint : tokens.raised);
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
-        const double edge = m_theme.px(8), line = m_theme.px(16);
-        const QRectF inner = QRectF(rect()).adjusted(edge, m_theme.px(4), -edge, -m_theme.px(4));
+        const double edge = m_theme.px(8), line = m_theme.px(16), sketch = m_theme.px(44);
+        paintSketch(painter, QRectF(edge, 0.5 * height() - 0.5 * sketch, sketch, sketch));
+        const QRectF inner = QRectF(rect()).adjusted(2 * edge + sketch, m_theme.px(4), -edge, -m_theme.px(4));
         painter.setPen(tokens.ink);
         painter.setFont(m_theme.strong());
         const QString kind = m_planned ? SplitAnswers::tr("%1: this is how it is").arg(m_kind) : m_kind;
@@ -78,7 +80,41 @@ protected:
     }
 
 private:
+    // What it takes, as it would lie there: a switch, a capacitor in a lead, a board with its parts.
+    void paintSketch(QPainter& painter, const QRectF& area)
+    {
+        const Tokens& tokens = m_theme.tokens();
+        const double middle = area.center().y(), unit = area.width() / 44.0;
+        painter.setPen(QPen(tokens.ink, 1.3));
+        painter.setBrush(tokens.paper);
+        switch (m_what) {
+            case core::SplitKind::NoNewParts:
+                painter.drawRoundedRect(QRectF(area.left() + 6 * unit, middle - 8 * unit, 32 * unit, 16 * unit),
+                                        8 * unit, 8 * unit);
+                painter.setBrush(tokens.ink);
+                painter.drawEllipse(QPointF(area.left() + 30 * unit, middle), 5 * unit, 5 * unit);
+                break;
+            case core::SplitKind::FewestParts:
+                painter.setPen(QPen(tokens.rust, 1.8));
+                painter.drawLine(QPointF(area.left(), middle), QPointF(area.right(), middle));
+                painter.setPen(QPen(tokens.ink, 1.3));
+                painter.drawRoundedRect(QRectF(area.left() + 10 * unit, middle - 8 * unit, 24 * unit, 16 * unit),
+                                        4 * unit, 4 * unit);
+                break;
+            case core::SplitKind::MostEven:
+                painter.setBrush(tokens.goldTint);
+                painter.drawRect(area.adjusted(2 * unit, 4 * unit, -2 * unit, -4 * unit));
+                painter.setBrush(tokens.paper);
+                painter.drawRoundedRect(QRectF(area.left() + 6 * unit, middle - 12 * unit, 16 * unit, 9 * unit),
+                                        3 * unit, 3 * unit);
+                painter.drawEllipse(QPointF(area.left() + 32 * unit, middle - 7 * unit), 6 * unit, 6 * unit);
+                painter.drawEllipse(QPointF(area.left() + 14 * unit, middle + 8 * unit), 6 * unit, 6 * unit);
+                break;
+        }
+    }
+
     const Theme& m_theme;
+    core::SplitKind m_what{};
     QString m_kind{}, m_parts{};
     std::vector<std::pair<QString, QString>> m_figures{};
     bool m_planned = false;

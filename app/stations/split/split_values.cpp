@@ -10,9 +10,11 @@
 #include "app/stations/split/value_picker.h"
 #include "app/theme/theme.h"
 #include "app/widgets/typed_number.h"
+#include "core/design/split_start.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
+#include "core/fitout/resolve.h"
 #include "core/physics/preferred_values.h"
 #include "words/figures.h"
 #include "words/name_words.h"
@@ -22,49 +24,40 @@ namespace app {
 namespace {
 
 constexpr double kStep_db = 0.5, kLeast_db = -40.0, kMost_db = 12.0;
-constexpr double kHighPass_hz = 80.0, kLowPass_hz = 2500.0;  // where a switch is set first; common practice, no source
 constexpr int kMostOrder = 4;
 
-// What is begun with where nobody knows a value.
-double beginningOf(core::ElementKind kind)
-{
-    switch (kind) {
-        case core::ElementKind::Capacitor:
-            return 10e-6;
-        case core::ElementKind::Inductor:
-            return 0.47e-3;
-        default:
-            return 2.2;
-    }
-}
-
+// A value that is typed as this quantity.
 ValuePicker::Row rowOf(core::Quantity quantity, double value)
 {
     ValuePicker::Row row{.value = value};
+    row.read = [quantity](const QString& text, QString& why) -> std::optional<double> {
+        const auto typed = typedQuantity(text, quantity);
+        if (typed) return *typed;
+        why = typed.error();
+        return std::nullopt;
+    };
+    return row;
+}
+
+ValuePicker::Row partRow(core::ElementKind kind, core::Quantity quantity, double value)
+{
+    ValuePicker::Row row = rowOf(quantity, value);
     row.step = [](double now, int steps) {
         const auto next = core::preferredStep(now, core::PreferredSeries::E12, steps);
         return next ? next->value : now;
     };
-    row.text = [quantity](double one) {
-        switch (quantity) {
-            case core::Quantity::Capacitance_f:
-                return words::farads(one);
-            case core::Quantity::Inductance_h:
-                return words::partValue(core::ElementKind::Inductor, one);
-            case core::Quantity::Resistance_ohm:
-                return words::ohms(one);
-            default:
-                return words::frequency(one);
-        }
+    row.text = [kind](double one) { return words::partValue(kind, one); };
+    return row;
+}
+
+ValuePicker::Row cornerRow(core::Quantity quantity, double value_hz)
+{
+    ValuePicker::Row row = rowOf(quantity, value_hz);
+    row.step = [](double now_hz, int steps) {
+        const auto next = core::cornerStep(now_hz, steps);
+        return next ? next->value : now_hz;
     };
-    row.read = [quantity](const QString& text, QString& why) -> std::optional<double> {
-        const auto typed = typedQuantity(text, quantity);
-        if (!typed) {
-            why = typed.error();
-            return std::nullopt;
-        }
-        return *typed;
-    };
+    row.text = words::frequency;
     return row;
 }
 
@@ -100,23 +93,16 @@ QString outcomeOf(const core::Plan& plan, const Snapshot& shown, const core::Run
 
 }  // namespace
 
-core::Setting SplitView::settingOf(const core::Port& channel) const
-{
-    const auto& settings = m_snapshot->after().used.settings;
-    const auto found = settings.find(channel);
-    return found == settings.end() ? core::Setting{} : found->second;
-}
-
 void SplitView::openPart(const core::Port& port)
 {
     const core::StageResult& stage = m_snapshot->after();
-    const core::Part& part = stage.used.parts.at(stage.used.devices.at(port.device).part);
+    const core::Part& part = partOf(stage.used, port.device);
     const core::ElementKind kind = part.inside.at(port.element).kind;
     const auto what = core::boughtBy(kind);
     if (!what || (part.kind == core::PartKind::Driver && kind != core::ElementKind::Capacitor)) return;
     const auto value = valueOf(figuresOf(part, port.element), *what);
     m_open = {port, {}};
-    ValuePicker::Row row = rowOf(*what, value.value_or(beginningOf(kind)));
+    ValuePicker::Row row = partRow(kind, *what, value.value_or(core::startingValue(kind)));
     row.name = words::partName(part, port.element);
     m_picker->open(row, QRect(m_drawing->mapTo(this, m_drawing->areaOf({port, false}).topLeft()),
                               m_drawing->areaOf({port, false}).size()));
@@ -127,26 +113,22 @@ void SplitView::openPart(const core::Port& port)
 void SplitView::openKnob(const core::Port& channel, Knob knob)
 {
     leaveValue();
-    core::Setting setting = settingOf(channel);
+    core::Setting setting = settingOf(m_snapshot->after().used, channel);
     if (knob == Knob::Polarity) {
         setting.reversed = !setting.reversed;
         emit edited(core::setChannel(m_snapshot->plan, channel, setting));
         return;
     }
     m_open = {channel, knob};
-    const std::optional<core::Filter>& filter = knob == Knob::HighPass ? setting.highPass : setting.lowPass;
-    const double usual_hz = knob == Knob::HighPass ? kHighPass_hz : kLowPass_hz;
+    const bool high = knob == Knob::HighPass;
+    const std::optional<core::Filter>& filter = high ? setting.highPass : setting.lowPass;
+    const double usual_hz = high ? core::kStartingHighPass_hz : core::kStartingLowPass_hz;
     ValuePicker::Row row = knob == Knob::Level
                                ? levelRow(setting.gain_db)
-                               : rowOf(core::Quantity::HighPass_hz, filter ? filter->frequency_hz : usual_hz);
-    if (knob != Knob::Level) {
-        row.step = [](double now_hz, int steps) {
-            const auto next = core::cornerStep(now_hz, steps);
-            return next ? next->value : now_hz;
-        };
-        row.canBeOff = filter.has_value();
-    }
-    row.name = knob == Knob::Level ? tr("level") : knob == Knob::HighPass ? tr("high-pass") : tr("low-pass");
+                               : cornerRow(high ? core::Quantity::HighPass_hz : core::Quantity::LowPass_hz,
+                                           filter ? filter->frequency_hz : usual_hz);
+    row.canBeOff = knob != Knob::Level && filter.has_value();
+    row.name = knob == Knob::Level ? tr("level") : high ? tr("high-pass") : tr("low-pass");
     const QWidget* at = m_card->knob(knob);
     m_picker->open(row, QRect(at->mapTo(this, QPoint()), at->size()));
     showActions(m_snapshot->after());
@@ -155,7 +137,7 @@ void SplitView::openKnob(const core::Port& channel, Knob knob)
 
 void SplitView::nextSlope(const core::Port& channel, Knob knob)
 {
-    core::Setting setting = settingOf(channel);
+    core::Setting setting = settingOf(m_snapshot->after().used, channel);
     std::optional<core::Filter>& filter = knob == Knob::HighPass ? setting.highPass : setting.lowPass;
     if (!filter) return;
     filter->order = filter->order % kMostOrder + 1;
@@ -166,7 +148,7 @@ void SplitView::nextSlope(const core::Port& channel, Knob knob)
 core::Edit SplitView::editTo(double value, bool off) const
 {
     if (!m_open.knob) return core::setPartValue(m_snapshot->plan, m_open.port, value);
-    core::Setting setting = settingOf(m_open.port);
+    core::Setting setting = settingOf(m_snapshot->after().used, m_open.port);
     const auto set = [&](std::optional<core::Filter>& filter) {
         if (off)
             filter.reset();

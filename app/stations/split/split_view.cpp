@@ -16,17 +16,24 @@
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/place_plan.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
+#include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
+#include "words/part_value.h"
 
 namespace app {
 namespace {
 
-const core::Part& partOf(const core::StageResult& stage, core::DeviceId device)
+// What a bridge from one row to another is made of: no row shows how it lies.
+QString partsApart(const std::vector<core::BenchWay>& ways, const core::Fitout& fitout)
 {
-    return stage.used.parts.at(stage.used.devices.at(device).part);
+    QStringList names;
+    for (const core::BenchWay& way : ways)
+        for (const core::Port& port : way.apart) names << words::partName(partOf(fitout, port.device), port.element);
+    return names.join(QStringLiteral(", "));
 }
 
 }  // namespace
@@ -129,7 +136,7 @@ core::DeviceId SplitView::chosenDevice() const
     if (m_picked.speaker && m_snapshot->after().used.devices.contains(m_picked.port.device))
         return m_picked.port.device;
     for (const auto& [id, device] : m_snapshot->after().used.devices)
-        if (device.at == m_place && partOf(m_snapshot->after(), id).kind == core::PartKind::Driver) return id;
+        if (device.at == m_place && partOf(m_snapshot->after().used, id).kind == core::PartKind::Driver) return id;
     return {};
 }
 
@@ -201,20 +208,20 @@ void SplitView::show()
             std::find(channels.begin(), channels.end(), run.run.id.channel) == channels.end())
             channels.push_back(run.run.id.channel);
     }
-    std::vector<core::BenchWay> ways;
-    ways.reserve(channels.size());
-    for (const core::Port& channel : channels) ways.push_back(core::benchWay(stage->used, channel));
+    const std::vector<core::BenchWay> ways = benchWays(stage->used, channels);
     const bool any = !ways.empty();
-    m_none->setText(chosen ? tr("Nothing feeds this speaker. Walk-round says where its wires go.")
-                           : tr("No speaker here. Walk-round adds what is fitted, Match what is planned."));
-    m_none->setVisible(!any);
+    const QString apart = partsApart(ways, stage->used);
+    m_none->setText(any      ? tr("Not drawn, since it joins two rows: %1. Its wires are in Walk-round.").arg(apart)
+                    : chosen ? tr("Nothing feeds this speaker. Walk-round says where its wires go.")
+                             : tr("No speaker here. Walk-round adds what is fitted, Match what is planned."));
+    m_none->setVisible(!any || !apart.isEmpty());
     for (QWidget* one : std::initializer_list<QWidget*>{m_drawing, m_wayTitle, m_load}) one->setVisible(any);
-    m_drawing->present(stage, ways, m_picked);
+    m_drawing->present(m_snapshot, stage, ways, m_picked);
     m_card->setVisible(any);
     if (any) {
         const core::Port channel = channelOf(*stage, channels);
         m_card->present(*stage, channel);
-        m_load->present(m_snapshot->evaluation, *stage, channel);
+        m_load->present(*m_snapshot, *stage, channel);
     }
     const auto pair = m_tried && m_pair ? core::splitPairOf(*stage, high(), m_snapshot->practice()) : m_pair;
     m_pairPlot->present(*m_snapshot, *stage, pair, m_listener);
@@ -318,9 +325,8 @@ void SplitView::turnOver(const BenchPick& pick)
 
 void SplitView::remove(const BenchPick& pick)
 {
-    if (pick.speaker) return;
-    for (const BenchAction& action : benchActions(*m_snapshot, pick, m_pair, chosenDevice()))
-        if (action.name == QStringLiteral("takePartOut")) return emit edited(action.edit);
+    if (!pick.speaker && !core::isBridged(m_snapshot->after().used, pick.port))
+        emit edited(core::takePartOut(m_snapshot->plan, pick.port));
 }
 
 }  // namespace app

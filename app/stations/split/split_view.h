@@ -66,7 +66,6 @@ private:
     void remove(const BenchPick& part);
     void choosePlace(core::PlaceId place);
     void addAction(const QString& name, const QString& text, const core::Edit& edit);
-    [[nodiscard]] core::Setting settingOf(const core::Port& channel) const;
     [[nodiscard]] core::DeviceId high() const;  // of the pair, or the speaker itself
 
     const Theme& m_theme;

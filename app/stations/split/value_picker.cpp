@@ -40,8 +40,6 @@ ValuePicker::ValuePicker(const Theme& theme, QWidget* parent)
     m_off->setObjectName(QStringLiteral("valueOff"));
     m_said->setObjectName(QStringLiteral("valueSaid"));
     m_off->setCheckable(true);
-    m_before->setAccessibleName(tr("The value before"));
-    m_after->setAccessibleName(tr("The value after"));
     m_field->setFixedWidth(theme.px(96));
     m_field->installEventFilter(this);
     for (QLabel* label : {m_outBefore, m_outNow, m_outAfter}) {
@@ -76,11 +74,12 @@ void ValuePicker::open(const Row& row, const QRect& tip)
 {
     m_row = row;
     m_value = row.value;
-    m_isOff = row.off;
+    m_isOff = false;
+    m_turned = 0;
     m_off->setVisible(row.canBeOff);
     {
         const QSignalBlocker quiet(m_off);
-        m_off->setChecked(row.off);
+        m_off->setChecked(false);
     }
     m_field->setAccessibleName(row.name);
     setOutcomes({}, {}, {});
@@ -114,8 +113,16 @@ void ValuePicker::setOutcomes(const QString& before, const QString& now, const Q
 void ValuePicker::refresh()
 {
     m_field->setText(m_row.text(m_value));
-    m_before->setText(QStringLiteral("\u25C2 ") + m_row.text(m_row.step(m_value, -1)));
-    m_after->setText(m_row.text(m_row.step(m_value, 1)) + QStringLiteral(" \u25B8"));
+    showBeside();
+}
+
+void ValuePicker::showBeside()
+{
+    const QString before = m_row.text(m_row.step(m_value, -1)), after = m_row.text(m_row.step(m_value, 1));
+    m_before->setText(QStringLiteral("\u25C2 ") + before);
+    m_after->setText(after + QStringLiteral(" \u25B8"));
+    m_before->setAccessibleName(tr("%1, the value before").arg(before));
+    m_after->setAccessibleName(tr("%1, the value after").arg(after));
 }
 
 void ValuePicker::take(double value)
@@ -145,8 +152,7 @@ void ValuePicker::takeText()
     complain(value ? QString() : why);
     if (!value) return;
     take(*value);
-    m_before->setText(QStringLiteral("\u25C2 ") + m_row.text(m_row.step(m_value, -1)));
-    m_after->setText(m_row.text(m_row.step(m_value, 1)) + QStringLiteral(" \u25B8"));
+    showBeside();
 }
 
 void ValuePicker::complain(const QString& why)
@@ -200,7 +206,10 @@ bool ValuePicker::eventFilter(QObject* watched, QEvent* event)
 // It was opened, so the wheel acts on it.
 void ValuePicker::wheelEvent(QWheelEvent* event)
 {
-    if (const int steps = event->angleDelta().y() / kOneNotch) stepBy(steps);
+    m_turned += event->angleDelta().y();
+    const int steps = m_turned / kOneNotch;
+    m_turned -= steps * kOneNotch;
+    if (steps != 0) stepBy(steps);
     event->accept();
 }
 

@@ -24,7 +24,6 @@ public:
         std::function<QString(double)> text{};                  // as it is shown and can be typed
         std::function<std::optional<double>(const QString&, QString& why)> read{};
         bool canBeOff = false;  // of a filter that a channel may do without
-        bool off = false;
     };
     ValuePicker(const Theme& theme, QWidget* parent);
 
@@ -53,6 +52,7 @@ private:
     void stepBy(int steps);
     void complain(const QString& why);  // empty: nothing is wrong
     void refresh();
+    void showBeside();
 
     const Theme& m_theme;
     QPushButton* m_before;
@@ -66,6 +66,7 @@ private:
     Row m_row{};
     double m_value = 0.0;
     bool m_isOff = false;
+    int m_turned = 0;  // of the wheel, that made no whole notch yet
 };
 
 }  // namespace app
