@@ -4,6 +4,7 @@
 
 #include "core/design/shelf_facts.h"
 #include "core/edits/network_edits.h"
+#include "core/model/branch_across.h"
 #include "core/model/inside_ways.h"
 #include "words/calc_words.h"
 #include "words/figures.h"
@@ -37,7 +38,7 @@ namespace {
 QString contentsOf(const Part& network)
 {
     QStringList parts;
-    for (const char* name : {"Lw", "Cw", "Ct", "Lt", "Rt"})
+    for (const char* name : {"Lw", "Cw", "Ct", "Lt", "Rt", "R", "L", "C"})
         if (network.inside.contains(name)) parts << partName(network, name);
     return joinedKnown(parts, QStringLiteral(", "));
 }
@@ -47,7 +48,8 @@ QString contentsOf(const Part& network)
 QString nameOf(const Part& part)
 {
     const QString name = named(part.name);
-    if (isTwoWay(part) && isMade(part)) return Words::tr("%1: %2").arg(name, contentsOf(part));
+    if (isMade(part) && (isTwoWay(part) || isBranchAcross(part)))
+        return Words::tr("%1: %2").arg(name, contentsOf(part));
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind == ElementKind::Resistor && part.kind == PartKind::Network && isMade(part))
             if (const auto value_ohm = valueOf(figuresOf(part, element), Quantity::Resistance_ohm))

@@ -218,6 +218,8 @@ QString nameOf(const Edit& edit)
             return Words::tr("change a speaker's filter");
         case EditName::AddResistor:
             return Words::tr("add a resistor");
+        case EditName::AddAcross:
+            return Words::tr("put parts across a speaker");
         case EditName::PlanSpeakers:
             return Words::tr("plan more speakers");
         case EditName::WireLength:

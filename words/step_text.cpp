@@ -6,6 +6,7 @@
 #include "core/evaluate/supply.h"
 #include "core/fitout/plug_cut.h"
 #include "core/fitout/resolve.h"
+#include "core/model/branch_across.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"
@@ -86,6 +87,11 @@ public:
                     .arg(part(m_to), m_place, ohms(figure(StepFigure::Reading_ohm)));
             case StepKind::InsertPart:
                 if (isTwoWay(partOf(m_to, m_step.device))) return network();
+                if (isBranchAcross(partOf(m_to, m_step.device)))
+                    return Words::tr(
+                               "Put %1 across the terminals of %2, one after the other from plus to minus, insulated, "
+                               "held firm and clear of lining: a resistor gets hot.")
+                        .arg(part(m_to), fedName());
                 return Words::tr("Put %1 in the plus lead of %2, insulated and held firm.").arg(part(m_to), m_place);
             case StepKind::MountSource:
                 return m_step.place
@@ -344,6 +350,15 @@ private:
     }
 
     // Behind the plug, before both of its drivers.
+    // The speaker that what is fitted goes on to.
+    [[nodiscard]] QString fedName() const
+    {
+        for (const auto& [id, wire] : m_to.wires)
+            for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
+                if (near.device == m_step.device && near.terminal == "out+") return nameOf(Subject{far.device}, m_to);
+        return m_place;
+    }
+
     [[nodiscard]] QString network() const
     {
         const QString where = Words::tr("Fix %1 on the dry side at %2, tied down; its three pairs by the wiring table.")

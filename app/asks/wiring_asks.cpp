@@ -2,11 +2,11 @@
 
 #include "app/asks/asks.h"
 #include "core/edits/coil_edits.h"
-#include "core/edits/filter_edits.h"
 #include "core/edits/lead_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/sides.h"

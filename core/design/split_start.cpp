@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/ladder.h"
 #include "core/physics/preferred_values.h"
@@ -42,6 +43,18 @@ double startingCapacitor_f(const StageResult& stage, const RunResult& run, const
     const bool takesOver = pair && stage.runs[pair->high].run.id.coil.device == run.run.id.coil.device;
     const double at_hz = takesOver ? startingSplit_hz(stage, *pair, practice) : kStartingHighPass_hz;
     return preferred(seriesCapacitance_f(at_hz, run.driver.nominal_ohm)->value);
+}
+
+std::optional<SeriesBranch> startingAcross(const RunResult& run, const Practice& practice)
+{
+    const DriverParameters& driver = run.driver;
+    if (isTweeter(run, practice)) {
+        const SeriesBranch trap = resonanceTrap(driver);
+        return SeriesBranch{preferred(trap.r_ohm), preferred(trap.l_h), preferred(trap.c_f)};
+    }
+    if (driver.le_h <= 0.0) return std::nullopt;
+    const double r_ohm = preferred(driver.re_ohm);
+    return SeriesBranch{r_ohm, 0.0, preferred(driver.le_h / (r_ohm * r_ohm))};
 }
 
 double startingValue(ElementKind kind)

@@ -2,6 +2,7 @@
 
 #include "core/evaluate/split_sum.h"
 #include "core/model/two_way_network.h"
+#include "core/physics/compensation.h"
 
 namespace core {
 
@@ -17,6 +18,8 @@ namespace core {
                                          const std::optional<SplitPair>& pair, const Practice& practice);
 // A resistor in a driver's lead: some 4 dB from one of 4 ohms.
 inline constexpr double kStartingResistor_ohm = 2.2;
+// Parts across a speaker: of a tweeter its resonance, of any other the rise of its coil; nothing where it has none.
+[[nodiscard]] std::optional<SeriesBranch> startingAcross(const RunResult& run, const Practice& practice);
 // Of a channel's own switches.   source  common practice, no source
 inline constexpr double kStartingHighPass_hz = 80.0, kStartingLowPass_hz = 2500.0;
 // One that is there and that nobody has read, where it is to be set to something.

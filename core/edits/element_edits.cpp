@@ -142,7 +142,7 @@ Edit takePartOut(const Plan& plan, const Port& port)
     const Fitout fitout = resolve(plan, plan.job.goal);
     const Part& part = partOf(fitout, port.device);
     if (part.kind != PartKind::Network) return bypass(plan, port);
-    if (part.inside.size() == 1 && isMade(part)) return takeOutOfLead(plan, port.device);
+    if (isMade(part) && (part.inside.size() == 1 || isBranchAcross(part))) return takeOutOfLead(plan, port.device);
     return withElement(plan, EditName::TakePartOut, port, [&](Part& board, Element& element) {
         if (liesAcross(board, element)) {
             board.inside.erase(port.element);

@@ -26,9 +26,9 @@ namespace core {
 // A link across an element's two ends: it stays where it is and carries nothing. One that is there already is enough.
 [[nodiscard]] Edit bypass(const Plan& plan, const Port& element);
 
-// It is no longer on the way: what was put into a lead goes, a place on a board stays empty (a link where it lay in
-// series), and what came with the vehicle is bridged.
-// requires that the device has this element at the goal
+// It is no longer on the way: what was put into a lead goes, what lies across a speaker goes as a whole, a place on a
+// board stays empty (a link where it lay in series), and what came with the vehicle is bridged. requires that the
+// device has this element at the goal
 [[nodiscard]] Edit takePartOut(const Plan& plan, const Port& element);
 
 }  // namespace core

@@ -68,6 +68,13 @@ void moveOutside(Plan& after, StageId stage, const Pin& from, const Pin& to)
         if (standsOn(before, id, stage)) moveAt(after, id, resolve(before, id), from, to);
 }
 
+// What arrived at a pin arrives at `in` now, and `out` goes on to it.
+void putBefore(Plan& after, StageId stage, const Pin& pin, const Pin& in, const Pin& out)
+{
+    moveOutside(after, stage, pin, in);
+    after.wires[{stage, drawId<WireId>(after)}] = Wire{.a = out, .b = pin};
+}
+
 Part partInLead(const std::string& name, const Element& element)
 {
     Part part{.kind = PartKind::Network, .name = name, .shelfKey = kMade, .terminals = {{"i", ""}, {"o", ""}}};
@@ -83,9 +90,7 @@ void putInLead(Plan& after, StageId stage, DeviceId driver, const Part& part, Pl
     const PartId id = copyIn(after, part);
     const auto device = drawId<DeviceId>(after);
     after.devices[{stage, device}] = Device{.part = id, .at = at, .label = part.name};
-    const Pin tab{driver, ends->plus};
-    moveOutside(after, stage, tab, {device, "i"});
-    after.wires[{stage, drawId<WireId>(after)}] = Wire{.a = {device, "o"}, .b = tab};
+    putBefore(after, stage, feedPin(fitout, {driver, ends->plus}), {device, "i"}, {device, "o"});
 }
 
 Edit planInLead(const Plan& plan, DeviceId driver, EditName name, const Part& part)
@@ -95,6 +100,33 @@ Edit planInLead(const Plan& plan, DeviceId driver, EditName name, const Part& pa
     const Fitout fitout = resolve(after, goal);
     for (const DeviceId one : mates(fitout, driver)) putInLead(after, goal, one, part, fitout.devices.at(one).at);
     return difference(name, plan, after);
+}
+
+// Another part in one device alone.
+void play(Plan& after, StageId stage, DeviceId device, const Part& part)
+{
+    Device changed = *itemAt(after, &Plan::devices, stage, device);
+    const PartId before = changed.part;
+    changed.part = copyIn(after, part);
+    if (changed.part == before) return;
+    putAt(after, &Plan::devices, stage, device, changed);
+    const bool used = std::any_of(after.devices.begin(), after.devices.end(),
+                                  [&](const auto& entry) { return entry.second && entry.second->part == before; });
+    if (!used) after.parts.erase(before);
+}
+
+// Right at the driver; another one that is there already is exchanged.
+void putAcross(Plan& after, StageId stage, DeviceId driver, const Part& part)
+{
+    const Fitout fitout = resolve(after, stage);
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return;
+    if (const DeviceId there = branchAcross(fitout, driver)) return play(after, stage, there, part);
+    const auto device = drawId<DeviceId>(after);
+    after.devices[{stage, device}] =
+        Device{.part = copyIn(after, part), .at = fitout.devices.at(driver).at, .label = part.name};
+    putBefore(after, stage, {driver, ends->plus}, {device, "in+"}, {device, "out+"});
+    putBefore(after, stage, {driver, ends->minus}, {device, "in-"}, {device, "out-"});
 }
 
 // The pin on the other side of this one, outside its device.
@@ -119,19 +151,6 @@ void closeLead(Plan& after, StageId stage, DeviceId device)
                 moveAt(after, id, fitout, {device, element.a}, *on);
     }
     dropDevice(after, stage, device);
-}
-
-// Another part in one device alone.
-void play(Plan& after, StageId stage, DeviceId device, const Part& part)
-{
-    Device changed = *itemAt(after, &Plan::devices, stage, device);
-    const PartId before = changed.part;
-    changed.part = copyIn(after, part);
-    if (changed.part == before) return;
-    putAt(after, &Plan::devices, stage, device, changed);
-    const bool used = std::any_of(after.devices.begin(), after.devices.end(),
-                                  [&](const auto& entry) { return entry.second && entry.second->part == before; });
-    if (!used) after.parts.erase(before);
 }
 
 void setCapacitance(Element& element, const std::optional<Known>& value)
@@ -232,8 +251,7 @@ DeviceId plugBefore(Plan& after, StageId stage, DeviceId driver)
     after.devices[{stage, device}] = Device{.part = copyIn(after, plug), .at = fitout.devices.at(driver).at};
     for (const auto& [terminal, pole] : {std::pair{ends->plus, "+"}, std::pair{ends->minus, "-"}}) {
         const std::string in = std::string("h") + pole, out = std::string("s") + pole;
-        moveOutside(after, stage, {driver, terminal}, {device, in});
-        after.wires[{stage, drawId<WireId>(after)}] = Wire{.a = {device, out}, .b = {driver, terminal}};
+        putBefore(after, stage, {driver, terminal}, {device, in}, {device, out});
     }
     return device;
 }
@@ -282,6 +300,14 @@ bool isBridged(const Fitout& fitout, const Port& capacitor)
     const Element& element = partOf(fitout, capacitor.device).inside.at(capacitor.element);
     return std::any_of(fitout.wires.begin(), fitout.wires.end(),
                        [&](const auto& entry) { return liesAcross(entry.second, capacitor.device, element); });
+}
+
+DeviceId branchAcross(const Fitout& fitout, DeviceId driver)
+{
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return {};
+    const Pin tab{driver, ends->plus}, arrives = feedPin(fitout, tab);
+    return arrives == tab ? DeviceId{} : arrives.device;
 }
 
 FilterFound filterOf(const Fitout& fitout, DeviceId driver)
@@ -346,6 +372,15 @@ Edit addResistor(const Plan& plan, DeviceId driver, double resistance_ohm)
                                             .figures = {{Quantity::Resistance_ohm, Known{resistance_ohm}}}}));
 }
 
+Edit addAcross(const Plan& plan, DeviceId driver, const SeriesBranch& branch)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    for (const DeviceId one : mates(resolve(after, goal), driver)) putAcross(after, goal, one, partAcross(branch));
+    dropUnused(after);
+    return difference(EditName::AddAcross, plan, after);
+}
+
 Edit takeOutOfLead(const Plan& plan, DeviceId device)
 {
     Plan after = plan;
@@ -363,63 +398,6 @@ Edit takeBridgeOut(const Plan& plan, const Port& capacitor)
     for (const DeviceId one : mates(fitout, capacitor.device))
         if (partOf(fitout, one).inside.contains(capacitor.element)) dropBridge(after, goal, {one, capacitor.element});
     return difference(EditName::SetFilter, plan, after);
-}
-
-namespace {
-
-// The wires that leave a driver at its two ends, each at the other end.
-std::map<WireId, Wire> crossed(const Fitout& fitout, DeviceId driver)
-{
-    std::map<WireId, Wire> wires;
-    const auto ends = feedEnds(fitout, driver);
-    if (!ends) return wires;
-    for (const auto& [id, wire] : fitout.wires) {
-        if (wire.a.device == wire.b.device || (wire.a.device != driver && wire.b.device != driver)) continue;
-        Wire turned = wire;
-        std::string& terminal = (wire.a.device == driver ? turned.a : turned.b).terminal;
-        if (terminal == ends->plus)
-            terminal = ends->minus;
-        else if (terminal == ends->minus)
-            terminal = ends->plus;
-        wires[id] = turned;
-    }
-    return wires;
-}
-
-// What a later stage has of its own at this driver is turned over with it: it was made on the wires as they were.
-void turn(Plan& after, const Plan& before, StageId stage, DeviceId driver)
-{
-    for (const auto& [id, one] : before.stages) {
-        if (!standsOn(before, id, stage)) continue;
-        const Fitout fitout = resolve(before, id);
-        if (!fitout.devices.contains(driver)) continue;
-        for (const auto& [wire, turned] : crossed(fitout, driver)) putAt(after, &Plan::wires, id, wire, turned);
-    }
-}
-
-}  // namespace
-
-Edit turnOver(const Plan& plan, StageId stage, DeviceId driver)
-{
-    Plan after = plan;
-    turn(after, plan, standingAt(plan, &Plan::devices, stage, driver), driver);
-    return difference(EditName::TurnOver, plan, after);
-}
-
-Edit planTurnOver(const Plan& plan, DeviceId driver)
-{
-    return planTurnOver(plan, std::vector{driver});
-}
-
-Edit planTurnOver(const Plan& plan, const std::vector<DeviceId>& drivers)
-{
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    for (const DeviceId driver : drivers) {
-        const Plan planned = after;
-        turn(after, planned, goal, driver);
-    }
-    return difference(EditName::TurnOver, plan, after);
 }
 
 }  // namespace core

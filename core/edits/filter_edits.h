@@ -2,6 +2,7 @@
 
 #include <optional>
 
+#include "core/model/branch_across.h"
 #include "core/model/edit.h"
 #include "core/model/evaluation.h"
 
@@ -38,17 +39,16 @@ struct FilterFound {
 [[nodiscard]] Edit addCapacitor(const Plan& plan, DeviceId driver, double capacitance_f);
 // The same with a resistor: more load, less level.
 [[nodiscard]] Edit addResistor(const Plan& plan, DeviceId driver, double resistance_ohm);
-// What was put into a lead goes again, both sides.
-// requires a device of the lead with one element
+// As planned: resistor, coil and capacitor in series across the driver, both sides; what is there already gets these
+// values.
+// requires one of the three
+[[nodiscard]] Edit addAcross(const Plan& plan, DeviceId driver, const SeriesBranch& branch);
+// What is made across a driver; none where nothing is.
+[[nodiscard]] DeviceId branchAcross(const Fitout& fitout, DeviceId driver);
+// What was put into a lead or across a speaker goes again, both sides.
+// requires such a device
 [[nodiscard]] Edit takeOutOfLead(const Plan& plan, DeviceId device);
 // The bridge over a capacitor is taken out again, as planned.
 [[nodiscard]] Edit takeBridgeOut(const Plan& plan, const Port& capacitor);
-
-// The driver's pair arrives the other way round at its terminals; drivers that go on from there keep theirs.
-[[nodiscard]] Edit turnOver(const Plan& plan, StageId stage, DeviceId driver);
-// The same as planned, on this side alone.
-[[nodiscard]] Edit planTurnOver(const Plan& plan, DeviceId driver);
-// And on several sides at once.
-[[nodiscard]] Edit planTurnOver(const Plan& plan, const std::vector<DeviceId>& drivers);
 
 }  // namespace core

@@ -1,6 +1,7 @@
 #include "core/edits/lead_edits.h"
 
 #include <algorithm>
+#include <array>
 
 #include "core/edits/layers.h"
 #include "core/edits/named_edits.h"
@@ -15,9 +16,13 @@ namespace {
 // the way to another driver, is not it.
 DeviceId leadAt(const Fitout& fitout, DeviceId driver)
 {
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return {};
+    const std::array arrives{feedPin(fitout, {driver, ends->plus}), feedPin(fitout, {driver, ends->minus})};
     for (const auto& [id, wire] : fitout.wires)
         for (const auto& [near, far] : {std::pair{wire.a, wire.b}, std::pair{wire.b, wire.a}}) {
-            if (near.device != driver || !far.terminal.starts_with("s")) continue;
+            if (std::find(arrives.begin(), arrives.end(), near) == arrives.end() || !far.terminal.starts_with("s"))
+                continue;
             const auto other = fitout.devices.find(far.device);
             if (other != fitout.devices.end() && fitout.parts.at(other->second.part).kind == PartKind::Lead)
                 return far.device;
@@ -41,7 +46,7 @@ void insertLead(Plan& after, StageId goal, DeviceId driver, PartId leadPart)
     const auto lead = drawId<DeviceId>(after);
     after.devices[{goal, lead}] = Device{.part = leadPart, .at = own.at, .label = after.parts.at(leadPart).name};
     const auto pass = [&](const std::string& terminal, const Pin& in, const Pin& out) {
-        const Pin tab{driver, terminal};
+        const Pin tab = feedPin(fitout, {driver, terminal});
         for (const auto& [id, wire] : fitout.wires) {
             if ((wire.a != tab && wire.b != tab) || wire.a.device == wire.b.device) continue;
             Wire moved = wire;
@@ -66,8 +71,8 @@ void removeLead(Plan& after, StageId goal, DeviceId driver)
     for (const auto& [id, wire] : fitout.wires) {
         Wire back = wire;
         for (Pin* end : {&back.a, &back.b}) {
-            if (*end == Pin{lead, "h+"}) *end = {driver, leads->plus};
-            if (*end == Pin{lead, "h-"}) *end = {driver, leads->minus};
+            if (*end == Pin{lead, "h+"}) *end = feedPin(fitout, {driver, leads->plus});
+            if (*end == Pin{lead, "h-"}) *end = feedPin(fitout, {driver, leads->minus});
         }
         if (!(back == wire)) putAt(after, &Plan::wires, goal, id, back);
     }

@@ -34,14 +34,15 @@ void movePin(Plan& after, StageId goal, const Pin& from, const Pin& to)
     }
 }
 
-// The tweeter's lead goes, and with it what was planned into it; what goes on from its terminals stays.
+// The tweeter's lead goes, and with it what was planned into it; what goes on from its terminals stays, and so does
+// what is made across it.
 void takeLeadOff(Plan& after, StageId goal, DeviceId tweeter)
 {
     const Fitout fitout = resolve(after, goal);
     const auto ends = feedEnds(fitout, tweeter);
     if (!ends) return;
     for (const std::string& terminal : {ends->plus, ends->minus}) {
-        const LeadBack lead = leadBack(fitout, {tweeter, terminal});
+        const LeadBack lead = leadBack(fitout, feedPin(fitout, {tweeter, terminal}));
         if (lead.wires.empty()) continue;
         dropAt(after, &Plan::wires, goal, lead.wires.front());
         for (const WireId id : lead.wires)
@@ -54,42 +55,63 @@ void takeLeadOff(Plan& after, StageId goal, DeviceId tweeter)
     }
 }
 
+struct Arrivals {
+    Pin plus{}, minus{};
+};
+std::optional<Arrivals> arrivalsAt(const Fitout& fitout, DeviceId driver)
+{
+    const auto ends = feedEnds(fitout, driver);
+    if (!ends) return std::nullopt;
+    return Arrivals{feedPin(fitout, {driver, ends->plus}), feedPin(fitout, {driver, ends->minus})};
+}
+
 void put(Plan& after, StageId goal, DeviceId woofer, DeviceId tweeter, PartId part)
 {
     takeLeadOff(after, goal, tweeter);
     const Fitout fitout = resolve(after, goal);
-    const auto low = feedEnds(fitout, woofer), high = feedEnds(fitout, tweeter);
+    const auto low = arrivalsAt(fitout, woofer), high = arrivalsAt(fitout, tweeter);
     if (!low || !high) return;
     const auto network = drawId<DeviceId>(after);
     after.devices[{goal, network}] =
         Device{.part = part, .at = fitout.devices.at(woofer).at, .label = after.parts.at(part).name};
-    movePin(after, goal, {woofer, low->plus}, {network, "in+"});
-    movePin(after, goal, {woofer, low->minus}, {network, "in-"});
+    movePin(after, goal, low->plus, {network, "in+"});
+    movePin(after, goal, low->minus, {network, "in-"});
     const auto join = [&](const char* from, const Pin& to) {
         after.wires[{goal, drawId<WireId>(after)}] = Wire{.a = {network, from}, .b = to};
     };
-    join("w+", {woofer, low->plus});
-    join("w-", {woofer, low->minus});
-    join("t+", {tweeter, high->plus});
-    join("t-", {tweeter, high->minus});
+    join("w+", low->plus);
+    join("w-", low->minus);
+    join("t+", high->plus);
+    join("t-", high->minus);
 }
 
-// What arrived at it arrives at the woofer, and what it fed goes on from there.
+// Where a woofer's lead leaves a two-way network, through whatever lies between the two.
+struct Outlet {
+    WireId wire{};
+    Pin network{}, on{};  // the network's pin, and the one that the wire goes on to
+};
+std::optional<Outlet> outletTo(const Fitout& fitout, const Pin& tab)
+{
+    for (const WireId id : leadBack(fitout, tab).wires) {
+        const Wire& wire = fitout.wires.at(id);
+        for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
+            if ((far.terminal == "w+" || far.terminal == "w-") && isTwoWay(partOf(fitout, far.device)))
+                return Outlet{id, far, near};
+    }
+    return std::nullopt;
+}
+
+// What arrived at it arrives where the woofer's lead began, and what it fed goes on from there.
 void takeOut(Plan& after, StageId goal, DeviceId woofer, DeviceId network)
 {
     const Fitout fitout = resolve(after, goal);
     const auto low = feedEnds(fitout, woofer);
-    const Pin plus{woofer, low->plus}, minus{woofer, low->minus};
-    const bool turned = std::any_of(fitout.wires.begin(), fitout.wires.end(), [&](const auto& entry) {
-        const Wire& wire = entry.second;
-        return (wire.a == plus && wire.b == Pin{network, "w-"}) || (wire.b == plus && wire.a == Pin{network, "w-"});
-    });
-    for (const auto& [pole, tab] : {std::pair{"+", turned ? minus : plus}, {"-", turned ? plus : minus}}) {
-        for (const auto& [id, wire] : fitout.wires)
-            for (const Pin& end : {wire.a, wire.b})
-                if (end == Pin{network, std::string("w") + pole} && (wire.a == tab || wire.b == tab))
-                    dropAt(after, &Plan::wires, goal, id);
-        for (const char* from : {"in", "w", "t"}) movePin(after, goal, {network, std::string(from) + pole}, tab);
+    for (const std::string& terminal : {low->plus, low->minus}) {
+        const auto outlet = outletTo(fitout, {woofer, terminal});
+        if (!outlet) continue;
+        const std::string pole = outlet->network.terminal.substr(1);  // turned over, the other one
+        dropAt(after, &Plan::wires, goal, outlet->wire);
+        for (const char* from : {"in", "w", "t"}) movePin(after, goal, {network, std::string(from) + pole}, outlet->on);
     }
     dropDevice(after, goal, network);
 }
@@ -125,12 +147,8 @@ bool isTwoWay(const Part& part)
 DeviceId networkOf(const Fitout& fitout, DeviceId woofer)
 {
     const auto ends = feedEnds(fitout, woofer);
-    for (const auto& [id, wire] : fitout.wires)
-        for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
-            if (ends && near == Pin{woofer, ends->plus} && (far.terminal == "w+" || far.terminal == "w-") &&
-                isTwoWay(partOf(fitout, far.device)))
-                return far.device;  // either way round
-    return {};
+    const auto outlet = ends ? outletTo(fitout, {woofer, ends->plus}) : std::nullopt;
+    return outlet ? outlet->network.device : DeviceId{};
 }
 
 DeviceId tweeterBeside(const Fitout& fitout, DeviceId woofer, const Practice& practice)

@@ -5,6 +5,8 @@
 #include <set>
 
 #include "core/fitout/complete.h"
+#include "core/fitout/resolve.h"
+#include "core/model/branch_across.h"
 
 namespace core {
 namespace {
@@ -193,6 +195,22 @@ std::optional<Leads> feedEnds(const Fitout& fitout, DeviceId driver)
     return read.coils.empty() ? std::nullopt : std::optional(read.ends);
 }
 
+Pin feedPin(const Fitout& fitout, const Pin& end)
+{
+    Pin at = end;
+    for (bool on = true; on;) {
+        on = false;
+        for (const auto& [id, wire] : fitout.wires)
+            for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}}) {
+                if (on || near != at || !far.terminal.starts_with("out") || far.device == near.device) continue;
+                if (!isBranchAcross(partOf(fitout, far.device))) continue;
+                at = {far.device, "in" + far.terminal.substr(3)};
+                on = true;
+            }
+    }
+    return at;
+}
+
 double leadsOverCoil(const Fitout& fitout, DeviceId driver)
 {
     return readByUnits(fitout, driver).leads_ohm.value_or(1.0);
@@ -202,12 +220,17 @@ Known atLeads(const Fitout& fitout, const RunResult& run, const Practice& practi
 {
     Known known = run.coil.at(Quantity::Re_ohm);
     known.value = coilsAtDriver(fitout, run.run.id.coil.device, practice).leads_ohm.value_or(known.value);
-    for (const DeviceId device : run.run.along) {
-        const Part& part = fitout.parts.at(fitout.devices.at(device).part);
-        const std::string resistor = firstOf(part, ElementKind::Resistor);
-        if (part.inside.size() == 1 && !resistor.empty())
-            known.value += complete(part, resistor, practice).at(Quantity::Resistance_ohm).value;
-    }
+    // What lies across the speaker is nearest to it; a capacitor there passes no meter's current.
+    for (const bool across : {true, false})
+        for (const DeviceId device : run.run.along) {
+            const Part& part = partOf(fitout, device);
+            const std::string resistor = firstOf(part, ElementKind::Resistor);
+            const bool is =
+                across ? isBranchAcross(part) && allOf(part, ElementKind::Capacitor).empty() : part.inside.size() == 1;
+            if (!is || resistor.empty()) continue;
+            const double own_ohm = complete(part, resistor, practice).at(Quantity::Resistance_ohm).value;
+            known.value = across ? known.value * own_ohm / (known.value + own_ohm) : known.value + own_ohm;
+        }
     return known;
 }
 

@@ -48,5 +48,7 @@ struct CoilChoice {
 // Where a driver's pair arrives: with its coils in series at the first one's plus and the last one's minus. Nothing for
 // a device without a coil that can be reached.
 [[nodiscard]] std::optional<Leads> feedEnds(const Fitout& fitout, DeviceId driver);
+// Where what comes to one of those ends arrives: the terminal itself, or that of what is made across the speaker.
+[[nodiscard]] Pin feedPin(const Fitout& fitout, const Pin& end);
 
 }  // namespace core

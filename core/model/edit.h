@@ -81,6 +81,7 @@ enum class EditName {
     TurnOver,
     SetFilter,
     AddResistor,
+    AddAcross,
     PlanSpeakers,
     WireLength,
     ChangeValue,

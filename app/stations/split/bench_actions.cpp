@@ -6,6 +6,7 @@
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/network_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "words/name_words.h"
@@ -51,7 +52,8 @@ public:
         const core::RunResult* run = core::findRunOfDevice(m_stage, speaker);
         if (!run) return {};
         const QString name = words::nameOf(core::Subject{speaker}, m_stage.used);
-        add(QStringLiteral("turnOver"), ActionText::tr("Turn over %1").arg(name),
+        add(QStringLiteral("turnOver"),
+            m_picked ? ActionText::tr("Turn it over") : ActionText::tr("Turn over %1").arg(name),
             core::planTurnOver(m_plan, core::mates(m_stage.used, speaker)));
         const core::DeviceId woofer = m_pair ? m_stage.runs[m_pair->low].run.id.coil.device : core::DeviceId{};
         const core::DeviceId board = woofer ? core::networkOf(m_stage.used, woofer) : core::DeviceId{};
@@ -63,6 +65,9 @@ public:
         add(QStringLiteral("addResistor"),
             ActionText::tr("%1 into its lead").arg(words::partValue(core::ElementKind::Resistor, begin_ohm)),
             core::addResistor(m_plan, speaker, begin_ohm));
+        if (const auto across = core::startingAcross(*run, m_practice);
+            across && !core::branchAcross(m_stage.used, speaker))
+            add(QStringLiteral("addAcross"), textOf(*across), core::addAcross(m_plan, speaker, *across));
         if (board)
             add(QStringLiteral("boardOut"), ActionText::tr("Take the board out"), core::removeNetwork(m_plan, woofer));
         else if (m_pair && core::canBeParted(m_stage, *m_pair))
@@ -73,6 +78,16 @@ public:
     }
 
 private:
+    static QString textOf(const core::SeriesBranch& branch)
+    {
+        const QString resistor = words::partValue(core::ElementKind::Resistor, branch.r_ohm);
+        const QString capacitor = words::partValue(core::ElementKind::Capacitor, branch.c_f);
+        return branch.l_h == 0.0
+                   ? ActionText::tr("%1 and %2 across it").arg(resistor, capacitor)
+                   : ActionText::tr("%1, %2 and %3 across it")
+                         .arg(resistor, words::partValue(core::ElementKind::Inductor, branch.l_h), capacitor);
+    }
+
     void add(const QString& name, const QString& text, core::Edit edit)
     {
         if (!edit.changes.empty()) m_actions.push_back({name, text, std::move(edit)});

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "core/fitout/resolve.h"
+#include "core/model/branch_across.h"
 
 namespace app {
 namespace {
@@ -168,8 +169,13 @@ private:
     void place(const std::vector<BenchChain>& chains, double x, int row, double from)
     {
         double at = x;
-        for (const BenchChain& chain : chains)
-            if (lies(chain)) at = across(chain, at, row);
+        for (const BenchChain& chain : chains) {
+            if (!lies(chain)) continue;
+            if (isAcrossSpeaker(chain))
+                across(chain, besideSpeaker(row) - 0.5 * m_column, row);
+            else
+                at = across(chain, at, row);
+        }
         if (at > x || from < x) {
             lead(true, {{from, plus(row)}, {at, plus(row)}});
             lead(false, {{from, minus(row)}, {at, minus(row)}});
@@ -189,6 +195,15 @@ private:
             }
             follow(*on[i], at, its);
         }
+    }
+
+    // The next free place in a row right before its speaker.
+    double besideSpeaker(int row) { return m_speaker - (kLead + kGap) * m_unit - (m_beside[row]++ + 0.5) * m_column; }
+
+    // Made across the speaker, not on a board.
+    [[nodiscard]] bool isAcrossSpeaker(const BenchChain& chain) const
+    {
+        return !chain.parts.empty() && core::isBranchAcross(partOf(m_stage.used, chain.parts.front().device));
     }
 
     // What lies from here to the minus, one thing under another.
@@ -222,11 +237,7 @@ private:
             item(chain.beside[i], {x + 0.5 * m_column, under}, row, false);
         }
         // What sits on the speaker lies beside it, bridged or not.
-        double beside = m_speaker - (kLead + kGap) * m_unit - 0.5 * m_column;
-        for (const core::Port& port : chain.bridged) {
-            item(port, {beside, plus(row)}, row, false, true);
-            beside -= m_column;
-        }
+        for (const core::Port& port : chain.bridged) item(port, {besideSpeaker(row), plus(row)}, row, false, true);
         lead(true, {{x, plus(row)}, {at, plus(row)}});
         lead(false, {{x, minus(row)}, {at, minus(row)}});
         if (chain.coils.empty()) return place(chain.next, at, row, at);
@@ -258,7 +269,8 @@ private:
         for (const BenchItem& item : m_picture.items) {
             if (item.kind != BenchItem::Kind::Part || item.bridged) continue;
             const core::Part& part = partOf(m_stage.used, item.port.device);
-            if (part.kind != core::PartKind::Network || part.terminals.size() <= 2) continue;
+            const bool board = part.kind == core::PartKind::Network && part.terminals.size() > 2;
+            if (!board || core::isBranchAcross(part)) continue;
             areas[item.port.device] |= item.area;
             rows[item.port.device].insert(item.row);
         }
@@ -290,6 +302,7 @@ private:
     QRectF m_area;
     double m_unit, m_rowHeight, m_column = 0.0, m_speaker = 0.0;
     int m_opened = 0;
+    std::map<int, int> m_beside{};  // taken, by row
     BenchPicture m_picture{};
 };
 

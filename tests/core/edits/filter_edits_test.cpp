@@ -6,6 +6,7 @@
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/wiring_graph.h"

@@ -5,6 +5,7 @@
 #include "core/design/remedies.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/set_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/fitout/wiring_graph.h"
 #include "core/survey/lead_back.h"
 #include "tests/core/surveyed_plan.h"

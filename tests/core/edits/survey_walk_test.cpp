@@ -17,6 +17,7 @@
 #include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/survey_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/circuit.h"
 #include "core/evaluate/evaluate.h"

@@ -7,6 +7,7 @@
 #include "core/edits/filter_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/edits/survey_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/circuit.h"
 #include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
@@ -103,7 +104,7 @@ TEST(Spice, AgreesOnWhateverTheBenchMakes)
                     for (const auto& [name, element] : fitout.parts.at(device.part).inside)
                         if (boughtBy(element.kind)) parts.push_back({id, name});
             const Port any = parts.empty() ? Port{} : parts[size_t(below(int(parts.size())))];
-            const int what = below(6);
+            const int what = below(7);
             if (what == 0)
                 take(
                     fitMadeNetwork(plan, kDoor, kSail, {maybe(1e-5), maybe(1e-7), e12(1e-7), maybe(1e-5), maybe(0.1)}));
@@ -113,6 +114,8 @@ TEST(Spice, AgreesOnWhateverTheBenchMakes)
                 take(addCapacitor(plan, kSail, e12(1e-7)));
             else if (what == 3)
                 take(planTurnOver(plan, below(2) ? kDoor : kSail));
+            else if (what == 6)
+                take(addAcross(plan, below(2) ? kDoor : kSail, {e12(0.1), below(2) ? e12(1e-5) : 0.0, e12(1e-6)}));
             else if (any.device && partOf(fitout, any.device).kind != PartKind::Driver)
                 take(what == 4 ? setPartValue(
                                      plan, any,
