@@ -18,18 +18,23 @@ namespace {
 
 Json filterJson(const Filter& filter)
 {
-    return {{"frequency", quantity(filter.frequency_hz, "Hz")}, {"order", filter.order}, {"family", "Butterworth"}};
+    return {{"frequency", quantity(filter.frequency_hz, "Hz")},
+            {"order", filter.order},
+            {"family", core::textOf(filter.family)}};
+}
+
+Json bandJson(const EqualiserBand& band)
+{
+    return {{"kind", core::textOf(band.kind)},
+            {"frequency", quantity(band.corner_hz, "Hz")},
+            {"gain", quantity(band.gain_db, "dB")},
+            {"q", band.q}};
 }
 
 Json channelJson(const StageResult& stage, const Port& channel)
 {
-    const Setting setting = settingOf(stage.used, channel);
-    Json json{{"channel", core::textOf(channel)},
-              {"level", quantity(setting.gain_db, "dB")},
-              {"delay", quantity(setting.delay_s, "s")},
-              {"turned", setting.reversed}};
-    if (setting.highPass) json["highPass"] = filterJson(*setting.highPass);
-    if (setting.lowPass) json["lowPass"] = filterJson(*setting.lowPass);
+    Json json = settingJson(settingOf(stage.used, channel));
+    json["channel"] = core::textOf(channel);
     Json plays = Json::array();
     for (const RunResult& run : stage.runs)
         if (run.run.id.channel == channel) plays.push_back(core::textOf(run.run.id.coil));
@@ -38,6 +43,17 @@ Json channelJson(const StageResult& stage, const Port& channel)
 }
 
 }  // namespace
+
+Json settingJson(const Setting& setting)
+{
+    Json json{{"level", quantity(setting.gain_db, "dB")},
+              {"delay", quantity(setting.delay_s, "s")},
+              {"turned", setting.reversed}};
+    if (setting.highPass) json["highPass"] = filterJson(*setting.highPass);
+    if (setting.lowPass) json["lowPass"] = filterJson(*setting.lowPass);
+    for (const EqualiserBand& band : setting.bands) json["bands"].push_back(bandJson(band));
+    return json;
+}
 
 int printSettings(const SettingsRequest& request)
 {

@@ -2,6 +2,9 @@
 
 #include <string>
 
+#include "cli/plan_input.h"
+#include "core/model/wiring.h"
+
 namespace cli {
 
 struct SettingsRequest {
@@ -9,6 +12,8 @@ struct SettingsRequest {
     bool csv = false;  // what it is without json
     bool json = false;
 };
+
+[[nodiscard]] Json settingJson(const core::Setting& setting);
 
 // What is typed into whatever processor is there, a row a channel: as CSV, or as JSON with units.
 int printSettings(const SettingsRequest& request);

@@ -31,13 +31,20 @@ QString speakersOf(const StageResult& stage, const Port& channel)
 
 QString typeOf(const std::optional<Filter>& filter)
 {
-    return filter ? Words::tr("Butterworth, %1 dB/octave").arg(kSlopePerOrder_db * filter->order) : Words::tr("off");
+    return filter ? nameOf(filter->shape()) : Words::tr("off");
 }
 
 // A number that is typed elsewhere has a plain minus.
 QString typed(double value, int decimals)
 {
     return fixedNumber(value, decimals).replace(QChar(0x2212), QLatin1Char('-'));
+}
+
+QString bandsOf(const Setting& setting, const QString& between)
+{
+    QStringList bands;
+    for (const EqualiserBand& band : setting.bands) bands << nameOf(band).replace(QChar(0x2212), QLatin1Char('-'));
+    return bands.join(between);
 }
 
 QString cornerOf(const std::optional<Filter>& filter)
@@ -47,6 +54,53 @@ QString cornerOf(const std::optional<Filter>& filter)
 }
 
 }  // namespace
+
+QString nameOf(const FilterShape& shape)
+{
+    const int slope_db = kSlopePerOrder_db * shape.order;
+    switch (shape.family) {
+        case FilterFamily::Butterworth:
+            return Words::tr("Butterworth, %1 dB/octave").arg(slope_db);
+        case FilterFamily::LinkwitzRiley:
+            return Words::tr("Linkwitz-Riley, %1 dB/octave").arg(slope_db);
+        case FilterFamily::Bessel:
+            return Words::tr("Bessel, %1 dB/octave").arg(slope_db);
+    }
+    return {};
+}
+
+QString nameOf(BandKind kind)
+{
+    switch (kind) {
+        case BandKind::Peak:
+            return Words::tr("bell");
+        case BandKind::LowShelf:
+            return Words::tr("low shelf");
+        case BandKind::HighShelf:
+            return Words::tr("high shelf");
+        case BandKind::AllPass1:
+            return Words::tr("all-pass, first order");
+        case BandKind::AllPass2:
+            return Words::tr("all-pass, second order");
+    }
+    return {};
+}
+
+QString nameOf(const EqualiserBand& band)
+{
+    const QString at = frequency(band.corner_hz), q = fixedNumber(band.q, 2);
+    switch (band.kind) {
+        case BandKind::AllPass1:
+            return Words::tr("%1 %2").arg(nameOf(band.kind), at);
+        case BandKind::AllPass2:
+            return Words::tr("%1 %2, Q %3").arg(nameOf(band.kind), at, q);
+        case BandKind::Peak:
+        case BandKind::LowShelf:
+        case BandKind::HighShelf:
+            break;
+    }
+    return Words::tr("%1 %2, %3, Q %4").arg(nameOf(band.kind), at, decibelChange(band.gain_db), q);
+}
 
 bool hasSettings(const StageResult& stage)
 {
@@ -59,14 +113,16 @@ Table settingsTable(const StageResult& stage)
 {
     Table table{{Words::tr("Channel"), Words::tr("Plays"), Words::tr("High-pass"), Words::tr("Hz"),
                  Words::tr("Low-pass"), Words::tr("Hz"), Words::tr("Level, dB"), Words::tr("Delay, ms"),
-                 Words::tr("Delay, cm"), Words::tr("Delay, samples at 48 kHz"), Words::tr("Polarity")}};
+                 Words::tr("Delay, cm"), Words::tr("Delay, samples at 48 kHz"), Words::tr("Polarity"),
+                 Words::tr("Equaliser")}};
     for (const CircuitResult& circuit : stage.circuits) {
         const Setting setting = settingOf(stage.used, circuit.channel);
         table.push_back({nameOf(Subject{circuit.channel}, stage.used), speakersOf(stage, circuit.channel),
                          typeOf(setting.highPass), cornerOf(setting.highPass), typeOf(setting.lowPass),
                          cornerOf(setting.lowPass), typed(setting.gain_db, 1), typed(1e3 * setting.delay_s, 2),
                          typed(1e2 * setting.delay_s * kSoundSpeed_m_s, 1), typed(setting.delay_s * kSampleRate_hz, 0),
-                         setting.reversed ? Words::tr("turned over") : Words::tr("as marked")});
+                         setting.reversed ? Words::tr("turned over") : Words::tr("as marked"),
+                         bandsOf(setting, QStringLiteral("; "))});
     }
     return table;
 }
@@ -74,7 +130,7 @@ Table settingsTable(const StageResult& stage)
 Table settingsOnPaper(const StageResult& stage)
 {
     Table table{{Words::tr("Channel"), Words::tr("High-pass"), Words::tr("Low-pass"), Words::tr("Level and polarity"),
-                 Words::tr("Delay")}};
+                 Words::tr("Delay"), Words::tr("Equaliser")}};
     const auto filter = [](const std::optional<Filter>& one) {
         return one ? Words::tr("%1, %2").arg(frequency(one->frequency_hz), typeOf(one)) : typeOf(one);
     };
@@ -87,7 +143,8 @@ Table settingsOnPaper(const StageResult& stage)
                                      setting.reversed ? Words::tr("turned over") : Words::tr("as marked")),
              Words::tr("%1 ms, %2 cm, %3 samples at 48 kHz")
                  .arg(fixedNumber(1e3 * setting.delay_s, 2), fixedNumber(1e2 * setting.delay_s * kSoundSpeed_m_s, 1),
-                      fixedNumber(setting.delay_s * kSampleRate_hz, 0))});
+                      fixedNumber(setting.delay_s * kSampleRate_hz, 0)),
+             setting.bands.empty() ? Words::tr("flat") : bandsOf(setting, QStringLiteral("; "))});
     }
     return table;
 }

@@ -9,6 +9,9 @@ namespace words {
 [[nodiscard]] Table settingsTable(const core::StageResult& stage);
 // The same in few columns, for paper.
 [[nodiscard]] Table settingsOnPaper(const core::StageResult& stage);
+[[nodiscard]] QString nameOf(const core::FilterShape& shape);
+[[nodiscard]] QString nameOf(core::BandKind kind);
+[[nodiscard]] QString nameOf(const core::EqualiserBand& band);
 // Whether any of it differs from how a source comes.
 [[nodiscard]] bool hasSettings(const core::StageResult& stage);
 

@@ -190,19 +190,20 @@ void setLimits(CircuitResult& out, const Practice& practice)
 Eigen::ArrayXcd channelResponse(const ChannelInputs& channel, const Eigen::ArrayXd& frequency_hz)
 {
     Eigen::ArrayXcd response = Eigen::ArrayXcd::Ones(frequency_hz.size());
-    const auto pass = [&](FilterSide side, double corner_hz, int order) {
-        response *= filterResponse({FilterFamily::Butterworth, order}, side, corner_hz, frequency_hz);
+    const auto pass = [&](FilterSide side, double corner_hz, const FilterShape& shape) {
+        response *= filterResponse(shape, side, corner_hz, frequency_hz);
     };
     const auto builtIn = [&](FilterSide side, Quantity corner, Quantity order) {
         if (const auto hz = valueOf(channel.output, corner))
-            pass(side, *hz, static_cast<int>(std::lround(valueOf(channel.output, order).value_or(2.0))));
+            pass(side, *hz, {.order = static_cast<int>(std::lround(valueOf(channel.output, order).value_or(2.0)))});
     };
     builtIn(FilterSide::HighPass, Quantity::HighPass_hz, Quantity::HighPassOrder);
     builtIn(FilterSide::LowPass, Quantity::LowPass_hz, Quantity::LowPassOrder);
     if (!channel.setting) return response;
     const Setting& setting = *channel.setting;
-    if (setting.highPass) pass(FilterSide::HighPass, setting.highPass->frequency_hz, setting.highPass->order);
-    if (setting.lowPass) pass(FilterSide::LowPass, setting.lowPass->frequency_hz, setting.lowPass->order);
+    if (setting.highPass) pass(FilterSide::HighPass, setting.highPass->frequency_hz, setting.highPass->shape());
+    if (setting.lowPass) pass(FilterSide::LowPass, setting.lowPass->frequency_hz, setting.lowPass->shape());
+    for (const EqualiserBand& band : setting.bands) response *= bandResponse(band, frequency_hz);
     response *= (setting.reversed ? -1.0 : 1.0) * ratioOf(setting.gain_db);
     if (setting.delay_s != 0.0) response *= delayResponse(setting.delay_s, frequency_hz);
     return response;

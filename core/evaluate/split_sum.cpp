@@ -19,6 +19,7 @@ constexpr double kFarUnder_db = 20.0;  // a crossing so far under the loudest is
 constexpr double kBeside_db = 3.0;     // as loud as each other, to the ear
 constexpr double kLarger_ratio = 1.5;  // of the cone's area: what a driver takes over from
 constexpr double kOctaves = 1.0;       // about the hand-over: what is looked at
+constexpr double kOffOctaves = 2.0;    // the same for a band that is missing or stands out
 
 Eigen::ArrayXd smooth_db(const Ears<Eigen::ArrayXcd>& pressure_pa_v, const Eigen::ArrayXd& hz)
 {
@@ -51,25 +52,32 @@ double meanBetween_db(const Eigen::ArrayXd& level_db, const Eigen::ArrayXd& hz, 
     return count > 0 ? sum / count : level_db(hz.size() - 1);
 }
 
-// Under the line from the middle of the octave below the two that are looked at to that of the octave above.
+// Over the line from the middle of the octave below those that are looked at, `octaves` either way of the hand-over, to
+// that of the octave above; each frequency between with what it is off.
+template <class Use>
+void againstLine(const Eigen::ArrayXd& level_db, const Eigen::ArrayXd& hz, double at_hz, double octaves, Use use)
+{
+    const double wide = std::exp2(octaves);
+    const double below_db = meanBetween_db(level_db, hz, at_hz / (wide * 2.0), at_hz / wide);
+    const double above_db = meanBetween_db(level_db, hz, at_hz * wide, at_hz * wide * 2.0);
+    const double from = -octaves - 0.5, to = octaves + 0.5;  // octaves from the hand-over
+    for (Eigen::Index i = 0; i < hz.size(); ++i) {
+        const double octave = std::log2(hz(i) / at_hz);
+        if (std::abs(octave) > octaves) continue;
+        use(hz(i), level_db(i) - (below_db + (above_db - below_db) * (octave - from) / (to - from)));
+    }
+}
+
 SplitTogether together(const Ears<Eigen::ArrayXcd>& sum_pa_v, const Eigen::ArrayXd& hz, std::optional<double> at_hz)
 {
     SplitTogether result{.level_db = smooth_db(sum_pa_v, hz)};
     if (!at_hz) return result;
-    const double wide = std::exp2(kOctaves);
-    const double below_db = meanBetween_db(result.level_db, hz, *at_hz / (wide * 2.0), *at_hz / wide);
-    const double above_db = meanBetween_db(result.level_db, hz, *at_hz * wide, *at_hz * wide * 2.0);
-    const double from = -kOctaves - 0.5, to = kOctaves + 0.5;  // octaves from the hand-over
-    for (Eigen::Index i = 0; i < hz.size(); ++i) {
-        const double octave = std::log2(hz(i) / *at_hz);
-        if (std::abs(octave) > kOctaves) continue;
-        const double line_db = below_db + (above_db - below_db) * (octave - from) / (to - from);
-        const double off_db = result.level_db(i) - line_db;
+    againstLine(result.level_db, hz, *at_hz, kOctaves, [&](double one_hz, double off_db) {
         result.even_db = std::max(result.even_db, std::abs(off_db));
-        if (-off_db <= result.hole_db) continue;
+        if (-off_db <= result.hole_db) return;
         result.hole_db = -off_db;
-        result.holeAt_hz = hz(i);
-    }
+        result.holeAt_hz = one_hz;
+    });
     return result;
 }
 
@@ -78,16 +86,21 @@ void findCrossings(SplitSum& sum, const Eigen::ArrayXd& hz)
 {
     const Eigen::ArrayXd over_db = sum.high_db - sum.low_db;
     const double loudest_db = std::max(sum.low_db.maxCoeff(), sum.high_db.maxCoeff());
-    double best_db = -1e300;
+    double best_db = -1e300, meet_db = -1e300;
     for (Eigen::Index i = 1; i < hz.size(); ++i) {
         if (hz(i) < kFirst_hz || (over_db(i - 1) < 0.0) == (over_db(i) < 0.0)) continue;
         const double share = over_db(i - 1) / (over_db(i - 1) - over_db(i));
         const double level_db = sum.low_db(i - 1) + share * (sum.low_db(i) - sum.low_db(i - 1));
+        const double at_hz = hz(i - 1) * std::pow(hz(i) / hz(i - 1), share);
+        if (over_db(i) >= 0.0 && level_db > meet_db) {
+            meet_db = level_db;
+            sum.meet_hz = at_hz;
+        }
         if (level_db < loudest_db - kFarUnder_db) continue;
         ++sum.crossings;
         if (over_db(i) < 0.0 || level_db <= best_db) continue;
         best_db = level_db;
-        sum.at_hz = hz(i - 1) * std::pow(hz(i) / hz(i - 1), share);
+        sum.at_hz = at_hz;
     }
     if (!sum.at_hz) return;
     const auto beside = [&](Eigen::Index i) { return std::abs(over_db(i)) <= kBeside_db; };
@@ -139,6 +152,36 @@ std::optional<SplitPair> splitPairOf(const StageResult& stage, DeviceId high, co
     for (const SplitPair& pair : splitPairs(stage, practice))
         if (stage.runs[pair.high].run.id.coil.device == high) return pair;
     return std::nullopt;
+}
+
+OffLine offLine(const Eigen::ArrayXd& level_db, double at_hz, double off_db)
+{
+    const Eigen::ArrayXd hz = frequencyGrid_hz();
+    OffLine about, now;
+    double from_hz = 0.0;
+    againstLine(level_db, hz, at_hz, kOffOctaves, [&](double one_hz, double one_db) {
+        if (off_db < 0.0 ? one_db >= off_db : one_db <= off_db) {
+            from_hz = 0.0;
+            return;
+        }
+        if (from_hz == 0.0) {
+            from_hz = one_hz;
+            now = {};
+        }
+        now.wide_octave = std::log2(one_hz / from_hz);
+        if (std::abs(one_db) > std::abs(now.most_db)) {
+            now.most_db = one_db;
+            now.most_hz = one_hz;
+        }
+        if (from_hz <= at_hz && one_hz >= at_hz) about = now;
+    });
+    return about;
+}
+
+Eigen::ArrayXd SplitSum::energy_db() const
+{
+    const double nepers = std::numbers::ln10 / 10.0;
+    return ((nepers * low_db).exp() + (nepers * high_db).exp()).log() / nepers;
 }
 
 SplitSum splitSumOf(const Ears<Eigen::ArrayXcd>& low_pa_v, const Ears<Eigen::ArrayXcd>& high_pa_v)

@@ -30,14 +30,27 @@ struct SplitTogether {
     double even_db = 0.0;                   // furthest from that line either way
 };
 
+// How far a sum leaves its own line where one takes over from the other; what one of them alone lacks elsewhere is not
+// theirs together.
+struct OffLine {
+    double wide_octave = 0.0;  // the stretch that it lies in and that is further off than asked
+    double most_db = 0.0;      // within it; negative: too little
+    double most_hz = 0.0;
+};
+// The line runs from the third octave below the hand-over to the third above it; what lies between is looked at.
+// off_db  more than so much over it; negative: more than that under it
+[[nodiscard]] OffLine offLine(const Eigen::ArrayXd& level_db, double at_hz, double off_db);
+
 // The hand-over as one listener hears it.
 struct SplitSum {
     Eigen::ArrayXd low_db{}, high_db{};  // each alone, the same way
     std::optional<double> at_hz{};       // where the higher takes over: both equally loud
+    std::optional<double> meet_hz{};     // the same, however quiet both are there
     int crossings = 0;                   // places where they are equally loud and not far under the loudest
     double sideBySide_octave = 0.0;      // how long they play within a few dB of each other about it
     double phase_deg = 0.0;              // the higher against the lower one there, at the ear that hears it better
     SplitTogether wired{}, turned{};     // as it is wired, and with the higher one turned over
+    [[nodiscard]] Eigen::ArrayXd energy_db() const;  // of both, whatever their phases
     [[nodiscard]] bool clear() const { return at_hz && crossings == 1 && sideBySide_octave < 1.0; }
 };
 

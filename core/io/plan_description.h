@@ -205,6 +205,16 @@ void describe(Io& io, Filter& filter)
 {
     io.always("frequency_hz", filter, &Filter::frequency_hz);
     io.field("order", filter, &Filter::order);
+    io.field("family", filter, &Filter::family);
+}
+
+template <class Io>
+void describe(Io& io, EqualiserBand& band)
+{
+    io.field("kind", band, &EqualiserBand::kind);
+    io.always("corner_hz", band, &EqualiserBand::corner_hz);
+    io.field("q", band, &EqualiserBand::q);
+    io.field("gain_db", band, &EqualiserBand::gain_db);
 }
 
 template <class Io>
@@ -212,6 +222,7 @@ void describe(Io& io, Setting& setting)
 {
     io.field("highPass", setting, &Setting::highPass);
     io.field("lowPass", setting, &Setting::lowPass);
+    io.field("bands", setting, &Setting::bands);
     io.field("gain_db", setting, &Setting::gain_db);
     io.field("delay_s", setting, &Setting::delay_s);
     io.field("reversed", setting, &Setting::reversed);

@@ -221,6 +221,12 @@ private:
         ids.resize(node.size());
         for (size_t i = 0; i < ids.size(); ++i) read(node[i], childPointer(pointer, std::to_string(i)), ids[i]);
     }
+    void read(const Json& node, const std::string& pointer, std::vector<EqualiserBand>& bands)
+    {
+        if (!node.is_array()) return expected(node, pointer, "a list of bands");
+        bands.resize(node.size());
+        for (size_t i = 0; i < bands.size(); ++i) read(node[i], childPointer(pointer, std::to_string(i)), bands[i]);
+    }
     // In older files by where they are.
     void read(const Json& node, const std::string& pointer, std::vector<Fastener>& fasteners)
     {

@@ -104,6 +104,10 @@ private:
     {
         return {{"type", "array"}, {"items", schema(Id<Letter>{})}};
     }
+    static Schema schema(const std::vector<EqualiserBand>&)
+    {
+        return {{"type", "array"}, {"items", schema(EqualiserBand{})}, {"maxItems", kMostBands}};
+    }
     // A list; in older files an object by where they are.
     static Schema schema(const std::vector<Fastener>&)
     {

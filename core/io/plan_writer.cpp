@@ -71,10 +71,12 @@ private:
         for (const auto& [key, item] : table) object[keyText(key)] = json(item);
         return object;
     }
-    static Json json(const std::vector<Fastener>& fasteners)
+    template <class T>
+    requires std::is_class_v<T>
+    static Json json(const std::vector<T>& items)
     {
         Json array = Json::array();
-        for (const Fastener& one : fasteners) array.push_back(json(one));
+        for (const T& one : items) array.push_back(json(one));
         return array;
     }
     template <class T>

@@ -84,6 +84,9 @@ CORE_ENUM_NAMES(Extra, {Tethers, "tethers"}, {TamperProofBolts, "tamperProofBolt
                 {LightController, "lightController"})
 CORE_ENUM_NAMES(Control, {HighPass, "highPass"}, {LowPass, "lowPass"}, {Equaliser, "equaliser"},
                 {ChannelGain, "channelGain"}, {Polarity, "polarity"})
+CORE_ENUM_NAMES(FilterFamily, {Butterworth, "butterworth"}, {LinkwitzRiley, "linkwitzRiley"}, {Bessel, "bessel"})
+CORE_ENUM_NAMES(BandKind, {Peak, "peak"}, {LowShelf, "lowShelf"}, {HighShelf, "highShelf"}, {AllPass1, "allPass1"},
+                {AllPass2, "allPass2"})
 CORE_ENUM_NAMES(OutputGround, {Unknown, "unknown"}, {Floating, "floating"}, {Shared, "shared"})
 CORE_ENUM_NAMES(Cover, {None, "none"}, {ThinCloth, "thinCloth"}, {ThickCloth, "thickCloth"},
                 {ClothUnderLeather, "clothUnderLeather"})

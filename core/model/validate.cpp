@@ -92,6 +92,26 @@ private:
             add(where, "names reading " + textOf(basis.reading) + ", which is not in the plan");
     }
 
+    void checkFilter(const std::optional<Filter>& filter, const std::string& where)
+    {
+        if (!filter) return;
+        if (!(filter->frequency_hz >= 1.0 && filter->frequency_hz <= 40000.0 && filter->order >= 1 &&
+              filter->order <= 8))
+            return add(where, "a filter needs 1 to 40000 Hz and an order of 1 to 8");
+        if (filter->family != FilterFamily::Butterworth && !isOffered(filter->shape()))
+            add(where, "no " + std::string(textOf(filter->family)) + " filter of order " +
+                           std::to_string(filter->order) + " is made");
+    }
+
+    void checkBands(const std::vector<EqualiserBand>& bands, const std::string& where)
+    {
+        if (bands.size() > kMostBands) add(where, "holds more than " + std::to_string(kMostBands) + " bands");
+        for (const EqualiserBand& band : bands)
+            if (!(band.corner_hz >= 1.0 && band.corner_hz <= 40000.0 && std::abs(band.gain_db) <= kMostBandGain_db &&
+                  band.q >= kLeastBandQ && band.q <= kMostBandQ))
+                add(where, "a band needs 1 to 40000 Hz, at most 24 dB either way and a Q of 0.1 to 20");
+    }
+
     void checkFigures(const Figures& figures, const std::string& where)
     {
         for (const auto& [quantity, known] : figures) {
@@ -296,10 +316,8 @@ private:
             checkStage(key.stage, where);
             checkDevice(key.key.device, where);
             if (!setting) continue;
-            for (const auto& filter : {setting->highPass, setting->lowPass})
-                if (filter && !(filter->frequency_hz >= 1.0 && filter->frequency_hz <= 40000.0 && filter->order >= 1 &&
-                                filter->order <= 8))
-                    add(where, "a filter needs 1 to 40000 Hz and an order of 1 to 8");
+            for (const auto& filter : {setting->highPass, setting->lowPass}) checkFilter(filter, where);
+            checkBands(setting->bands, where + "/bands");
             if (!(setting->gain_db >= -100.0 && setting->gain_db <= 60.0))
                 add(where + "/gain_db", "is outside -100 to 60 dB");
             if (!(setting->delay_s >= 0.0 && setting->delay_s <= 1.0)) add(where + "/delay_s", "is outside 0 to 1 s");

@@ -3,9 +3,12 @@
 #include <map>
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/model/part.h"
 #include "core/model/vehicle.h"
+#include "core/physics/equaliser.h"
+#include "core/physics/filter.h"
 
 namespace core {
 
@@ -48,15 +51,19 @@ struct Mount {
 
 struct Filter {
     double frequency_hz = 0.0;
-    int order = 2;  // Butterworth
+    int order = 2;
+    FilterFamily family = FilterFamily::Butterworth;
+    [[nodiscard]] FilterShape shape() const { return {family, order}; }
     bool operator==(const Filter&) const = default;
 };
 
+inline constexpr size_t kMostBands = 31;     // an equaliser of third-octaves has so many
 inline constexpr int kSlopePerOrder_db = 6;  // an octave
 
 // The knobs of one port.
 struct Setting {
     std::optional<Filter> highPass{}, lowPass{};
+    std::vector<EqualiserBand> bands{};
     double gain_db = 0.0;
     double delay_s = 0.0;
     bool reversed = false;

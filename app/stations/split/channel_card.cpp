@@ -1,16 +1,17 @@
 #include "app/stations/split/channel_card.h"
 
 #include <QGridLayout>
-#include <QLabel>
+#include <QMenu>
 #include <QPushButton>
 #include <QStyle>
 
 #include "app/theme/plain_label.h"
-#include "app/theme/theme.h"
 #include "app/widgets/elided_label.h"
 #include "core/fitout/resolve.h"
+#include "core/model/names.h"
 #include "words/figures.h"
 #include "words/name_words.h"
+#include "words/settings_words.h"
 
 namespace app {
 namespace {
@@ -22,29 +23,43 @@ std::optional<bool> has(const core::Part& source, core::Control control)
     return found == source.controls.end() ? std::nullopt : std::optional(found->second);
 }
 
+constexpr int kMostOrder = 8;
+
+// Butterworth is what a figure alone means.
+QString shortName(const core::FilterShape& shape)
+{
+    const int slope_db = core::kSlopePerOrder_db * shape.order;
+    switch (shape.family) {
+        case core::FilterFamily::Butterworth:
+            return ChannelCard::tr("%1 dB").arg(slope_db);
+        case core::FilterFamily::LinkwitzRiley:
+            return ChannelCard::tr("LR %1").arg(slope_db);
+        case core::FilterFamily::Bessel:
+            return ChannelCard::tr("Bessel %1").arg(slope_db);
+    }
+    return {};
+}
+
 }  // namespace
 
-ChannelCard::ChannelCard(const Theme& theme, QWidget* parent)
+ChannelCard::ChannelCard(QWidget* parent)
     : QFrame(parent),
-      m_theme(theme),
       m_source(new ElidedLabel(this)),
-      m_name(new PlainLabel(this)),
       m_highPass(new QPushButton(this)),
       m_highSlope(new QPushButton(this)),
       m_lowPass(new QPushButton(this)),
       m_lowSlope(new QPushButton(this)),
       m_level(new QPushButton(this)),
-      m_polarity(new QPushButton(this))
+      m_polarity(new QPushButton(this)),
+      m_equaliser(new QPushButton(this))
 {
     setObjectName(QStringLiteral("channelCard"));
     setProperty("role", "slip");
     m_source->setProperty("role", "strong");
-    m_name->setProperty("role", "quiet");
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(8, 6, 8, 6);
     grid->setSpacing(3);
     grid->addWidget(m_source, 0, 0, 1, 3);
-    grid->addWidget(m_name, 1, 0, 1, 3);
     grid->setColumnStretch(1, 1);
     struct Row {
         QPushButton* button;
@@ -58,7 +73,9 @@ ChannelCard::ChannelCard(const Theme& theme, QWidget* parent)
         {m_lowPass, m_lowSlope, Knob::LowPass, "knobLowPass", tr("low-pass"), tr("Holds back what is higher")},
         {m_level, nullptr, Knob::Level, "knobLevel", tr("level"), tr("This channel against the others")},
         {m_polarity, nullptr, Knob::Polarity, "knobPolarity", tr("polarity"),
-         tr("The channel's own switch for polarity")}};
+         tr("The channel's own switch for polarity")},
+        {m_equaliser, nullptr, Knob::Equaliser, "knobEqualiser", tr("equaliser"),
+         tr("Bands that lift or take a stretch of this channel")}};
     int line = 2;
     for (const Row& row : rows) {
         row.button->setObjectName(QLatin1String(row.name));
@@ -72,20 +89,39 @@ ChannelCard::ChannelCard(const Theme& theme, QWidget* parent)
         grid->addWidget(row.button, line, 1, 1, row.slope ? 1 : 2);
         if (row.slope) {
             row.slope->setObjectName(QLatin1String(row.name) + QStringLiteral("Slope"));
-            row.slope->setToolTip(tr("How steep, in dB an octave: the next one"));
             row.slope->setProperty("role", "measure");
-            connect(row.slope, &QPushButton::clicked, this, [this, knob = row.knob] { emit slopeAsked(knob); });
+            row.slope->setAccessibleName(tr("%1, how steep").arg(row.label));
+            connect(row.slope, &QPushButton::clicked, this, [this, knob = row.knob] { offerShapes(knob); });
             grid->addWidget(row.slope, line, 2);
         }
         ++line;
     }
-    connect(&theme, &Theme::changed, this, &ChannelCard::restyle);
-    restyle();
 }
 
-void ChannelCard::restyle()
+// What electronic crossovers offer, under the button that shows the one there is.
+void ChannelCard::offerShapes(Knob knob)
 {
-    m_name->setFont(m_theme.small());
+    const std::optional<core::Filter>& filter = knob == Knob::HighPass ? m_setting.highPass : m_setting.lowPass;
+    if (!filter) return;
+    auto* menu = new QMenu(this);
+    menu->setObjectName(QStringLiteral("shapes"));
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    for (const core::FilterFamily family :
+         {core::FilterFamily::Butterworth, core::FilterFamily::LinkwitzRiley, core::FilterFamily::Bessel})
+        for (int order = 1; order <= kMostOrder; ++order) {
+            const core::FilterShape shape{family, order};
+            if (!core::isOffered(shape)) continue;
+            QAction* action = menu->addAction(words::nameOf(shape));
+            action->setObjectName(QStringLiteral("shape_%1_%2")
+                                      .arg(QString::fromUtf8(core::textOf(family).data()))
+                                      .arg(core::kSlopePerOrder_db * order));
+            action->setCheckable(true);
+            action->setChecked(shape == filter->shape());
+            if (action->isChecked()) menu->setActiveAction(action);
+            connect(action, &QAction::triggered, this, [this, knob, shape] { emit shapeAsked(knob, shape); });
+        }
+    const QPushButton& slope = knob == Knob::HighPass ? *m_highSlope : *m_lowSlope;
+    menu->popup(slope.mapToGlobal(QPoint(0, slope.height())));
 }
 
 QWidget* ChannelCard::knob(Knob knob) const
@@ -99,6 +135,8 @@ QWidget* ChannelCard::knob(Knob knob) const
             return m_level;
         case Knob::Polarity:
             return m_polarity;
+        case Knob::Equaliser:
+            return m_equaliser;
     }
     return nullptr;
 }
@@ -121,16 +159,18 @@ void ChannelCard::showFilter(Knob knob, const std::optional<core::Filter>& filte
         button.style()->polish(&button);
     }
     slope.setVisible(filter.has_value());
-    if (filter) slope.setText(tr("%1 dB").arg(core::kSlopePerOrder_db * filter->order));
+    if (!filter) return;
+    slope.setText(shortName(filter->shape()));
+    slope.setToolTip(words::nameOf(filter->shape()));
 }
 
 void ChannelCard::present(const core::StageResult& stage, const core::Port& channel)
 {
     m_channel = channel;
     const core::Part& source = partOf(stage.used, channel.device);
-    const core::Setting setting = settingOf(stage.used, channel);
-    m_source->setWhole(words::nameOf(core::Subject{channel.device}, stage.used));
-    m_name->setText(tr("channel %1").arg(QString::fromStdString(channel.element)));
+    m_setting = settingOf(stage.used, channel);
+    const core::Setting& setting = m_setting;
+    m_source->setWhole(words::nameOf(core::Subject{channel}, stage.used));
     const auto builtIn = [&](core::Quantity what) -> std::optional<core::Known> {
         const core::Figures figures = figuresOf(source, channel.element);
         const auto figure = figures.find(what);
@@ -144,6 +184,11 @@ void ChannelCard::present(const core::StageResult& stage, const core::Port& chan
     m_level->setEnabled(has(source, core::Control::ChannelGain) != false);
     m_polarity->setText(setting.reversed ? tr("turned over") : tr("as marked"));
     m_polarity->setEnabled(has(source, core::Control::Polarity) != false);
+    const bool none = has(source, core::Control::Equaliser) == false;
+    m_equaliser->setText(none                    ? tr("has none")
+                         : setting.bands.empty() ? tr("flat")
+                                                 : tr("%n band(s)", nullptr, static_cast<int>(setting.bands.size())));
+    m_equaliser->setEnabled(!none);
     setToolTip(tr("What nobody has looked for at this source is dashed: look before it is counted on."));
 }
 

@@ -191,6 +191,8 @@ RC_GTEST_PROP(EvaluateProperty, IsFiniteForEveryValidPlan, ())
     for (const char* element : {"RL", "RR"})
         plan.settings[{kFound, {tests::kRadio, element}}] =
             Setting{.highPass = Filter{1.0 + *rc::gen::inRange(0, 20000), *rc::gen::inRange(1, 9)},
+                    .bands = {{BandKind(*rc::gen::inRange(0, 5)), 1.0 + *rc::gen::inRange(0, 20000),
+                               0.1 * *rc::gen::inRange(1, 201), *rc::gen::inRange(-24, 25) * 1.0}},
                     .gain_db = *rc::gen::inRange(-100, 61) * 1.0};
     for (const auto& [key, entry] : shippedShop().practice.entries)
         if (*rc::gen::inRange(0, 10) == 0)

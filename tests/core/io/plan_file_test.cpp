@@ -34,7 +34,11 @@ const std::string kDemo = readWholeFile(TEST_FOLDER "/data/plans/quarter-pair.re
 TEST(PlanFile, WriteThenReadGivesAnEqualPlan)
 {
     for (Plan plan : {tests::demoPlan(), tests::troublePlan(), Plan{}}) {
-        plan.settings[{kFound, {{10}, "RL"}}] = Setting{.highPass = Filter{80.0, 4}, .gain_db = -3.0, .reversed = true};
+        plan.settings[{kFound, {{10}, "RL"}}] =
+            Setting{.highPass = Filter{80.0, 4, FilterFamily::LinkwitzRiley},
+                    .bands = {{BandKind::Peak, 250.0, 2.0, -4.0}, {BandKind::HighShelf, 8000.0, 0.7, 3.0}},
+                    .gain_db = -3.0,
+                    .reversed = true};
         plan.mounts[{kFound, {12}}] = Mount{.frame = Frame{{1, 2, 3}, {0, 1, 0}}, .backwards = true};
         plan.alterations[{kFound, {1}}] = Alteration{.place = {3}};
         plan.practice[PracticeKey::CrestFactor_db] = 12.0;

@@ -127,6 +127,27 @@ INSTANTIATE_TEST_SUITE_P(
                        p.settings[{kGoal, {{10}, "RL"}}] = Setting{.highPass = Filter{0.0, 2}};
                    },
                    "/stages/s24/settings/d10.RL"},
+        InvalidRow{
+            "a filter that nobody makes",
+            [](Plan& p) {
+                p.settings[{kGoal, {{10}, "RL"}}] = Setting{.lowPass = Filter{80.0, 3, FilterFamily::LinkwitzRiley}};
+            },
+            "/stages/s24/settings/d10.RL"},
+        InvalidRow{"a band that lifts too much",
+                   [](Plan& p) {
+                       p.settings[{kGoal, {{10}, "RL"}}] = Setting{.bands = {{.gain_db = 24.1}}};
+                   },
+                   "/stages/s24/settings/d10.RL/bands"},
+        InvalidRow{"a band too narrow",
+                   [](Plan& p) {
+                       p.settings[{kGoal, {{10}, "RL"}}] = Setting{.bands = {{.q = 20.1}}};
+                   },
+                   "/stages/s24/settings/d10.RL/bands"},
+        InvalidRow{"more bands than any equaliser",
+                   [](Plan& p) {
+                       p.settings[{kGoal, {{10}, "RL"}}] = Setting{.bands = std::vector<EqualiserBand>(32)};
+                   },
+                   "/stages/s24/settings/d10.RL/bands"},
         InvalidRow{"a reading at no stage",
                    [](Plan& p) {
                        p.readings[{20}] = {.of = {DeviceId{12}, Quantity::Re_ohm}, .stage = {88}, .value = 3.3};
