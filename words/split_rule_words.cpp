@@ -1,4 +1,6 @@
 // What the rules about crossovers say.
+#include <cmath>
+
 #include "words/figures.h"
 #include "words/rule_words.h"
 #include "words/tr.h"
@@ -34,6 +36,18 @@ FindingText sayHoleAtSplit(const Finding& f)
                 .arg(decibels(f.evidence.front().figure.value), frequency(figureOf(f, Quantity::AtFrequency_hz)),
                      decibels(f.evidence.front().limit.value_or(0.0)), frequency(figureOf(f, Quantity::SplitAt_hz))),
             Words::tr("Woofer and tweeter push against each other at this seat. Turn the tweeter over, or move it.")};
+}
+
+FindingText sayGapOrOverlap(const Finding& f)
+{
+    const double off_db = figureOf(f, Quantity::SplitOff_db);
+    const QString said = off_db < 0.0 ? Words::tr("%1 too little at %2, over %3; noted from %4.")
+                                      : Words::tr("%1 too much at %2, over %3; noted from %4.");
+    return {off_db < 0.0 ? Words::tr("A gap between the two") : Words::tr("The two play the same band"),
+            said.arg(decibels(std::abs(off_db)), frequency(figureOf(f, Quantity::AtFrequency_hz)),
+                     octaves(f.evidence.front().figure.value), octaves(f.evidence.front().limit.value_or(0.0))),
+            off_db < 0.0 ? Words::tr("One ends before the other begins. Bring their filters together.")
+                         : Words::tr("Both are loud in it. Part their filters, or take level from one.")};
 }
 
 FindingText sayStackedHighPasses(const Finding& f)

@@ -1,8 +1,8 @@
 #include "core/judgement/polarity_rules.h"
+#include "core/edits/turn_edits.h"
 
 #include <cmath>
 
-#include "core/edits/filter_edits.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/hearing.h"

@@ -7,9 +7,9 @@
 #include "core/advice/run_change.h"
 #include "core/base/grid.h"
 #include "core/edits/element_edits.h"
-#include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/split_sum.h"
 #include "core/judgement/split_mend.h"
@@ -80,6 +80,34 @@ void judgeBeaming(std::vector<Finding>& findings, const Judging& judging, const 
     findings.push_back(std::move(finding));
 }
 
+// A band that both leave out, or that both play: wider than a hole, and no turning over mends it.
+// Whether it is a gap, of which a hole says nothing more.
+bool judgeGap(std::vector<Finding>& findings, const Judging& judging, const SplitPair& pair, const SplitSum& sum)
+{
+    const double limit_db = judging.practice[PracticeKey::SplitOffCare_db];
+    const double wide_octave = judging.practice[PracticeKey::SplitOffWide_octave];
+    // Too little is what both together could not give however they were phased; too much is what they do give.
+    OffLine off = offLine(sum.energy_db(), *sum.meet_hz, -limit_db);
+    if (!over(off.wide_octave, wide_octave)) off = offLine(sum.wired.level_db, *sum.meet_hz, limit_db);
+    if (!over(off.wide_octave, wide_octave)) return false;
+    const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
+    const Origin worst = std::max(low.worst, high.worst);
+    Finding finding = findingOf(judging,
+                                {RuleId::GapOrOverlap,
+                                 Severity::Care,
+                                 Quantity::SplitOff_octave,
+                                 {off.wide_octave, worst, {}},
+                                 wide_octave,
+                                 PracticeKey::SplitOffWide_octave},
+                                high.run.id, high.run.id.coil.device);
+    addEvidence(finding, judging, high.run.id, Quantity::SplitOff_db, {off.most_db, worst, {}});
+    addEvidence(finding, judging, high.run.id, Quantity::AtFrequency_hz, {off.most_hz, worst, {}});
+    offerSplitSearch(finding, judging, high.run.id.coil.device);
+    soften(finding, {.worst = worst});
+    findings.push_back(std::move(finding));
+    return off.most_db < 0.0;
+}
+
 void judgeHole(std::vector<Finding>& findings, const Judging& judging, const SplitPair& pair, const SplitSum& sum)
 {
     const double limit_db = judging.practice[PracticeKey::SplitHoleCare_db];
@@ -146,9 +174,10 @@ std::vector<Finding> judgeHandOver(const Judging& judging)
             (stoodThere(judging, pair.low) && stoodThere(judging, pair.high)))
             continue;
         const auto sum = splitSum(judging.goal, pair, listener);
-        if (!sum || !sum->at_hz) continue;
-        judgeBeaming(findings, judging, pair, *sum);
-        judgeHole(findings, judging, pair, *sum);
+        if (!sum || !sum->meet_hz) continue;
+        const bool gap = judgeGap(findings, judging, pair, *sum);
+        if (sum->at_hz) judgeBeaming(findings, judging, pair, *sum);
+        if (sum->at_hz && !gap) judgeHole(findings, judging, pair, *sum);
     }
     return findings;
 }

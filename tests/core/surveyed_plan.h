@@ -3,6 +3,7 @@
 #include "core/edits/set_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/fitout/resolve.h"
+#include "core/fitout/wiring_graph.h"
 #include "core/model/validate.h"
 #include "tests/core/demo_plan.h"
 
@@ -70,6 +71,27 @@ inline SetInDoors setInDoors()
     job.sail = driverAt(job.plan, "left sail");
     const auto set = core::contentsOf(shop().shelf, *shop().shelf.find("set-orchid"), shop().practice);
     job.plan = after(job.plan, core::fitSet(job.plan, job.door, *set, shop().vehicles, shop().practice));
+    return job;
+}
+
+// A saloon whose doors play on the radio's front channels and whose sails on its rear ones.
+struct TwoChannels {
+    core::Plan plan{};
+    core::DeviceId door{}, sail{};  // on the left
+    core::Port doorChannel{}, sailChannel{};
+};
+inline TwoChannels twoChannels()
+{
+    TwoChannels job{.plan = withSpots(core::BodyKind::Saloon, {"front door", "sail", "rear door"})};
+    job.door = driverAt(job.plan, "left front door");
+    job.sail = driverAt(job.plan, "left sail");
+    const core::DeviceId rear = driverAt(job.plan, "left rear door");
+    for (const core::Run& run : core::runs(core::resolve(job.plan, core::kFound))) {
+        if (run.id.coil.device == job.door) job.doorChannel = run.id.channel;
+        if (run.id.coil.device == rear) job.sailChannel = run.id.channel;
+    }
+    job.plan = after(job.plan, core::removeSpeaker(job.plan, core::kFactory, rear));
+    job.plan = after(job.plan, core::connectSpeaker(job.plan, core::kFactory, job.sail, job.sailChannel));
     return job;
 }
 

@@ -5,7 +5,10 @@
 #include <algorithm>
 #include <numbers>
 
+#include "core/base/grid.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/preferred_values.h"
@@ -109,6 +112,7 @@ TEST(Split6, ATweeterThatIsMovedIsJudged)
     Plan plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"});
     const DeviceId sail = driverAt(plan, "left sail");
     plan.practice[PracticeKey::SplitHoleCare_db] = 2.0;  // the least that may be asked: whatever there is, is said
+    plan.practice[PracticeKey::SplitOffCare_db] = 20.0;  // and not as a gap
     const auto standing = judge(plan, tests::evaluated(plan));
     EXPECT_EQ(findingOf(standing, RuleId::HoleAtSplit), nullptr);
     bool said = false;
@@ -127,6 +131,57 @@ TEST(Split6, ATweeterThatIsMovedIsJudged)
         said = said || deep;
     }
     EXPECT_TRUE(said);
+}
+
+// Levels that are made: a flat line with a trough about 2 kHz; its width is known.
+TEST(Split9, HowWideASumLeavesItsLine)
+{
+    const Eigen::ArrayXd hz = frequencyGrid_hz();
+    const auto trough = [&](double wide_octave, double off_db) {
+        return Eigen::ArrayXd(
+            ((hz / 2000.0).log().abs() <= 0.5 * wide_octave * std::log(2.0))
+                .select(Eigen::ArrayXd::Constant(hz.size(), 80.0 + off_db), Eigen::ArrayXd::Constant(hz.size(), 80.0)));
+    };
+    const double grid_octave = std::log2(hz(1) / hz(0));
+    for (const double wide : {0.4, 0.8, 1.6}) {
+        const OffLine gap = offLine(trough(wide, -7.0), 2000.0, -6.0);
+        EXPECT_NEAR(gap.wide_octave, wide, 2.0 * grid_octave);
+        EXPECT_NEAR(gap.most_db, -7.0, 1e-9);
+        EXPECT_EQ(offLine(trough(wide, -7.0), 2000.0, 6.0).wide_octave, 0.0) << "the other way";
+        EXPECT_NEAR(offLine(trough(wide, 7.0), 2000.0, 6.0).most_db, 7.0, 1e-9);
+        EXPECT_EQ(offLine(trough(wide, -5.9), 2000.0, -6.0).wide_octave, 0.0);
+        EXPECT_EQ(offLine(trough(wide, -7.0), 2000.0 * std::exp2(0.6 * wide), -6.0).wide_octave, 0.0) << "beside it";
+    }
+}
+
+// 3 dB more than either where both are equally loud; the louder one alone where the other is silent.
+TEST(Split9, EnergiesAddWhateverThePhase)
+{
+    SplitSum sum;
+    sum.low_db = Eigen::Array2d{70.0, 70.0};
+    sum.high_db = Eigen::Array2d{70.0, 20.0};
+    EXPECT_NEAR(sum.energy_db()(0), 73.0103, 1e-4);
+    EXPECT_NEAR(sum.energy_db()(1), 70.0, 1e-4);
+}
+
+// Door and sail on channels of their own, their filters three octaves apart: nobody plays what lies between.
+TEST(Split9, FiltersThatDoNotMeetLeaveAGap)
+{
+    const tests::TwoChannels job = tests::twoChannels();
+    const auto findings = [&](double low_hz, double high_hz) {
+        Plan set = after(job.plan, setFilter(job.plan, kFactory, job.sail, FilterPlace::None, {}));
+        set = after(set, setChannel(set, job.doorChannel, {.lowPass = Filter{low_hz, 4}}));
+        set = after(set, setChannel(set, job.sailChannel, {.highPass = Filter{high_hz, 4}}));
+        return judge(set, tests::evaluated(set));
+    };
+    const auto apart = findings(1000.0, 8000.0);
+    const Finding* gap = findingOf(apart, RuleId::GapOrOverlap);
+    ASSERT_NE(gap, nullptr);
+    EXPECT_EQ(gap->severity, Severity::Care);
+    EXPECT_GT(gap->evidence.front().figure.value, 0.5);
+    EXPECT_LT(gap->evidence[1].figure.value, -6.0);
+    const auto together = findings(3000.0, 3000.0);
+    EXPECT_EQ(findingOf(together, RuleId::GapOrOverlap), nullptr);
 }
 
 TEST(Split5, AConeBeamsFromItsSizeOn)
