@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "cli/add_command.h"
+#include "cli/bands_command.h"
 #include "cli/calc_command.h"
 #include "cli/commands.h"
 #include "cli/intake_command.h"
@@ -215,7 +216,7 @@ int main(int argc, char** argv)
     splits->add_option("--slope", split.slope_db, "of the target in dB an octave, such as -1: falling to the highs")
         ->check(CLI::Range(-6.0, 6.0));
     splits->add_option("-o,--output", split.output, "where to write the plan with an answer in it");
-    splits->add_option("--answer", split.answer, "which answer that is: even, fewest, standing");
+    splits->add_option("--answer", split.answer, "which answer that is: even, fewest, oneCorner, standing");
     cli::SettingsRequest settings;
     CLI::App* processor = command("settings", "what is typed into a processor, a row a channel, as CSV", [&] {
         settings.json = json;
@@ -223,6 +224,13 @@ int main(int argc, char** argv)
     });
     processor->add_option("PLAN", settings.plan, "a .reed file")->required();
     processor->add_flag("--csv", settings.csv, "as CSV, which it is without --json");
+    cli::BandsRequest bands;
+    CLI::App* bandplan = command("bandplan", "who plays what: bands, gaps, overlaps, what a subwoofer relieves", [&] {
+        bands.json = json;
+        return cli::printBands(bands);
+    });
+    bandplan->add_option("PLAN", bands.plan, "a .reed file")->required();
+    bandplan->add_option("--seat", bands.seats, "whose ears: driver, frontPassenger, e5")->expected(1);
     const std::vector<std::string> arguments(argv, argv + argc);
     const bool asJson = std::find(arguments.begin(), arguments.end(), "--json") != arguments.end();
     for (size_t i = 1; i < arguments.size(); ++i)

@@ -12,7 +12,7 @@ using namespace core;
 
 namespace {
 
-constexpr size_t kMostShown = 6;
+constexpr size_t kMostErrors = 6;
 
 struct IntakeRow {
     std::string_view key;
@@ -65,8 +65,8 @@ QStringList linesOf(const Intake& intake, const QString& file, int fresh)
     for (const Warning& warning : intake.warnings) lines << sentenceOf(warning);
     if (!intake.errors.empty())
         lines << Words::tr("%n line(s) left out:", nullptr, static_cast<int>(intake.errors.size()));
-    for (size_t i = 0; i < std::min(kMostShown, intake.errors.size()); ++i) lines << said(oneLine(intake.errors[i]));
-    if (intake.errors.size() > kMostShown) lines << Words::tr("and %1 more").arg(intake.errors.size() - kMostShown);
+    for (size_t i = 0; i < std::min(kMostErrors, intake.errors.size()); ++i) lines << said(oneLine(intake.errors[i]));
+    if (intake.errors.size() > kMostErrors) lines << Words::tr("and %1 more").arg(intake.errors.size() - kMostErrors);
     return lines;
 }
 
