@@ -7,6 +7,8 @@
 
 #include "cli/plan_input.h"
 #include "cli/seats.h"
+#include "cli/settings_command.h"
+#include "core/design/settings_search.h"
 #include "core/design/split_search.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/split_sum.h"
@@ -22,8 +24,10 @@ using namespace core;
 
 namespace {
 
-constexpr std::pair<SplitKind, const char*> kKinds[] = {
-    {SplitKind::NoNewParts, "standing"}, {SplitKind::FewestParts, "fewest"}, {SplitKind::MostEven, "even"}};
+constexpr std::pair<SplitKind, const char*> kKinds[] = {{SplitKind::NoNewParts, "standing"},
+                                                        {SplitKind::FewestParts, "fewest"},
+                                                        {SplitKind::OneCorner, "oneCorner"},
+                                                        {SplitKind::MostEven, "even"}};
 
 const char* nameOf(SplitKind kind)
 {
@@ -49,6 +53,8 @@ Json answerJson(const SplitAnswer& answer)
               {"turned", answer.found.turned},
               {"evenness", quantity(answer.found.even_db, "dB")},
               {"leastLoad", quantity(answer.found.least_ohm, "ohm")}};
+    if (answer.found.low && answer.found.high)
+        json["channels"] = {{"low", settingJson(*answer.found.low)}, {"high", settingJson(*answer.found.high)}};
     if (answer.found.at_hz > 0.0) json["handOver"] = quantity(answer.found.at_hz, "Hz");
     return json;
 }
@@ -56,19 +62,21 @@ Json answerJson(const SplitAnswer& answer)
 Result<std::vector<DeviceId>> tweetersOf(const SplitRequest& request, const StageResult& stage,
                                          const Practice& practice)
 {
-    std::vector<DeviceId> tweeters;
+    std::vector<DeviceId> tweeters, set;  // behind a network, or by the channels' settings
     std::string known;
     for (const SplitPair& pair : splitPairs(stage, practice)) {
-        if (!canBeParted(stage, pair)) continue;
+        const bool parted = canBeParted(stage, pair);
+        if (!parted && !canBeSet(stage, pair)) continue;
         const DeviceId device = stage.runs[pair.high].run.id.coil.device;
         known += (known.empty() ? "" : ", ") + core::textOf(device);
         if (request.tweeter.empty() ? !repeatsLeader(stage, device) : core::textOf(device) == request.tweeter)
-            tweeters.push_back(device);
+            (parted ? tweeters : set).push_back(device);
     }
+    if (tweeters.empty()) tweeters = set;
     if (tweeters.empty())
-        return tl::unexpected(InputError{
-            request.plan, request.tweeter,
-            fmt::format("takes over from no woofer of its channel; these do: {}", known.empty() ? "none" : known)});
+        return tl::unexpected(
+            InputError{request.plan, request.tweeter,
+                       fmt::format("takes over from no woofer; these do: {}", known.empty() ? "none" : known)});
     return tweeters;
 }
 
@@ -81,8 +89,9 @@ int findSplits(const SplitRequest& request)
     const auto wanted = std::find_if(std::begin(kKinds), std::end(kKinds),
                                      [&](const auto& one) { return request.answer == one.second; });
     if (wanted == std::end(kKinds))
-        return report({request.plan, "--answer", "found '" + request.answer + "', expected even, fewest or standing"},
-                      request.json);
+        return report(
+            {request.plan, "--answer", "found '" + request.answer + "', expected even, fewest, oneCorner or standing"},
+            request.json);
     const auto seats = seatsOf(document->plan, request.plan, request.seats);
     if (!seats) return report(seats.error(), request.json);
     const Evaluation evaluation = evaluateJob(document->plan, shippedShop().practice);

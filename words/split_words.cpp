@@ -5,6 +5,7 @@
 #include "words/calc_words.h"
 #include "words/figures.h"
 #include "words/name_words.h"
+#include "words/settings_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -20,12 +21,33 @@ QString nameOf(SplitKind kind)
             return Words::tr("one part");
         case SplitKind::MostEven:
             return Words::tr("most even");
+        case SplitKind::OneCorner:
+            return Words::tr("one corner for both");
     }
     return {};
 }
 
+namespace {
+
+// What the channels are set to: each filter that parts the two, level where it is not the others', polarity.
+QString settingsOf(const SplitCandidate& found)
+{
+    QStringList set;
+    if (const auto& filter = found.low->lowPass)
+        set << Words::tr("lower one to %1, %2").arg(frequency(filter->frequency_hz), nameOf(filter->shape()));
+    if (const auto& filter = found.high->highPass)
+        set << Words::tr("higher one from %1, %2").arg(frequency(filter->frequency_hz), nameOf(filter->shape()));
+    if (const double level_db = found.high->gain_db - found.low->gain_db; level_db != 0.0)
+        set << Words::tr("the higher one %1 against the lower").arg(decibelChange(level_db));
+    if (found.turned) set << Words::tr("the higher one turned over");
+    return set.isEmpty() ? Words::tr("as it stands") : set.join(QStringLiteral("; "));
+}
+
+}  // namespace
+
 QString partsOf(const SplitCandidate& found)
 {
+    if (found.low && found.high) return settingsOf(found);
     QStringList parts;
     const TwoWayParts& one = found.parts;
     if (one.wooferCoil_h) parts << Words::tr("woofer coil %1").arg(figure(*one.wooferCoil_h, "H"));
@@ -40,6 +62,7 @@ QString partsOf(const SplitCandidate& found)
 
 QString jottedParts(const SplitCandidate& found)
 {
+    if (found.low && found.high) return settingsOf(found);
     const TwoWayParts& one = found.parts;
     QStringList low, high;
     if (one.wooferCoil_h) low << figure(*one.wooferCoil_h, "H");

@@ -8,10 +8,11 @@
 
 #include "core/base/grid.h"
 #include "core/base/threshold.h"
+#include "core/design/settings_search.h"
+#include "core/design/split_measure.h"
 #include "core/edits/element_edits.h"
-#include "core/edits/filter_edits.h"
 #include "core/edits/network_edits.h"
-#include "core/evaluate/hearing.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/resolve.h"
@@ -25,9 +26,6 @@
 namespace core {
 namespace {
 
-constexpr double kFrom_hz = 250.0, kTo_hz = 12000.0;  // where evenness counts
-constexpr double kLowest_hz = 100.0;                  // no hand-over is looked for below
-constexpr Eigen::Index kEvery = 6;                    // of the grid's points: 27 a decade
 // What is sold and fits under a door card; common practice, no source.
 constexpr double kPads_ohm[] = {0.0, 1.0, 1.5, 2.2, 3.3, 4.7, 6.8};
 constexpr double kCapacitors_f[] = {1.5e-6, 47e-6}, kShunts_h[] = {0.1e-3, 1.0e-3}, kCoils_h[] = {0.1e-3, 1.5e-3},
@@ -61,9 +59,8 @@ public:
           m_practice(evaluation.practice),
           m_pair(pair),
           m_seats(std::move(seats)),
-          m_hz(coarse(evaluation.frequency_hz)),
-          m_weight((m_hz >= kFrom_hz && m_hz <= kTo_hz).cast<double>()),
-          m_target_db(slope_db_octave * (m_hz / 1000.0).log() / std::numbers::ln2),
+          m_measure(evaluation.frequency_hz, slope_db_octave),
+          m_hz(m_measure.hz()),
           m_low_ohm(impedance_ohm(low().driver, m_hz)),
           m_high_ohm(impedance_ohm(high().driver, m_hz)),
           m_active(Eigen::ArrayXcd::Ones(m_hz.size()))
@@ -71,8 +68,8 @@ public:
         for (const ChannelInputs& inputs : m_stage.inputs)
             if (inputs.channel == low().run.id.channel) m_active = channelResponse(inputs, m_hz);
         for (const ListenerId seat : m_seats) {
-            m_lowAt.push_back(perCoilVolt(m_pair.low, seat));
-            m_highAt.push_back(perCoilVolt(m_pair.high, seat));
+            m_lowAt.push_back(SplitMeasure::perCoilVolt(m_stage, m_pair.low, seat));
+            m_highAt.push_back(SplitMeasure::perCoilVolt(m_stage, m_pair.high, seat));
         }
         const CircuitResult& circuit = *findCircuit(m_stage, low().run.id.channel);
         m_leastAllowed_ohm = m_practice[PracticeKey::LoadCare_ratio] * circuit.output.at(Quantity::LeastLoad_ohm).value;
@@ -165,44 +162,11 @@ private:
     [[nodiscard]] const RunResult& low() const { return m_stage.runs[m_pair.low]; }
     [[nodiscard]] const RunResult& high() const { return m_stage.runs[m_pair.high]; }
 
-    template <class Array>
-    [[nodiscard]] static Array coarse(const Array& fine)
-    {
-        Array taken((fine.size() + kEvery - 1) / kEvery);
-        for (Eigen::Index i = 0; i < taken.size(); ++i) taken(i) = fine(i * kEvery);
-        return taken;
-    }
-
-    // What each ear gets of a driver per volt at its coil.
-    [[nodiscard]] Ears<Eigen::ArrayXcd> perCoilVolt(size_t run, ListenerId seat) const
-    {
-        Ears<Eigen::ArrayXcd> at = runAt(m_stage, run, seat);
-        for (Eigen::ArrayXcd& ear : at) ear = coarse(Eigen::ArrayXcd(ear / m_stage.runs[run].transfer));
-        return at;
-    }
-
     [[nodiscard]] bool sparesTweeter(const Eigen::ArrayXd& magnitude, int order) const
     {
         const PracticeKey key = order < 2 ? PracticeKey::SplitNearFirst_ratio : PracticeKey::SplitNear_ratio;
         const auto corner_hz = highPassCorner_hz(magnitude, m_hz);
         return corner_hz && !under(*corner_hz, m_practice[key] * high().driver.fs_hz);
-    }
-
-    // About a third of an octave wide.
-    static Eigen::ArrayXd smooth(const Eigen::ArrayXd& square)
-    {
-        const Eigen::Index n = square.size();
-        Eigen::ArrayXd result = square;
-        result.segment(1, n - 2) = (square.head(n - 2) + square.segment(1, n - 2) + square.tail(n - 2)) / 3.0;
-        return result;
-    }
-
-    // Rms about the target, whatever its level.
-    [[nodiscard]] double unevenness_db(const Eigen::ArrayXd& square) const
-    {
-        const Eigen::ArrayXd off_db = 10.0 / std::numbers::ln10 * smooth(square).max(1e-300).log() - m_target_db;
-        const double mean_db = (off_db * m_weight).sum() / m_weight.sum();
-        return std::sqrt(((off_db - mean_db).square() * m_weight).sum() / m_weight.sum());
     }
 
     using PerVolt = std::vector<Ears<Eigen::ArrayXcd>>;  // by seat
@@ -220,20 +184,6 @@ private:
         return 1.0 / std::sqrt((low.admittance_s + high.admittance_s).abs2().maxCoeff());
     }
 
-    // Where the higher one takes over, third-octaves as they are heard; of several places the loudest, as in splitSum.
-    [[nodiscard]] double handOver_hz(const Eigen::ArrayXd& low, const Eigen::ArrayXd& high) const
-    {
-        const Eigen::ArrayXd one = smooth(low), other = smooth(high);
-        double best = 0.0, at_hz = 0.0;
-        for (Eigen::Index i = 1; i < m_hz.size(); ++i) {
-            if (m_hz(i) < kLowest_hz || other(i) < one(i) || other(i - 1) >= one(i - 1) || one(i) <= best) continue;
-            const double a = std::log(other(i - 1) / one(i - 1)), b = std::log(other(i) / one(i));
-            best = one(i);
-            at_hz = m_hz(i - 1) * std::pow(m_hz(i) / m_hz(i - 1), a / (a - b));
-        }
-        return at_hz;
-    }
-
     // The cost, or as much of it as is over the bound: the rest is not looked at then.
     void judge(SplitCandidate& found, const Leg& low, const Leg& high, double bound_db) const
     {
@@ -241,11 +191,11 @@ private:
         for (size_t seat = 0; seat < m_seats.size(); ++seat) {
             const Eigen::ArrayXd square =
                 (low.at[seat][0] + sign * high.at[seat][0]).abs2() + (low.at[seat][1] + sign * high.at[seat][1]).abs2();
-            found.even_db = std::max(found.even_db, unevenness_db(square));
+            found.even_db = std::max(found.even_db, m_measure.unevenness_db(square));
         }
         found.cost_db = found.even_db + m_practice[PracticeKey::SplitPart_db] * countOf(found.parts);
         if (found.cost_db >= bound_db) return;
-        found.at_hz = handOver_hz(low.square, high.square);
+        found.at_hz = m_measure.handOver_hz(low.square, high.square);
         found.beyond_octave = found.at_hz > m_beaming_hz ? std::log2(found.at_hz / m_beaming_hz) : 0.0;
         found.cost_db += m_practice[PracticeKey::SplitBeaming_db] * found.beyond_octave;
     }
@@ -254,8 +204,8 @@ private:
     void addStanding(SplitSearch& search) const
     {
         Leg lowLeg, highLeg;
-        hear(lowLeg, coarse(low().transfer), m_lowAt);
-        hear(highLeg, coarse(high().transfer), m_highAt);
+        hear(lowLeg, SplitMeasure::coarse(low().transfer), m_lowAt);
+        hear(highLeg, SplitMeasure::coarse(high().transfer), m_highAt);
         std::optional<SplitCandidate> best;
         for (const bool turned : {false, true}) {
             SplitCandidate found{.turned = turned, .least_ohm = findCircuit(m_stage, low().run.id.channel)->least_ohm};
@@ -305,7 +255,8 @@ private:
     const Practice& m_practice;
     SplitPair m_pair;
     std::vector<ListenerId> m_seats;
-    Eigen::ArrayXd m_hz, m_weight, m_target_db;
+    SplitMeasure m_measure;
+    Eigen::ArrayXd m_hz;
     Eigen::ArrayXcd m_low_ohm, m_high_ohm;
     Eigen::ArrayXcd m_active;       // of the channel itself, before both
     PerVolt m_lowAt{}, m_highAt{};  // at the coil
@@ -322,9 +273,11 @@ std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& eval
     if (seats.empty() && !stage.used.listeners.empty()) seats.push_back(stage.used.listeners.begin()->first);
     if (seats.empty()) return std::nullopt;
     const auto pair = splitPairOf(stage, task.tweeter, evaluation.practice);
-    if (!pair || !canBeParted(stage, *pair)) return std::nullopt;
+    if (!pair || !(canBeParted(stage, *pair) || canBeSet(stage, *pair))) return std::nullopt;
     for (const ListenerId seat : seats)
         if (!splitSum(stage, *pair, seat)) return std::nullopt;
+    if (!canBeParted(stage, *pair))
+        return searchSettings(plan, evaluation, *pair, seats, task.slope_db_octave, stop, progress);
     return Searcher(plan, evaluation, *pair, std::move(seats), task.slope_db_octave).run(stop, progress);
 }
 

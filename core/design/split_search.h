@@ -23,7 +23,8 @@ struct SplitTask {
 // One crossover as it is judged. Figures by the model of the search: the drivers' own impedances behind ideal parts;
 // the plan itself, evaluated, has the last word.
 struct SplitCandidate {
-    TwoWayParts parts{};     // nothing at all: what is there stays
+    TwoWayParts parts{};                   // nothing at all: what is there stays
+    std::optional<Setting> low{}, high{};  // of their channels, where each has one of its own
     bool turned = false;     // the tweeter turned over: of new parts against plus to plus, else against how it is now
     double at_hz = 0.0;      // hand-over
     double even_db = 0.0;    // rms of the third-octaves about the target, 250 Hz to 12 kHz
@@ -32,7 +33,7 @@ struct SplitCandidate {
     double cost_db = 0.0;        // what is minimised: evenness, and what parts and beaming cost
 };
 
-enum class SplitKind { NoNewParts, FewestParts, MostEven };
+enum class SplitKind { NoNewParts, FewestParts, MostEven, OneCorner };
 struct SplitAnswer {
     SplitKind kind{};
     SplitCandidate found{};
@@ -49,7 +50,8 @@ struct SplitSearch {
 
 // Every network of the shelf's preferred values: tweeter behind one capacitor, or capacitor and coil, with or without a
 // resistor; woofer full, behind one coil, or coil and capacitor; either way round. Refused: under what a tweeter's
-// resonance asks (split_limits), and under the channel's least load. Pure; progress in shares of one, nothing comes
+// resonance asks (split_limits), and under the channel's least load. Two that have a channel each are parted by its
+// settings instead (settings_search). Pure; progress in shares of one, nothing comes
 // back when it is stopped, or where this tweeter takes over from nobody or nobody listens.
 [[nodiscard]] std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& evaluation,
                                                       const SplitTask& task, const std::stop_token& stop = {},

@@ -6,8 +6,8 @@
 
 #include <algorithm>
 
-#include "core/edits/filter_edits.h"
 #include "core/edits/network_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"

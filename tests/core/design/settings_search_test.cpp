@@ -1,0 +1,148 @@
+// Two drivers with a channel each: what their filters can do, against a brute force over the plans themselves.
+#include "core/design/settings_search.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/limits/split_limits.h"
+#include "tests/core/surveyed_plan.h"
+
+namespace core {
+namespace {
+
+using tests::after;
+
+class SettingsSearch : public testing::Test {
+protected:
+    [[nodiscard]] static SplitSearch search(const Plan& plan, DeviceId tweeter)
+    {
+        const auto found = searchSplits(plan, tests::evaluated(plan), {.tweeter = tweeter});
+        EXPECT_TRUE(found);
+        return found.value_or(SplitSearch{});
+    }
+    [[nodiscard]] static const SplitAnswer* answerOf(const SplitSearch& search, SplitKind kind)
+    {
+        for (const SplitAnswer& one : search.answers)
+            if (one.kind == kind) return &one;
+        return nullptr;
+    }
+    // Of the plan itself, as it is evaluated.
+    [[nodiscard]] double handOver_hz(const Plan& plan) const
+    {
+        const Evaluation evaluation = tests::evaluated(plan);
+        const StageResult& goal = tests::goalOf(evaluation, plan);
+        const auto pair = splitPairOf(goal, m_car.sail, evaluation.practice);
+        return splitSum(goal, *pair, plan.listeners.begin()->first)->at_hz.value_or(0.0);
+    }
+
+    tests::TwoChannels m_car = tests::twoChannels();
+};
+
+TEST_F(SettingsSearch, AnswersDifferInKindAndNeedNoParts)
+{
+    const SplitSearch found = search(m_car.plan, m_car.sail);
+    EXPECT_GE(found.tried, 50'000U);
+    EXPECT_EQ(found.refused, 0U) << "its own capacitor spares the tweeter";
+    const SplitAnswer* standing = answerOf(found, SplitKind::NoNewParts);
+    const SplitAnswer* one = answerOf(found, SplitKind::OneCorner);
+    const SplitAnswer* even = answerOf(found, SplitKind::MostEven);
+    ASSERT_TRUE(standing && one && even);
+    EXPECT_EQ(answerOf(found, SplitKind::FewestParts), nullptr);
+    EXPECT_EQ(one->found.low->lowPass, one->found.high->highPass) << "one corner, one shape";
+    EXPECT_EQ(one->found.low->gain_db, one->found.high->gain_db);
+    EXPECT_LT(even->found.even_db, one->found.even_db);
+    for (const SplitAnswer* answer : {standing, one, even}) {
+        EXPECT_EQ(answer->parts, 0);
+        const Plan planned = after(m_car.plan, answer->edit);
+        EXPECT_EQ(planned.wires, m_car.plan.wires) << "nothing is cut";
+        EXPECT_EQ(planned.parts, m_car.plan.parts);
+        const Fitout goal = resolve(planned, planned.job.goal);
+        if (answer != standing) {
+            EXPECT_EQ(settingOf(goal, m_car.doorChannel), *answer->found.low);
+            EXPECT_EQ(settingOf(goal, m_car.sailChannel), *answer->found.high);
+        }
+        if (answer->found.at_hz > 0.0) {
+            EXPECT_NEAR(std::log2(handOver_hz(planned) / answer->found.at_hz), 0.0, 0.1) << int(answer->kind);
+        }
+    }
+}
+
+// Whatever corner and shape is set by hand on both, no plan is more even than the best one corner, as the search
+// judges.
+TEST_F(SettingsSearch, NoOneCornerIsMoreEven)
+{
+    const SplitSearch found = search(m_car.plan, m_car.sail);
+    const SplitAnswer* one = answerOf(found, SplitKind::OneCorner);
+    ASSERT_NE(one, nullptr);
+    int compared = 0;
+    for (const double corner_hz : {2500.0, 3150.0, 4000.0, 5000.0, 6300.0})
+        for (const FilterShape& shape :
+             {FilterShape{FilterFamily::Butterworth, 2}, FilterShape{FilterFamily::Butterworth, 3},
+              FilterShape{FilterFamily::LinkwitzRiley, 4}})
+            for (const bool turned : {false, true}) {
+                const Filter filter{corner_hz, shape.order, shape.family};
+                Plan plan = after(m_car.plan, setChannel(m_car.plan, m_car.doorChannel, {.lowPass = filter}));
+                plan = after(plan, setChannel(plan, m_car.sailChannel, {.highPass = filter, .reversed = turned}));
+                // As it stands is judged either way round; this is the better one of the two.
+                const SplitSearch there = search(plan, m_car.sail);
+                EXPECT_GE(there.answers.front().found.cost_db, one->found.cost_db - 1e-9) << corner_hz;
+                ++compared;
+            }
+    EXPECT_EQ(compared, 30);
+}
+
+// What is set there for another reason stays: a door's high-pass, delays, the equaliser.
+TEST_F(SettingsSearch, LeavesTheRestOfASetting)
+{
+    const Setting door{.highPass = Filter{80.0, 4}, .bands = {{BandKind::Peak, 160.0, 2.0, -3.0}}, .delay_s = 0.001};
+    const Plan plan = after(m_car.plan, setChannel(m_car.plan, m_car.doorChannel, door));
+    const SplitAnswer even = *answerOf(search(plan, m_car.sail), SplitKind::MostEven);
+    EXPECT_EQ(even.found.low->highPass, door.highPass);
+    EXPECT_EQ(even.found.low->bands, door.bands);
+    EXPECT_EQ(even.found.low->delay_s, door.delay_s);
+    EXPECT_TRUE(even.found.low->lowPass);
+}
+
+TEST_F(SettingsSearch, ASourceWithoutTheFilterIsNotAsked)
+{
+    const Evaluation evaluation = tests::evaluated(m_car.plan);
+    const StageResult& stage = tests::goalOf(evaluation, m_car.plan);
+    const SplitPair pair = *splitPairOf(stage, m_car.sail, evaluation.practice);
+    EXPECT_TRUE(canBeSet(stage, pair));
+    EXPECT_FALSE(canBeParted(stage, pair));
+    StageResult without = stage;
+    without.used.parts.at(without.used.devices.at(m_car.sailChannel.device).part).controls[Control::HighPass] = false;
+    EXPECT_FALSE(canBeSet(without, pair));
+}
+
+// Without its capacitor the channel's filter alone spares a tweeter: two octaves of corners are refused, at every
+// order.
+TEST_F(SettingsSearch, SparesATweeter)
+{
+    const Plan bare = after(m_car.plan, setFilter(m_car.plan, kFactory, m_car.sail, FilterPlace::None, {}));
+    const SplitSearch found = search(bare, m_car.sail);
+    EXPECT_GT(found.refused, 0U);
+    const Evaluation evaluation = tests::evaluated(bare);
+    const double fs_hz = findRunOfDevice(tests::goalOf(evaluation, bare), m_car.sail)->driver.fs_hz;
+    for (const SplitKind kind : {SplitKind::OneCorner, SplitKind::MostEven}) {
+        const SplitAnswer* answer = answerOf(found, kind);
+        ASSERT_NE(answer, nullptr);
+        const Plan planned = after(bare, answer->edit);
+        const Evaluation then = tests::evaluated(planned);
+        const RunResult& run = *findRunOfDevice(tests::goalOf(then, planned), m_car.sail);
+        EXPECT_GE(*highPassCorner_hz(run.transfer.abs(), then.frequency_hz), 0.98 * 2.0 * fs_hz) << int(kind);
+    }
+}
+
+TEST_F(SettingsSearch, IsStopped)
+{
+    std::stop_source stop;
+    stop.request_stop();
+    EXPECT_FALSE(searchSplits(m_car.plan, tests::evaluated(m_car.plan), {.tweeter = m_car.sail}, stop.get_token()));
+}
+
+}  // namespace
+}  // namespace core
