@@ -6,12 +6,15 @@
 #include "app/stations/split/value_picker.h"
 #include "app/widgets/place_plan.h"
 #include "benchmarks/bench_window.h"
+#include "core/advice/band_plan.h"
 #include "core/design/split_search.h"
+#include "core/edits/survey_edits.h"
+#include "core/evaluate/evaluate.h"
 #include "core/shipped/shipped.h"
 
 namespace {
 
-constexpr core::DeviceId kSailTweeter{37};
+constexpr core::DeviceId kSailTweeter{37}, kHeadUnit{10};
 constexpr core::PlaceId kSail{34};
 
 class SplitWindow {
@@ -60,5 +63,34 @@ void SplitsOfTheDemo(benchmark::State& state)
     state.counters["tried"] = static_cast<double>(tried);
 }
 BENCHMARK(SplitsOfTheDemo)->Unit(benchmark::kMillisecond);
+
+// The tweeter on a channel of its own: corners, shapes, levels and polarity of both filters.
+void SplitsBySettings(benchmark::State& state)
+{
+    SplitWindow window;
+    const core::Plan plan = core::apply(window.snapshot().plan,
+                                        core::connectSpeaker(window.snapshot().plan, core::kFactory, kSailTweeter,
+                                                             core::Port{kHeadUnit, "RL"}))
+                                .plan;
+    const core::Evaluation evaluation = core::evaluateJob(plan, window.snapshot().practice());
+    size_t tried = 0;
+    for (auto _ : state) {
+        const auto found = core::searchSplits(plan, evaluation, {.tweeter = kSailTweeter});
+        tried = found ? found->tried : 0;
+        benchmark::DoNotOptimize(found);
+    }
+    state.counters["tried"] = static_cast<double>(tried);
+}
+BENCHMARK(SplitsBySettings)->Unit(benchmark::kMillisecond);
+
+void WhoPlaysWhat(benchmark::State& state)
+{
+    SplitWindow window;
+    const app::Snapshot& shown = window.snapshot();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(core::bandPlan(shown.after(), shown.before(), shown.plan.listeners.begin()->first,
+                                                shown.practice(), shown.evaluation.frequency_hz));
+}
+BENCHMARK(WhoPlaysWhat)->Unit(benchmark::kMillisecond);
 
 }  // namespace

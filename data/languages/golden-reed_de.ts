@@ -5481,6 +5481,166 @@
         <source>%1 ms, %2 cm, %3 samples at 48 kHz</source>
         <translation>%1 ms, %2 cm, %3 Abtastwerte bei 48 kHz</translation>
     </message>
+    <message>
+        <source>tweeter in %1</source>
+        <translation>Hochtöner in %1</translation>
+    </message>
+    <message>
+        <source>drowned by the others</source>
+        <translation>geht in den anderen unter</translation>
+    </message>
+    <message>
+        <source>%1 of its travel</source>
+        <translation>%1 seines Hubs</translation>
+    </message>
+    <message>
+        <source>Gap from %1 to %2: nobody plays it as loud as the rest.</source>
+        <translation>Lücke von %1 bis %2: Niemand spielt dort so laut wie der Rest.</translation>
+    </message>
+    <message>
+        <source>%1: the channel begins at %2, the part before it at %3. Both cut the same notes.</source>
+        <translation>%1: Der Kanal beginnt bei %2, das Teil davor bei %3. Beide nehmen dieselben Töne weg.</translation>
+    </message>
+    <message>
+        <source>%1 is relieved: %2 of its travel, before %3.</source>
+        <translation>%1 ist entlastet: %2 des Hubs, vorher %3.</translation>
+    </message>
+    <message>
+        <source>%1 is not relieved by the subwoofer: %2 of its travel, before %3. A high-pass takes its lows, or an equaliser.</source>
+        <translation>%1 wird vom Subwoofer nicht entlastet: %2 des Hubs, vorher %3. Ein Hochpass nimmt die Tiefen weg, oder ein Equalizer.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are equally loud from %3 to %4: no clear split.</source>
+        <translation>%1 und %2 sind von %3 bis %4 gleich laut: keine klare Trennung.</translation>
+    </message>
+    <message>
+        <source>All together: %1</source>
+        <translation>Alle zusammen: %1</translation>
+    </message>
+    <message>
+        <source>%1; %2</source>
+        <translation>%1; %2</translation>
+    </message>
+    <message>
+        <source>parts across the speaker</source>
+        <translation>Teile parallel zum Lautsprecher</translation>
+    </message>
+    <message>
+        <source>capacitor in the lead</source>
+        <translation>Kondensator in der Leitung</translation>
+    </message>
+    <message>
+        <source>capacitor in the harness</source>
+        <translation>Kondensator im Kabelbaum</translation>
+    </message>
+    <message>
+        <source>resistor in the lead</source>
+        <translation>Widerstand in der Leitung</translation>
+    </message>
+    <message>
+        <source>put parts across a speaker</source>
+        <translation>Teile parallel zu einem Lautsprecher legen</translation>
+    </message>
+    <message>
+        <source>Linkwitz-Riley, %1 dB/octave</source>
+        <translation>Linkwitz-Riley, %1 dB/Oktave</translation>
+    </message>
+    <message>
+        <source>Bessel, %1 dB/octave</source>
+        <translation>Bessel, %1 dB/Oktave</translation>
+    </message>
+    <message>
+        <source>low shelf</source>
+        <translation>Kuhschwanz tief</translation>
+    </message>
+    <message>
+        <source>high shelf</source>
+        <translation>Kuhschwanz hoch</translation>
+    </message>
+    <message>
+        <source>all-pass, first order</source>
+        <translation>Allpass erster Ordnung</translation>
+    </message>
+    <message>
+        <source>all-pass, second order</source>
+        <translation>Allpass zweiter Ordnung</translation>
+    </message>
+    <message>
+        <source>%1 %2, Q %3</source>
+        <translation>%1 %2, Q %3</translation>
+    </message>
+    <message>
+        <source>%1 %2, %3, Q %4</source>
+        <translation>%1 %2, %3, Q %4</translation>
+    </message>
+    <message>
+        <source>Equaliser</source>
+        <translation>Equalizer</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>linear</translation>
+    </message>
+    <message>
+        <source>%1 too little at %2, over %3; noted from %4.</source>
+        <translation>%1 zu wenig bei %2, über %3; vermerkt ab %4.</translation>
+    </message>
+    <message>
+        <source>%1 too much at %2, over %3; noted from %4.</source>
+        <translation>%1 zu viel bei %2, über %3; vermerkt ab %4.</translation>
+    </message>
+    <message>
+        <source>A gap between the two</source>
+        <translation>Eine Lücke zwischen den beiden</translation>
+    </message>
+    <message>
+        <source>The two play the same band</source>
+        <translation>Die beiden spielen denselben Bereich</translation>
+    </message>
+    <message>
+        <source>One ends before the other begins. Bring their filters together.</source>
+        <translation>Der eine endet, bevor der andere beginnt. Ihre Filter zusammenrücken.</translation>
+    </message>
+    <message>
+        <source>Both are loud in it. Part their filters, or take level from one.</source>
+        <translation>Beide sind dort laut. Ihre Filter auseinanderrücken oder einen leiser machen.</translation>
+    </message>
+    <message>
+        <source>Put %1 across the terminals of %2, one after the other from plus to minus, insulated, held firm and clear of lining: a resistor gets hot.</source>
+        <translation>%1 über die Anschlüsse von %2 legen, eins nach dem anderen von Plus nach Minus, isoliert, befestigt und frei von Dämmung: Ein Widerstand wird heiß.</translation>
+    </message>
+    <message>
+        <source>off its line about the hand-over</source>
+        <translation>Abstand zur Linie um die Übergabe</translation>
+    </message>
+    <message>
+        <source>width off its line about the hand-over</source>
+        <translation>Breite des Abstands zur Linie um die Übergabe</translation>
+    </message>
+    <message>
+        <source>bell</source>
+        <translation>Glocke</translation>
+    </message>
+    <message>
+        <source>one corner for both</source>
+        <translation>eine Grenze für beide</translation>
+    </message>
+    <message>
+        <source>lower one to %1, %2</source>
+        <translation>der tiefere bis %1, %2</translation>
+    </message>
+    <message>
+        <source>higher one from %1, %2</source>
+        <translation>der höhere ab %1, %2</translation>
+    </message>
+    <message>
+        <source>the higher one %1 against the lower</source>
+        <translation>der höhere %1 gegenüber dem tieferen</translation>
+    </message>
+    <message>
+        <source>the higher one turned over</source>
+        <translation>der höhere verpolt</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -6421,6 +6581,31 @@
     </message>
 </context>
 <context>
+    <name>app::BandChart</name>
+    <message>
+        <source>tweeter in %1</source>
+        <translation>Hochtöner in %1</translation>
+    </message>
+    <message>
+        <source>Nobody hears anything yet.</source>
+        <translation>Noch hört niemand etwas.</translation>
+    </message>
+    <message>
+        <source>No gap, no overlap wider than an octave, no filter twice.</source>
+        <translation>Keine Lücke, keine Überlappung über einer Oktave, kein Filter doppelt.</translation>
+    </message>
+    <message>
+        <source>all together
+%1</source>
+        <translation>alle zusammen
+%1</translation>
+    </message>
+    <message>
+        <source>%1 k</source>
+        <translation>%1 k</translation>
+    </message>
+</context>
+<context>
     <name>app::BandReed</name>
     <message>
         <source>%1, %2</source>
@@ -6474,6 +6659,18 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>A board for both</source>
         <translation>Eine Weiche für beide</translation>
+    </message>
+    <message>
+        <source>%1 and %2 across it</source>
+        <translation>%1 und %2 parallel dazu</translation>
+    </message>
+    <message>
+        <source>%1, %2 and %3 across it</source>
+        <translation>%1, %2 und %3 parallel dazu</translation>
+    </message>
+    <message>
+        <source>Turn it over</source>
+        <translation>Verpolen</translation>
     </message>
 </context>
 <context>
@@ -6686,10 +6883,6 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <translation>Der Polungsschalter des Kanals selbst</translation>
     </message>
     <message>
-        <source>How steep, in dB an octave: the next one</source>
-        <translation>Wie steil, in dB je Oktave: die nächste Stufe</translation>
-    </message>
-    <message>
         <source>%1, built in</source>
         <translation>%1, eingebaut</translation>
     </message>
@@ -6706,10 +6899,6 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <translation>%1 dB</translation>
     </message>
     <message>
-        <source>channel %1</source>
-        <translation>Kanal %1</translation>
-    </message>
-    <message>
         <source>turned over</source>
         <translation>umgepolt</translation>
     </message>
@@ -6720,6 +6909,37 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>What nobody has looked for at this source is dashed: look before it is counted on.</source>
         <translation>Was an dieser Quelle noch niemand gesucht hat, ist gestrichelt: erst nachsehen, dann damit rechnen.</translation>
+    </message>
+    <message>
+        <source>LR %1</source>
+        <translation>LR %1</translation>
+    </message>
+    <message>
+        <source>Bessel %1</source>
+        <translation>Bessel %1</translation>
+    </message>
+    <message>
+        <source>equaliser</source>
+        <translation>Equalizer</translation>
+    </message>
+    <message>
+        <source>Bands that lift or take a stretch of this channel</source>
+        <translation>Bänder, die einen Bereich dieses Kanals anheben oder absenken</translation>
+    </message>
+    <message>
+        <source>%1, how steep</source>
+        <translation>%1, wie steil</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>linear</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n band(s)</source>
+        <translation>
+            <numerusform>%n Band</numerusform>
+            <numerusform>%n Bänder</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7004,6 +7224,73 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>planned: %1</source>
         <translation>geplant: %1</translation>
+    </message>
+</context>
+<context>
+    <name>app::EqualiserDialog</name>
+    <message>
+        <source>&amp;Another band</source>
+        <translation>&amp;Noch ein Band</translation>
+    </message>
+    <message>
+        <source>Equaliser of %1</source>
+        <translation>Equalizer von %1</translation>
+    </message>
+    <message>
+        <source>&amp;Keep it</source>
+        <translation>&amp;Übernehmen</translation>
+    </message>
+    <message>
+        <source>As it &amp;was</source>
+        <translation>Wie &amp;vorher</translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
+    </message>
+    <message>
+        <source>Q</source>
+        <translation>Q</translation>
+    </message>
+    <message>
+        <source>kind of band</source>
+        <translation>Art des Bands</translation>
+    </message>
+    <message>
+        <source>frequency of the band</source>
+        <translation>Frequenz des Bands</translation>
+    </message>
+    <message>
+        <source>dB of the band</source>
+        <translation>dB des Bands</translation>
+    </message>
+    <message>
+        <source>Q of the band</source>
+        <translation>Q des Bands</translation>
+    </message>
+    <message>
+        <source>Take this band out</source>
+        <translation>Dieses Band entfernen</translation>
+    </message>
+    <message>
+        <source>%1 cannot be: allowed %2 to %3.</source>
+        <translation>%1 geht nicht: erlaubt %2 bis %3.</translation>
+    </message>
+    <message>
+        <source>Q of %1 cannot be: allowed %2 to %3.</source>
+        <translation>Q von %1 geht nicht: erlaubt %2 bis %3.</translation>
+    </message>
+    <message>
+        <source>Flat: what comes in goes out. A band lifts or takes a stretch of it.</source>
+        <translation>Linear: Was hineingeht, kommt heraus. Ein Band hebt einen Bereich an oder senkt ihn ab.</translation>
     </message>
 </context>
 <context>
@@ -8595,14 +8882,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>Wie es war (Esc)</translation>
     </message>
     <message>
-        <source>No network can lie between these two: they are one speaker, or each has a channel of its own. Set the channels.</source>
-        <translation>Zwischen diesen beiden kann keine Weiche liegen: Sie sind ein Lautsprecher, oder jeder hat seinen eigenen Kanal. Stellen Sie die Kanäle ein.</translation>
-    </message>
-    <message>
-        <source>No network of preferred values suits this pair and this channel.</source>
-        <translation>Keine Weiche aus Normwerten passt zu diesem Paar und diesem Kanal.</translation>
-    </message>
-    <message>
         <source>Spl&amp;it</source>
         <translation>Trenn&amp;en</translation>
     </message>
@@ -8613,6 +8892,26 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Not drawn, since it joins two rows: %1. Its wires are in Walk-round.</source>
         <translation>Nicht gezeichnet, weil es zwei Reihen verbindet: %1. Seine Leitungen stehen im Rundgang.</translation>
+    </message>
+    <message>
+        <source>Every speaker on one scale from 20 Hz to 20 kHz</source>
+        <translation>Alle Lautsprecher auf einer Skala von 20 Hz bis 20 kHz</translation>
+    </message>
+    <message>
+        <source>all bands</source>
+        <translation>alle Bänder</translation>
+    </message>
+    <message>
+        <source>who plays what, at this seat</source>
+        <translation>wer was spielt, an diesem Platz</translation>
+    </message>
+    <message>
+        <source>Nothing can be put between these two: they are one speaker, or a channel of theirs has no filter.</source>
+        <translation>Zwischen diese beiden lässt sich nichts setzen: Sie sind ein Lautsprecher, oder einem ihrer Kanäle fehlt der Filter.</translation>
+    </message>
+    <message>
+        <source>No network of preferred values, and no filter, suits this pair.</source>
+        <translation>Keine Weiche aus Normwerten und kein Filter passt zu diesem Paar.</translation>
     </message>
 </context>
 <context>

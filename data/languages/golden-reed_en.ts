@@ -78,6 +78,16 @@
     </message>
 </context>
 <context>
+    <name>app::ChannelCard</name>
+    <message numerus="yes">
+        <source>%n band(s)</source>
+        <translation>
+            <numerusform>%n band</numerusform>
+            <numerusform>%n bands</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>app::Drawing</name>
     <message numerus="yes">
         <source>%n channel(s)</source>

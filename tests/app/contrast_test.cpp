@@ -165,6 +165,15 @@ TEST_P(Contrast, Split)
     look("a board");
     driver.click("knobHighPass");
     look("a value that is open");
+    driver.key(Qt::Key_Escape);
+    driver.click("allBands");
+    look("all bands");
+    driver.click("knobEqualiser");
+    auto* equaliser = driver.window().findChild<QDialog*>(QStringLiteral("equaliserDialog"));
+    QTest::mouseClick(equaliser->findChild<QPushButton*>(QStringLiteral("addBand")), Qt::LeftButton);
+    look(*equaliser, "equaliser");
+    equaliser->reject();
+    driver.click("allBands");
     driver.window().resize(700, 800);
     look("narrow");
 }
@@ -173,7 +182,8 @@ TEST_P(Contrast, WhatTakesLong)
 {
     driver.openShipped(false);
     emit driver.session().bench().busy(&driver.session(), app::PlanSession::mending());
-    ASSERT_TRUE(driver.window().findChild<QWidget*>(app::PlanSession::mending() + QStringLiteral("Cancel"))->isVisible());
+    ASSERT_TRUE(
+        driver.window().findChild<QWidget*>(app::PlanSession::mending() + QStringLiteral("Cancel"))->isVisible());
     look("being worked out");
 }
 

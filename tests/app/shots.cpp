@@ -85,6 +85,9 @@ int main(int argc, char** argv)
     QTest::qWait(1500);  // what the values beside it would give
     shoot("split.png");
     window.click("returnValue");
+    window.click("allBands");
+    shoot("bands.png");
+    window.click("allBands");
     window.session().undoStack().undo();
     window.session().dropRecovery();
     window.openShipped(false);

@@ -2,12 +2,16 @@
 // keys.
 #include <gtest/gtest.h>
 
+#include <QDialog>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
 #include <QTest>
 #include <algorithm>
 #include <cmath>
 
+#include "app/stations/split/band_chart.h"
 #include "app/stations/split/bench_drawing.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/value_picker.h"
@@ -15,6 +19,7 @@
 #include "core/edits/filter_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "tests/app/window_driver.h"
+#include "words/band_words.h"
 #include "words/figures.h"
 
 namespace {
@@ -228,14 +233,31 @@ TEST_F(SplitStation, TheChannelIsSetWhereItStands)
     QTest::keyClick(field, Qt::Key_Return);
     m_window.settle();
     EXPECT_EQ(goal().used.settings.at(channel).highPass, (core::Filter{70.0, 2}));
-    m_window.click("knobHighPassSlope");
-    m_window.settle();
-    EXPECT_EQ(goal().used.settings.at(channel).highPass, (core::Filter{70.0, 3}));
-    for (const int order : {4, 1, 2}) {  // over the steepest to the first again
+    const auto take = [&](const char* shape) {
         m_window.click("knobHighPassSlope");
+        const auto menus = m_window.window().findChildren<QMenu*>(QStringLiteral("shapes"));
+        ASSERT_FALSE(menus.isEmpty());
+        auto* action = menus.back()->findChild<QAction*>(QLatin1String(shape));
+        ASSERT_NE(action, nullptr) << shape;
+        QTest::mouseClick(menus.back(), Qt::LeftButton, {}, menus.back()->actionGeometry(action).center());
         m_window.settle();
-        EXPECT_EQ(goal().used.settings.at(channel).highPass->order, order);
-    }
+    };
+    const auto slope = [&] {
+        return m_window.window().findChild<QPushButton*>(QStringLiteral("knobHighPassSlope"))->text();
+    };
+    take("shape_butterworth_18");
+    EXPECT_EQ(goal().used.settings.at(channel).highPass, (core::Filter{70.0, 3}));
+    take("shape_linkwitzRiley_24");
+    EXPECT_EQ(goal().used.settings.at(channel).highPass, (core::Filter{70.0, 4, core::FilterFamily::LinkwitzRiley}));
+    EXPECT_EQ(slope(), "LR 24");
+    m_window.click("knobHighPass");  // another corner keeps its shape
+    field->selectAll();
+    QTest::keyClicks(field, QStringLiteral("80"));
+    QTest::keyClick(field, Qt::Key_Return);
+    m_window.settle();
+    EXPECT_EQ(goal().used.settings.at(channel).highPass, (core::Filter{80.0, 4, core::FilterFamily::LinkwitzRiley}));
+    take("shape_butterworth_12");
+    EXPECT_EQ(slope(), "12 dB");
     m_window.click("knobHighPass");
     m_window.click("valueOff");
     m_window.click("keepValue");
@@ -261,6 +283,109 @@ TEST_F(SplitStation, TheChannelIsSetWhereItStands)
     m_window.click("knobPolarity");
     m_window.settle();
     EXPECT_TRUE(goal().used.settings.at(channel).reversed);
+}
+
+// Bands are shown while they are typed, planned when they are kept, and one undo takes them back.
+TEST_F(SplitStation, TheEqualiserOfAChannel)
+{
+    const core::Port channel = core::findRunOfDevice(goal(), kWoofer)->run.id.channel;
+    const Plan before = plan();
+    const auto dialog = [&] { return m_window.window().findChild<QDialog*>(QStringLiteral("equaliserDialog")); };
+    const auto fill = [&](const char* name, const char* text) {
+        auto* field = dialog()->findChild<QLineEdit*>(QLatin1String(name));
+        field->selectAll();
+        QTest::keyClicks(field, QLatin1String(text));
+    };
+    const auto press = [&](const char* name) {
+        QTest::mouseClick(dialog()->findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
+    };
+    m_window.click("knobEqualiser");
+    ASSERT_NE(dialog(), nullptr);
+    press("addBand");
+    fill("band1_at", "250");
+    fill("band1_gain", "-4");
+    fill("band1_q", "2");
+    press("addBand");
+    fill("band2_gain", "25");
+    EXPECT_FALSE(dialog()->findChild<QPushButton*>(QStringLiteral("equaliserOk"))->isEnabled());
+    EXPECT_FALSE(said("equaliserSaid").isEmpty());
+    EXPECT_EQ(plan(), before) << "nothing is planned yet";
+    press("band2_out");
+    EXPECT_TRUE(said("equaliserSaid").isEmpty());
+    press("equaliserOk");
+    m_window.settle();
+    EXPECT_EQ(goal().used.settings.at(channel).bands,
+              (std::vector<core::EqualiserBand>{{core::BandKind::Peak, 250.0, 2.0, -4.0}}));
+    EXPECT_EQ(m_window.window().findChild<QPushButton*>(QStringLiteral("knobEqualiser"))->text(), "1 band");
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(plan(), before);
+    m_window.click("knobEqualiser");
+    press("addBand");
+    press("equaliserCancel");
+    m_window.settle();
+    EXPECT_EQ(plan(), before);
+}
+
+// What the textbook lays across a woofer's terminals: picked like any part, its value stepped, out as a whole.
+TEST_F(SplitStation, PartsAcrossTheWoofer)
+{
+    const double re_ohm = core::findRunOfDevice(goal(), kWoofer)->driver.re_ohm;
+    const double le_h = core::findRunOfDevice(goal(), kWoofer)->driver.le_h;
+    const Plan before = plan();
+    m_window.click("speaker_d28_1");
+    m_window.click("addAcross");
+    m_window.settle();
+    const DeviceId branch = core::branchAcross(goal().used, kWoofer);
+    ASSERT_TRUE(branch);
+    const auto valueOf = [&](const char* element, core::Quantity what) {
+        return *core::valueOf(core::figuresOf(partOf(goal().used, branch), element), what);
+    };
+    const double r_ohm = valueOf("R", core::Quantity::Resistance_ohm);
+    EXPECT_NEAR(std::log(r_ohm / re_ohm), 0.0, 0.1) << "the coil's own ohms, to be bought";
+    EXPECT_NEAR(std::log(valueOf("C", core::Quantity::Capacitance_f) * r_ohm * r_ohm / le_h), 0.0, 0.1);
+    EXPECT_FALSE(m_window.has("addAcross")) << "there is one";
+    const QString resistor = QStringLiteral("part_d%1_R").arg(branch.number);
+    ASSERT_NE(thing(resistor), nullptr);
+    m_window.click(resistor.toUtf8().constData());
+    m_window.click("valueAfter");
+    m_window.click("keepValue");
+    m_window.settle();
+    EXPECT_GT(valueOf("R", core::Quantity::Resistance_ohm), r_ohm);
+    m_window.click(resistor.toUtf8().constData());
+    m_window.click("takePartOut");
+    m_window.settle();
+    EXPECT_FALSE(core::branchAcross(goal().used, kWoofer));
+    m_window.session().undoStack().undo();
+    m_window.session().undoStack().undo();
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(plan(), before);
+}
+
+// Every speaker on one scale; its name leads to its place.
+TEST_F(SplitStation, AllBandsOnOneScale)
+{
+    m_window.click("allBands");
+    m_window.settle();
+    auto* chart = m_window.window().findChild<app::BandChart*>();
+    ASSERT_TRUE(chart->isVisible() && chart->bands());
+    EXPECT_FALSE(thing(QStringLiteral("bench"))->isVisible());
+    EXPECT_FALSE(said("bandsSaid").isEmpty());
+    for (const core::BandRow& row : chart->bands()->rows) {
+        const auto* name = thing(QStringLiteral("band_d%1_%2")
+                                     .arg(row.run.coil.device.number)
+                                     .arg(QString::fromStdString(row.run.coil.element)));
+        ASSERT_NE(name, nullptr);
+        EXPECT_TRUE(name->accessibleName().contains(words::carriesText(row)));
+    }
+    const core::BandPlan before = *chart->bands();
+    m_window.click("knobHighPass");
+    m_window.click("keepValue");
+    m_window.settle();
+    EXPECT_FALSE(chart->bands()->sum_db.isApprox(before.sum_db, 1e-9)) << "a switch is set here, too";
+    m_window.click("band_d46_1");
+    m_window.settle();
+    EXPECT_FALSE(chart->isVisible());
+    EXPECT_NE(thing(QStringLiteral("part_d46_tweeterC")), nullptr) << "the coaxial's own place";
 }
 
 // An answer is planned by picking it; in the plan it hands over where it was said to, and undone it is gone.

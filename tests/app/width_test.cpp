@@ -87,6 +87,9 @@ TEST_P(Width, CutsNothingOff)
     expectNothingCutOff("Match");
     driver.key(Qt::Key_4, Qt::ControlModifier);
     expectNothingCutOff("Split");
+    driver.click("allBands");
+    expectNothingCutOff("All bands");
+    driver.click("allBands");
     driver.key(Qt::Key_9, Qt::ControlModifier);
     expectNothingCutOff("Job card");
     driver.key(Qt::Key_1, Qt::ControlModifier);

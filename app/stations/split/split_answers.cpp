@@ -89,6 +89,7 @@ private:
         painter.setBrush(tokens.paper);
         switch (m_what) {
             case core::SplitKind::NoNewParts:
+            case core::SplitKind::OneCorner:
                 painter.drawRoundedRect(QRectF(area.left() + 6 * unit, middle - 8 * unit, 32 * unit, 16 * unit),
                                         8 * unit, 8 * unit);
                 painter.setBrush(tokens.ink);

@@ -2,9 +2,11 @@
 // answers.
 #include <QBoxLayout>
 #include <QLabel>
+#include <QPushButton>
 #include <QVBoxLayout>
 
 #include "app/session/workbench.h"
+#include "app/stations/split/band_chart.h"
 #include "app/stations/split/load_plot.h"
 #include "app/stations/split/pair_plot.h"
 #include "app/stations/split/split_answers.h"
@@ -38,9 +40,18 @@ void SplitView::build()
     m_actions->setLayout(m_actionRow);
     auto* bench = new QVBoxLayout;
     bench->setSpacing(4);
-    bench->addWidget(m_wayTitle);
+    m_allBands->setObjectName(QStringLiteral("allBands"));
+    m_allBands->setCheckable(true);
+    m_allBands->setProperty("role", "topic");
+    m_allBands->setMinimumWidth(m_theme.px(88));
+    m_allBands->setToolTip(tr("Every speaker on one scale from 20 Hz to 20 kHz"));
+    auto* heading = new QHBoxLayout;
+    heading->addWidget(m_wayTitle, 1);
+    heading->addWidget(m_allBands);
+    bench->addLayout(heading);
     bench->addWidget(m_none);
     bench->addWidget(m_drawing, 1);
+    bench->addWidget(m_bands, 1);
     bench->addWidget(m_actions);
     m_top->setSpacing(14);
     m_top->addWidget(m_left);
@@ -62,8 +73,8 @@ void SplitView::build()
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
-    layout->addLayout(m_top, 47);
-    layout->addLayout(m_bottom, 53);
+    layout->addLayout(m_top, 100 - kLowerHalf);
+    layout->addLayout(m_bottom, kLowerHalf);
     arrange();
 }
 

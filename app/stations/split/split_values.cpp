@@ -6,6 +6,7 @@
 
 #include "app/asks/typed_quantity.h"
 #include "app/session/workbench.h"
+#include "app/stations/split/equaliser_dialog.h"
 #include "app/stations/split/split_view.h"
 #include "app/stations/split/value_picker.h"
 #include "app/theme/theme.h"
@@ -24,7 +25,6 @@ namespace app {
 namespace {
 
 constexpr double kStep_db = 0.5, kLeast_db = -40.0, kMost_db = 12.0;
-constexpr int kMostOrder = 4;
 
 // A value that is typed as this quantity.
 ValuePicker::Row rowOf(core::Quantity quantity, double value)
@@ -119,6 +119,7 @@ void SplitView::openKnob(const core::Port& channel, Knob knob)
         emit edited(core::setChannel(m_snapshot->plan, channel, setting));
         return;
     }
+    if (knob == Knob::Equaliser) return openEqualiser(channel);
     m_open = {channel, knob};
     const bool high = knob == Knob::HighPass;
     const std::optional<core::Filter>& filter = high ? setting.highPass : setting.lowPass;
@@ -135,12 +136,39 @@ void SplitView::openKnob(const core::Port& channel, Knob knob)
     askNeighbours(row.value);
 }
 
-void SplitView::nextSlope(const core::Port& channel, Knob knob)
+// What stands in the dialog is shown here at once, and planned when it is kept.
+void SplitView::openEqualiser(const core::Port& channel)
+{
+    const core::Setting setting = settingOf(m_snapshot->after().used, channel);
+    auto* dialog = new EqualiserDialog(m_theme, words::nameOf(core::Subject{channel}, m_snapshot->after().used),
+                                       setting.bands, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->setModal(true);
+    const auto wanted = [this, channel, setting, dialog] {
+        core::Setting set = setting;
+        set.bands = dialog->bands();
+        return core::setChannel(m_snapshot->plan, channel, set);
+    };
+    connect(dialog, &EqualiserDialog::tried, this, [this, wanted] { tryEdit(wanted()); });
+    connect(dialog, &QDialog::accepted, this, [this, wanted] {
+        const core::Edit edit = wanted();
+        leaveValue();
+        emit edited(edit);
+    });
+    connect(dialog, &QDialog::rejected, this, [this] {
+        leaveValue();
+        show();
+    });
+    dialog->show();
+}
+
+void SplitView::setShape(const core::Port& channel, Knob knob, const core::FilterShape& shape)
 {
     core::Setting setting = settingOf(m_snapshot->after().used, channel);
     std::optional<core::Filter>& filter = knob == Knob::HighPass ? setting.highPass : setting.lowPass;
     if (!filter) return;
-    filter->order = filter->order % kMostOrder + 1;
+    filter->order = shape.order;
+    filter->family = shape.family;
     leaveValue();
     emit edited(core::setChannel(m_snapshot->plan, channel, setting));
 }
@@ -153,7 +181,7 @@ core::Edit SplitView::editTo(double value, bool off) const
         if (off)
             filter.reset();
         else
-            filter = core::Filter{value, filter ? filter->order : core::Filter{}.order};
+            filter = core::Filter{value, filter.value_or(core::Filter{}).order, filter.value_or(core::Filter{}).family};
     };
     switch (*m_open.knob) {
         case Knob::HighPass:
@@ -166,6 +194,7 @@ core::Edit SplitView::editTo(double value, bool off) const
             setting.gain_db = value;
             break;
         case Knob::Polarity:
+        case Knob::Equaliser:
             break;
     }
     return core::setChannel(m_snapshot->plan, m_open.port, setting);
@@ -174,13 +203,18 @@ core::Edit SplitView::editTo(double value, bool off) const
 // Everything here shows what it would be; the plan is as it was until it is kept.
 void SplitView::tryValue(double value, bool off)
 {
-    m_triedEdit = editTo(value, off);
+    tryEdit(editTo(value, off));
+    askNeighbours(value);
+}
+
+void SplitView::tryEdit(const core::Edit& edit)
+{
+    m_triedEdit = edit;
     const core::Plan plan = core::apply(m_snapshot->plan, m_triedEdit).plan;
     const core::StageId goal = plan.job.goal;
     m_tried =
         core::evaluate(plan, m_snapshot->shop->practice, std::array{goal}, m_snapshot->evaluation).stages.at(goal);
     show();
-    askNeighbours(value);
 }
 
 // What the value before and the one after would give, from the bench.

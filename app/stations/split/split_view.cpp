@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/session/workbench.h"
+#include "app/stations/split/band_chart.h"
 #include "app/stations/split/bench_actions.h"
 #include "app/stations/split/load_plot.h"
 #include "app/stations/split/pair_plot.h"
@@ -16,8 +17,10 @@
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/place_plan.h"
+#include "core/design/settings_search.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "words/made_names.h"
@@ -56,8 +59,10 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_follows(new PlainLabel(this)),
       m_places(new PlacePlan(theme, this)),
       m_left(new QWidget(this)),
-      m_card(new ChannelCard(theme, this)),
+      m_card(new ChannelCard(this)),
       m_wayTitle(new PlainLabel(tr("the way there, as it lies on the bench"), this)),
+      m_allBands(new QPushButton(tr("all bands"), this)),
+      m_bands(new BandChart(theme, this)),
       m_drawing(new BenchDrawing(theme, this)),
       m_none(new PlainLabel(this)),
       m_actions(new QWidget(this)),
@@ -77,7 +82,14 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_drawing, &BenchDrawing::turnAsked, this, &SplitView::turnOver);
     connect(m_drawing, &BenchDrawing::removeAsked, this, &SplitView::remove);
     connect(m_card, &ChannelCard::asked, this, [this](Knob knob) { openKnob(m_card->channel(), knob); });
-    connect(m_card, &ChannelCard::slopeAsked, this, [this](Knob knob) { nextSlope(m_card->channel(), knob); });
+    connect(m_card, &ChannelCard::shapeAsked, this,
+            [this](Knob knob, const core::FilterShape& shape) { setShape(m_card->channel(), knob, shape); });
+    connect(m_allBands, &QPushButton::toggled, this, [this] {
+        leaveValue();
+        if (m_snapshot) show();
+        if (m_snapshot) showAnswers();
+    });
+    connect(m_bands, &BandChart::placeChosen, this, &SplitView::openBand);
     connect(m_answers, &SplitAnswers::taken, this, &SplitView::edited);
     connect(m_picker, &ValuePicker::tried, this, &SplitView::tryValue);
     connect(m_picker, &ValuePicker::kept, this, [this](double value, bool off) {
@@ -130,6 +142,12 @@ void SplitView::choosePlace(core::PlaceId place)
     emit placeChosen();
 }
 
+void SplitView::openBand(core::PlaceId place)
+{
+    m_allBands->setChecked(false);
+    choosePlace(place);
+}
+
 core::DeviceId SplitView::chosenDevice() const
 {
     if (!m_snapshot) return {};
@@ -149,6 +167,7 @@ QString SplitView::owed(const Snapshot& snapshot) const
 
 std::vector<QWidget*> SplitView::areas()
 {
+    if (m_allBands->isChecked()) return {m_places, m_bands};
     return {m_places, m_drawing, m_actions, m_answers};
 }
 
@@ -198,6 +217,17 @@ void SplitView::show()
 {
     const std::shared_ptr<const core::StageResult> stage =
         m_tried ? m_tried : m_snapshot->evaluation.stages.at(m_snapshot->plan.job.goal);
+    const bool all = m_allBands->isChecked();
+    m_wayTitle->setText(all ? tr("who plays what, at this seat") : tr("the way there, as it lies on the bench"));
+    m_bands->setVisible(all);
+    static_cast<QBoxLayout*>(layout())->setStretch(1, all ? 0 : kLowerHalf);  // what is hidden would keep its share
+    if (all) m_bands->present(*m_snapshot, *stage, m_listener);
+    m_pairPlot->setVisible(!all);
+    showOne(stage);
+}
+
+void SplitView::showOne(const std::shared_ptr<const core::StageResult>& stage)
+{
     std::vector<core::Port> channels;
     const core::DeviceId chosen = chosenDevice();
     for (const core::RunResult& run : stage->runs) {
@@ -214,17 +244,19 @@ void SplitView::show()
     m_none->setText(any      ? tr("Not drawn, since it joins two rows: %1. Its wires are in Walk-round.").arg(apart)
                     : chosen ? tr("Nothing feeds this speaker. Walk-round says where its wires go.")
                              : tr("No speaker here. Walk-round adds what is fitted, Match what is planned."));
-    m_none->setVisible(!any || !apart.isEmpty());
-    for (QWidget* one : std::initializer_list<QWidget*>{m_drawing, m_wayTitle, m_load}) one->setVisible(any);
+    const bool here = !m_allBands->isChecked();
+    m_none->setVisible(here && (!any || !apart.isEmpty()));
+    m_wayTitle->setVisible(any || !here);
+    for (QWidget* one : std::initializer_list<QWidget*>{m_drawing, m_load}) one->setVisible(any && here);
     m_drawing->present(m_snapshot, stage, ways, m_picked);
     m_card->setVisible(any);
     if (any) {
         const core::Port channel = channelOf(*stage, channels);
         m_card->present(*stage, channel);
-        m_load->present(*m_snapshot, *stage, channel);
+        if (here) m_load->present(*m_snapshot, *stage, channel);
     }
     const auto pair = m_tried && m_pair ? core::splitPairOf(*stage, high(), m_snapshot->practice()) : m_pair;
-    m_pairPlot->present(*m_snapshot, *stage, pair, m_listener);
+    if (here) m_pairPlot->present(*m_snapshot, *stage, pair, m_listener);
     if (!m_tried) showActions(*stage);  // what can be done is about the plan, not about what is tried
 }
 
@@ -244,6 +276,8 @@ void SplitView::showActions(const core::StageResult& stage)
 {
     const KeepFocus keys(*m_actions);
     clearLayout(*m_actionRow);
+    const bool all = m_allBands->isChecked();  // there only what is open can be kept or returned
+    m_actions->setVisible(!all || m_open.port.device);
     if (!m_snapshot || stage.runs.empty()) return;
     if (m_open.port.device) {
         const auto offer = [&](const char* name, const QString& text, auto then) {
@@ -255,7 +289,7 @@ void SplitView::showActions(const core::StageResult& stage)
         offer("keepValue", tr("Keep it (Enter)"), &ValuePicker::keep);
         offer("returnValue", tr("As it was (Esc)"), &ValuePicker::giveBack);
     }
-    if (m_open.knob) return;
+    if (m_open.knob || all) return;
     for (const BenchAction& action : benchActions(*m_snapshot, m_picked, m_pair, chosenDevice()))
         addAction(action.name, action.text, action.edit);
 }
@@ -272,13 +306,14 @@ void SplitView::addAction(const QString& name, const QString& text, const core::
 void SplitView::showAnswers(bool again)
 {
     const core::StageResult& stage = m_snapshot->after();
-    m_find->setVisible(m_pair.has_value());
-    if (!m_pair || !core::canBeParted(stage, *m_pair)) {
+    m_find->setVisible(m_pair.has_value() && !m_allBands->isChecked());
+    if (!m_pair || !(core::canBeParted(stage, *m_pair) || core::canBeSet(stage, *m_pair))) {
         m_bench.drop(this, searching());
         m_searched = {};
-        m_answers->present({}, !m_pair ? QString()
-                                       : tr("No network can lie between these two: they are one speaker, or each has a "
-                                            "channel of its own. Set the channels."));
+        m_answers->present({}, !m_pair
+                                   ? QString()
+                                   : tr("Nothing can be put between these two: they are one speaker, or a channel of "
+                                        "theirs has no filter."));
         return;
     }
     const core::DeviceId tweeter = high();
@@ -294,7 +329,7 @@ void SplitView::showAnswers(bool again)
             auto found = core::searchSplits(shown->plan, shown->evaluation, task, stop);
             return [this, found = std::move(found)] {
                 if (!found || found->answers.empty())
-                    m_answers->present({}, tr("No network of preferred values suits this pair and this channel."));
+                    m_answers->present({}, tr("No network of preferred values, and no filter, suits this pair."));
                 else
                     m_answers->present(found->answers, {});
             };

@@ -6,10 +6,12 @@
 #include "core/evaluate/split_sum.h"
 
 class QBoxLayout;
+class QPushButton;
 class QLabel;
 
 namespace app {
 
+class BandChart;
 class FlowLayout;
 class LoadPlot;
 class PairPlot;
@@ -46,20 +48,26 @@ private:
     [[nodiscard]] static QString searching() { return QStringLiteral("splits"); }  // what it asks of the bench
     [[nodiscard]] static QString neighbours() { return QStringLiteral("split neighbours"); }
 
+    static constexpr int kLowerHalf = 53;  // of a hundred
+
     void build();
     void arrange();
     void findPair();
     void show();  // the snapshot, or what is tried in its stead
     void showPlaces();
+    void showOne(const std::shared_ptr<const core::StageResult>& stage);
+    void openBand(core::PlaceId place);
     [[nodiscard]] core::Port channelOf(const core::StageResult& stage, const std::vector<core::Port>& channels) const;
     void showActions(const core::StageResult& stage);
     void showAnswers(bool again = false);  // again: although nothing has changed
     void pick(const BenchPick& pick);
     void openPart(const core::Port& part);
     void openKnob(const core::Port& channel, Knob knob);
-    void nextSlope(const core::Port& channel, Knob knob);
+    void openEqualiser(const core::Port& channel);
+    void setShape(const core::Port& channel, Knob knob, const core::FilterShape& shape);
     [[nodiscard]] core::Edit editTo(double value, bool off) const;
     void tryValue(double value, bool off);
+    void tryEdit(const core::Edit& edit);
     void askNeighbours(double value);
     void leaveValue();
     void turnOver(const BenchPick& speaker);
@@ -76,6 +84,8 @@ private:
     QWidget* m_left;
     ChannelCard* m_card;  // of the channel whose way something is picked on
     QLabel* m_wayTitle;
+    QPushButton* m_allBands;  // pressed: who plays what, instead of one place
+    BandChart* m_bands;
     BenchDrawing* m_drawing;
     QLabel* m_none;
     QWidget* m_actions;
