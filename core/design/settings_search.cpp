@@ -7,8 +7,10 @@
 #include "core/base/threshold.h"
 #include "core/design/split_measure.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/preferred_values.h"
 
@@ -198,7 +200,13 @@ private:
     {
         Plan after = m_plan;
         if (*found.low != m_lowSetting) after = apply(after, setChannel(after, m_low, *found.low)).plan;
-        if (*found.high != m_highSetting) after = apply(after, setChannel(after, m_high, *found.high)).plan;
+        Setting high = *found.high;
+        const bool switches = mayHave(m_stage, m_high, Control::Polarity);
+        if (found.turned && !switches) high.reversed = m_highSetting.reversed;  // at the tweeter's wires instead
+        if (high != m_highSetting) after = apply(after, setChannel(after, m_high, high)).plan;
+        if (found.turned && !switches)
+            after = apply(after, planTurnOver(after, mates(m_stage.used, m_stage.runs[m_pair.high].run.id.coil.device)))
+                        .plan;
         return {kind, found, 0, difference(EditName::SetChannel, m_plan, after)};
     }
 

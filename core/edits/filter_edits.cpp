@@ -146,9 +146,12 @@ void closeLead(Plan& after, StageId stage, DeviceId device)
     for (const auto& [id, one] : before.stages) {
         const Fitout fitout = resolve(before, id);
         if (!standsOn(before, id, stage) || !fitout.devices.contains(device)) continue;
-        for (const auto& [name, element] : partOf(fitout, device).inside)
-            if (const auto on = beyond(fitout, {device, element.b}))
-                moveAt(after, id, fitout, {device, element.a}, *on);
+        const Part& part = partOf(fitout, device);
+        for (const auto& [name, element] : part.inside) {
+            const bool passes = element.kind == ElementKind::Link || !isBranchAcross(part);
+            const auto on = passes ? beyond(fitout, {device, element.b}) : std::nullopt;
+            if (on) moveAt(after, id, fitout, {device, element.a}, *on);
+        }
     }
     dropDevice(after, stage, device);
 }
@@ -159,9 +162,11 @@ void setCapacitance(Element& element, const std::optional<Known>& value)
     put(element.figures, Quantity::Capacitance_f, value);
 }
 
-// The capacitor of a part on the way to a driver's coil: of one that branches, the one that every way passes.
+// The capacitor of a part on the way to a driver's coil: of one that branches, the one that every way passes; what lies
+// across it holds nothing back.
 std::string capacitorTo(const Fitout& fitout, DeviceId driver, DeviceId before)
 {
+    if (isBranchAcross(partOf(fitout, before))) return {};
     const std::vector<std::string> names = allOf(partOf(fitout, before), ElementKind::Capacitor);
     if (names.size() < 2 && partOf(fitout, before).terminals.size() <= 4) return names.empty() ? "" : names.front();
     for (const Run& run : runs(fitout))

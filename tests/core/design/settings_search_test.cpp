@@ -7,6 +7,7 @@
 
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/limits/split_limits.h"
 #include "tests/core/surveyed_plan.h"
 
@@ -135,6 +136,33 @@ TEST_F(SettingsSearch, SparesATweeter)
         const RunResult& run = *findRunOfDevice(tests::goalOf(then, planned), m_car.sail);
         EXPECT_GE(*highPassCorner_hz(run.transfer.abs(), then.frequency_hz), 0.98 * 2.0 * fs_hz) << int(kind);
     }
+}
+
+// A source that cannot turn a channel over is left as it is: the tweeter's wires are turned, on both sides.
+TEST_F(SettingsSearch, TurnsTheWiresWhereNoSwitchCan)
+{
+    Plan plan = m_car.plan;
+    const Fitout found = resolve(plan, kFound);
+    Part radio = partOf(found, m_car.sailChannel.device);
+    radio.controls[Control::Polarity] = false;
+    plan = after(plan, changePart(plan, kFactory, m_car.sailChannel.device, radio));
+    int turned = 0;
+    for (const bool wrong : {false, true}) {
+        const Plan start = wrong ? after(plan, planTurnOver(plan, mates(found, m_car.sail))) : plan;
+        for (const SplitAnswer& answer : search(start, m_car.sail).answers) {
+            const Plan planned = after(start, answer.edit);
+            const Fitout goal = resolve(planned, planned.job.goal);
+            EXPECT_FALSE(settingOf(goal, m_car.sailChannel).reversed);
+            const auto signOf = [&](const Fitout& fitout) {
+                for (const core::Run& run : runs(fitout))
+                    if (run.id.coil.device == m_car.sail) return run.sign;
+                return 0;
+            };
+            EXPECT_EQ(signOf(goal) != signOf(resolve(start, start.job.goal)), answer.found.turned);
+            turned += answer.found.turned;
+        }
+    }
+    EXPECT_GT(turned, 0);
 }
 
 TEST_F(SettingsSearch, IsStopped)

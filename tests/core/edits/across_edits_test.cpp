@@ -177,6 +177,38 @@ TEST(AcrossEdits, AnotherOneTakesItsPlaceAndOneTakenOutLeavesNothing)
     EXPECT_EQ(runs(car.goal()).size(), 4U) << "all four play again";
 }
 
+// One resistor is a way from plus to minus, too: where it goes no wire may stay in its place.
+TEST(AcrossEdits, AnyOfThemTakenOutLeavesTheSpeakerAsItWas)
+{
+    for (const SeriesBranch& branch :
+         {SeriesBranch{4.7, 0.0, 0.0}, SeriesBranch{0.0, 0.0, 22e-6}, SeriesBranch{5.6, 0.47e-3, 22e-6}}) {
+        Saloon car;
+        const Eigen::ArrayXcd bare_ohm = car.circuit().load_ohm;
+        car.takeAcross(branch);
+        EXPECT_FALSE(car.circuit().load_ohm.isApprox(bare_ohm, 1e-3));
+        const DeviceId there = branchAcross(car.goal(), car.door);
+        const std::string element = branch.r_ohm > 0.0 ? "R" : "C";
+        car.plan = after(car.plan, takePartOut(car.plan, {there, element}));
+        EXPECT_EQ(car.across(), 0);
+        EXPECT_TRUE(car.circuit().load_ohm.isApprox(bare_ohm, 1e-12));
+    }
+}
+
+// What lies across a speaker is not what keeps the lows from it.
+TEST(AcrossEdits, IsNoHighPass)
+{
+    Saloon car;
+    car.takeAcross();
+    EXPECT_EQ(filterOf(car.goal(), car.door).place, FilterPlace::None);
+    EXPECT_FALSE(findRunOfDevice(tests::goalOf(tests::evaluated(car.plan), car.plan), car.door)->seriesCapacitance_f);
+    car.plan = after(car.plan, addCapacitor(car.plan, car.door, 100e-6));
+    const FilterFound found = filterOf(car.goal(), car.door);
+    EXPECT_DOUBLE_EQ(found.value->value, 100e-6);
+    EXPECT_NE(found.capacitor.device, branchAcross(car.goal(), car.door));
+    car.plan = after(car.plan, setFilter(car.plan, car.plan.job.goal, car.door, FilterPlace::None, {}));
+    EXPECT_EQ(car.across(), 2) << "the filter goes, the pair across stays";
+}
+
 // Resistor alone: what an ohmmeter reads before the speaker is both side by side; behind a capacitor it reads the coil.
 TEST(AcrossEdits, AMeterReadsAResistorBesideTheCoil)
 {
