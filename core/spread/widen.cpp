@@ -114,8 +114,14 @@ private:
             Fitout fitout = m_settled;
             for (size_t i = 0; i < shares.size(); ++i) shift(fitout, m_spread->inputs[i], shares[i](n));
             const auto result = resultOf(std::move(fitout));
-            for (const auto& [address, value] : figuresOf(*result)) m_spread->draws.at(address)(n) = value;
-            for (auto& [id, draws] : heard) draws.take(n, result->hearing.at(id));
+            // Near a wiring that cannot be solved a draw may have a figure more, or one less: that one stays nominal.
+            for (const auto& [address, value] : figuresOf(*result))
+                if (const auto there = m_spread->draws.find(address); there != m_spread->draws.end())
+                    there->second(n) = value;
+            for (auto& [id, draws] : heard) {
+                const auto there = result->hearing.find(id);
+                draws.take(n, there == result->hearing.end() ? m_nominal.hearing.at(id) : there->second);
+            }
         }
         for (const auto& [id, draws] : heard) m_spread->hearing[id] = heardSpread(draws, m_nominal.hearing.at(id));
         chooseTelling(shares, heard);
@@ -187,13 +193,17 @@ private:
             const auto below = resultOf(std::move(low)), above = resultOf(std::move(high));
             const auto figuresBelow = figuresOf(*below);
             for (const auto& [address, value] : figuresOf(*above)) {
-                const double half = 0.5 * (value - figuresBelow.at(address));
+                const auto there = figuresBelow.find(address);
+                if (there == figuresBelow.end() || !m_spread->draws.contains(address)) continue;
+                const double half = 0.5 * (value - there->second);
                 if (std::abs(half) > kNothing * std::abs(value)) input.shifts[address] = half;
             }
-            for (const auto& [id, heard] : above->hearing)
+            for (const auto& [id, heard] : above->hearing) {
+                const auto there = below->hearing.find(id);
+                if (there == below->hearing.end() || !m_nominal.hearing.contains(id)) continue;
                 for (size_t band = 0; band < kBandCount; ++band)
-                    input.reach_db[id][band] =
-                        0.5 * (heard.bands[band].reach_db - below->hearing.at(id).bands[band].reach_db);
+                    input.reach_db[id][band] = 0.5 * (heard.bands[band].reach_db - there->second.bands[band].reach_db);
+            }
         }
         return true;
     }

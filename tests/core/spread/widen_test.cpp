@@ -7,9 +7,11 @@
 
 #include "core/base/splitmix.h"
 #include "core/fitout/resolve.h"
+#include "core/io/plan_file.h"
 #include "core/judgement/measure_next.h"
 #include "core/model/validate.h"
 #include "core/physics/quantile.h"
+#include "core/shipped/shipped.h"
 #include "core/spread/uncertain_inputs.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/twelve_runs.h"
@@ -288,6 +290,24 @@ TEST(Quantile, LiesBetweenItsNeighbours)
     EXPECT_DOUBLE_EQ(quantile(four, 0.5), 3.0);
     EXPECT_DOUBLE_EQ(quantile(four, 0.9), 6.8);
     EXPECT_DOUBLE_EQ(quantile(four, 1.0), 8.0);
+}
+
+// A channel whose minus ends nowhere cannot be solved; rounding lets a draw solve it all the same. What the plan itself
+// has no figure for has no spread either. Found by damaging files.
+TEST(Widen, WhatOnlySomeDrawsCanSolveHasNoSpread)
+{
+    Plan plan = readPlanText(std::string(shippedDemoText()), "demo.reed")->plan;
+    const Port channel{{10}, "FL"};
+    for (auto& [id, part] : plan.parts)
+        if (isSource(part) && part.inside.contains(channel.element)) part.inside.at(channel.element).b = "F -";
+    const Evaluation evaluation = widen(tests::evaluated(plan));
+    const StageResult& goal = *evaluation.stages.at(plan.job.goal);
+    EXPECT_EQ(findCircuit(goal, channel), nullptr);
+    const StageSpread& spread = *evaluation.spread.at(plan.job.goal);
+    EXPECT_FALSE(spread.draws.contains({channel, Quantity::LeastImpedance_ohm}));
+    for (const auto& [address, draws] : spread.draws) EXPECT_TRUE(draws.isFinite().all());
+    for (const UncertainInput& input : spread.inputs)
+        for (const auto& [address, shift] : input.shifts) EXPECT_TRUE(spread.draws.contains(address));
 }
 
 }  // namespace
