@@ -395,6 +395,33 @@ Edit takeOutOfLead(const Plan& plan, DeviceId device)
     return difference(EditName::TakePartOut, plan, after);
 }
 
+void dropLooseParts(Plan& after, StageId stage)
+{
+    const auto isLoose = [](const Fitout& fitout, DeviceId device) {
+        const Part& part = partOf(fitout, device);
+        if (part.kind != PartKind::Network || !isMade(part) || part.terminals.contains("w+")) return false;
+        size_t in = 0, out = 0;
+        for (const auto& [id, wire] : fitout.wires)
+            for (const Pin& pin : {wire.a, wire.b})
+                if (pin.device == device) ++(pin.terminal.starts_with("o") ? out : in);
+        return out == 0 && in <= part.terminals.size() / 2;
+    };
+    const Plan before = after;
+    for (const auto& [id, one] : before.stages) {
+        if (!standsOn(before, id, stage)) continue;
+        for (bool more = true; more;) {  // one behind the other
+            more = false;
+            const Fitout fitout = resolve(after, id);
+            for (const auto& [device, item] : fitout.devices)
+                if (!more && isLoose(fitout, device)) {
+                    dropDevice(after, id, device);
+                    more = true;
+                }
+        }
+    }
+    dropUnused(after);
+}
+
 Edit takeBridgeOut(const Plan& plan, const Port& capacitor)
 {
     Plan after = plan;

@@ -48,6 +48,9 @@ struct FilterFound {
 // What was put into a lead or across a speaker goes again, both sides.
 // requires such a device
 [[nodiscard]] Edit takeOutOfLead(const Plan& plan, DeviceId device);
+// What was made for a lead or across a speaker and goes on to nothing any more is dropped, at a stage and at those made
+// on it; what others hang on stays.
+void dropLooseParts(Plan& after, StageId stage);
 // The bridge over a capacitor is taken out again, as planned.
 [[nodiscard]] Edit takeBridgeOut(const Plan& plan, const Port& capacitor);
 

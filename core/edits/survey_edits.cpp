@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/evaluate/driver_mounting.h"
 #include "core/fitout/resolve.h"
@@ -147,6 +148,7 @@ Edit removeSpeaker(const Plan& plan, StageId stage, DeviceId device)
     Plan after = plan;
     const StageId standing = standingAt(plan, &Plan::devices, stage, device);
     for (const DeviceId one : mates(resolve(plan, standing), device)) dropDevice(after, standing, one);
+    dropLooseParts(after, standing);
     return difference(EditName::RemoveSpeaker, plan, after);
 }
 

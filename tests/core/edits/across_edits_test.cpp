@@ -2,6 +2,7 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <set>
 
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
@@ -207,6 +208,24 @@ TEST(AcrossEdits, IsNoHighPass)
     EXPECT_NE(found.capacitor.device, branchAcross(car.goal(), car.door));
     car.plan = after(car.plan, setFilter(car.plan, car.plan.job.goal, car.door, FilterPlace::None, {}));
     EXPECT_EQ(car.across(), 2) << "the filter goes, the pair across stays";
+}
+
+// A speaker that goes takes what was made for it along, one thing behind the other.
+TEST(AcrossEdits, GoesWithItsSpeaker)
+{
+    Saloon car;
+    const Plan bare = after(car.plan, removeSpeaker(car.plan, car.plan.job.goal, car.door));
+    car.takeAcross();
+    car.plan = after(car.plan, addResistor(car.plan, car.door, 2.2));
+    const Plan gone = after(car.plan, removeSpeaker(car.plan, car.plan.job.goal, car.door));
+    const auto names = [](const Plan& plan) {
+        std::multiset<std::string> all;
+        for (const auto& [id, device] : resolve(plan, plan.job.goal).devices)
+            all.insert(plan.parts.at(device.part).name);
+        return all;
+    };
+    EXPECT_EQ(names(gone), names(bare));
+    EXPECT_EQ(runs(resolve(gone, gone.job.goal)).size(), runs(resolve(bare, bare.job.goal)).size());
 }
 
 // Resistor alone: what an ohmmeter reads before the speaker is both side by side; behind a capacitor it reads the coil.
