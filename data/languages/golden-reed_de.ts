@@ -8815,10 +8815,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
 <context>
     <name>app::SplitView</name>
     <message>
-        <source>ways to split, for this vehicle</source>
-        <translation>Wege zu trennen, für dieses Fahrzeug</translation>
-    </message>
-    <message>
         <source>%1 cannot be: allowed %2 to %3.</source>
         <translation>%1 geht nicht: erlaubt sind %2 bis %3.</translation>
     </message>
@@ -8912,6 +8908,42 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>No network of preferred values, and no filter, suits this pair.</source>
         <translation>Keine Weiche aus Normwerten und kein Filter passt zu diesem Paar.</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>linear</translation>
+    </message>
+    <message>
+        <source>%1 an octave</source>
+        <translation>%1 je Oktave</translation>
+    </message>
+    <message>
+        <source>all seats</source>
+        <translation>alle Plätze</translation>
+    </message>
+    <message>
+        <source>this seat</source>
+        <translation>dieser Platz</translation>
+    </message>
+    <message>
+        <source>A flat sum</source>
+        <translation>Eine lineare Summe</translation>
+    </message>
+    <message>
+        <source>%1 an octave to the highs</source>
+        <translation>%1 je Oktave zu den Höhen</translation>
+    </message>
+    <message>
+        <source>ways to split</source>
+        <translation>Wege zu trennen</translation>
+    </message>
+    <message>
+        <source>What the sum is to come near</source>
+        <translation>Woran die Summe herankommen soll</translation>
+    </message>
+    <message>
+        <source>For the chosen seat alone, or for all who listen</source>
+        <translation>Nur für den gewählten Platz oder für alle, die hören</translation>
     </message>
 </context>
 <context>

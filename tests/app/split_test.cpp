@@ -406,6 +406,36 @@ TEST_F(SplitStation, AnAnswerIsPlannedAndUndone)
     EXPECT_EQ(plan(), before);
 }
 
+// Another target, or all seats, is another search; what it finds is what the command line finds.
+TEST_F(SplitStation, TheSearchHasATargetAndSeats)
+{
+    ASSERT_TRUE(waitForAnswers());
+    const auto evenOf = [&] {
+        for (const core::SplitAnswer& one : m_window.window().findChild<app::SplitAnswers*>()->answers())
+            if (one.kind == core::SplitKind::MostEven) return one.found.even_db;
+        return 0.0;
+    };
+    const auto wantedOf = [&](const core::SplitTask& task) {
+        const auto found = core::searchSplits(plan(), m_window.session().snapshot().evaluation, task);
+        for (const core::SplitAnswer& one : found->answers)
+            if (one.kind == core::SplitKind::MostEven) return one.found.even_db;
+        return 0.0;
+    };
+    m_window.click("splitTarget");
+    auto* menu = m_window.window().findChildren<QMenu*>(QStringLiteral("targets")).back();
+    auto* action = menu->findChild<QAction*>(QStringLiteral("target_-1"));
+    QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+    const double falling_db = wantedOf({.tweeter = kTweeter, .slope_db_octave = -1.0});
+    EXPECT_TRUE(QTest::qWaitFor([&] { return std::abs(evenOf() - falling_db) < 1e-9; }, 30'000));
+    std::vector<core::ListenerId> all;
+    for (const auto& [id, listener] : plan().listeners) all.push_back(id);
+    ASSERT_GT(all.size(), 1U);
+    m_window.click("splitSeats");
+    const double everybody_db = wantedOf({kTweeter, all, -1.0});
+    EXPECT_NE(everybody_db, falling_db);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return std::abs(evenOf() - everybody_db) < 1e-9; }, 30'000));
+}
+
 // A coaxial is the same way without a board; two channels are two ways, and no network is offered between them.
 TEST_F(SplitStation, ACoaxialAndTwoChannels)
 {

@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <tuple>
 
 #include "app/session/workbench.h"
 #include "app/stations/split/band_chart.h"
@@ -56,14 +57,27 @@ void SplitView::build()
     m_top->setSpacing(14);
     m_top->addWidget(m_left);
     m_top->addLayout(bench, 1);
-    auto* findTitle = new PlainLabel(tr("ways to split, for this vehicle"), m_find);
+    auto* findTitle = new PlainLabel(tr("ways to split"), m_find);
     findTitle->setObjectName(QStringLiteral("findTitle"));
     auto* waiting = new WaitingLine(m_bench, this, searching(), m_find);
     connect(waiting, &WaitingLine::askedAgain, this, [this] { showAnswers(true); });
     auto* find = new QVBoxLayout(m_find);
     find->setContentsMargins(0, 0, 0, 0);
     find->setSpacing(4);
-    find->addWidget(findTitle);
+    for (const auto& [button, name, help] :
+         {std::tuple{m_target, "splitTarget", tr("What the sum is to come near")},
+          {m_forSeats, "splitSeats", tr("For the chosen seat alone, or for all who listen")}}) {
+        button->setObjectName(QLatin1String(name));
+        button->setProperty("role", "topic");
+        button->setToolTip(help);
+    }
+    m_forSeats->setCheckable(true);
+    showTarget();
+    auto* findHead = new QHBoxLayout;
+    findHead->addWidget(findTitle, 1);
+    findHead->addWidget(m_target);
+    findHead->addWidget(m_forSeats);
+    find->addLayout(findHead);
     find->addWidget(waiting);
     find->addWidget(m_answers, 1);
     m_bottom->setSpacing(14);

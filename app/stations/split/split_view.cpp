@@ -17,7 +17,6 @@
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/place_plan.h"
-#include "core/design/settings_search.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/turn_edits.h"
@@ -70,6 +69,8 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_load(new LoadPlot(theme, this)),
       m_pairPlot(new PairPlot(theme, this)),
       m_find(new QWidget(this)),
+      m_target(new QPushButton(m_find)),
+      m_forSeats(new QPushButton(m_find)),
       m_answers(new SplitAnswers(theme, this)),
       m_picker(new ValuePicker(theme, this)),
       m_top(new QBoxLayout(QBoxLayout::LeftToRight)),
@@ -90,6 +91,11 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
         if (m_snapshot) showAnswers();
     });
     connect(m_bands, &BandChart::placeChosen, this, &SplitView::openBand);
+    connect(m_target, &QPushButton::clicked, this, &SplitView::offerTargets);
+    connect(m_forSeats, &QPushButton::toggled, this, [this] {
+        showTarget();
+        if (m_snapshot) showAnswers();
+    });
     connect(m_answers, &SplitAnswers::taken, this, &SplitView::edited);
     connect(m_picker, &ValuePicker::tried, this, &SplitView::tryValue);
     connect(m_picker, &ValuePicker::kept, this, [this](double value, bool off) {
@@ -300,40 +306,6 @@ void SplitView::addAction(const QString& name, const QString& text, const core::
     button->setObjectName(name);
     connect(button, &QPushButton::clicked, this, [this, edit] { emit edited(edit); });
     m_actionRow->addWidget(button);
-}
-
-// What was found stands until the bench has searched anew.
-void SplitView::showAnswers(bool again)
-{
-    const core::StageResult& stage = m_snapshot->after();
-    m_find->setVisible(m_pair.has_value() && !m_allBands->isChecked());
-    if (!m_pair || !(core::canBeParted(stage, *m_pair) || core::canBeSet(stage, *m_pair))) {
-        m_bench.drop(this, searching());
-        m_searched = {};
-        m_answers->present({}, !m_pair
-                                   ? QString()
-                                   : tr("Nothing can be put between these two: they are one speaker, or a channel of "
-                                        "theirs has no filter."));
-        return;
-    }
-    const core::DeviceId tweeter = high();
-    const Searched wanted{m_snapshot->revision, tweeter, m_listener};
-    if (wanted == m_searched && !again) return;
-    m_searched = wanted;
-    m_bench.ask(
-        this, searching(), m_snapshot->revision,
-        [this, shown = m_snapshot, tweeter, seat = m_listener](const std::stop_token& stop) -> Workbench::Take {
-            const core::SplitTask task{
-                .tweeter = tweeter,
-                .seats = shown->plan.listeners.contains(seat) ? std::vector{seat} : std::vector<core::ListenerId>{}};
-            auto found = core::searchSplits(shown->plan, shown->evaluation, task, stop);
-            return [this, found = std::move(found)] {
-                if (!found || found->answers.empty())
-                    m_answers->present({}, tr("No network of preferred values, and no filter, suits this pair."));
-                else
-                    m_answers->present(found->answers, {});
-            };
-        });
 }
 
 void SplitView::pick(const BenchPick& picked)

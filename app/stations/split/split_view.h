@@ -59,6 +59,8 @@ private:
     void openBand(core::PlaceId place);
     [[nodiscard]] core::Port channelOf(const core::StageResult& stage, const std::vector<core::Port>& channels) const;
     void showActions(const core::StageResult& stage);
+    void offerTargets();
+    void showTarget();
     void showAnswers(bool again = false);  // again: although nothing has changed
     void pick(const BenchPick& pick);
     void openPart(const core::Port& part);
@@ -93,6 +95,8 @@ private:
     LoadPlot* m_load;
     PairPlot* m_pairPlot;
     QWidget* m_find;
+    QPushButton* m_target;    // what the search is to come near: flat, or falling to the highs
+    QPushButton* m_forSeats;  // pressed: for all who listen, not for the chosen seat alone
     SplitAnswers* m_answers;
     ValuePicker* m_picker;
     QBoxLayout* m_top;
@@ -104,9 +108,12 @@ private:
         std::uint64_t revision = 0;
         core::DeviceId tweeter{};
         core::ListenerId seat{};
+        double slope_db_octave = 0.0;
+        bool allSeats = false;
         bool operator==(const Searched&) const = default;
     };
     Searched m_searched{};
+    double m_slope_db_octave = 0.0;
     core::Edit m_triedEdit{};  // that makes it so
     core::ListenerId m_listener{};
     core::PlaceId m_place{};
