@@ -31,7 +31,7 @@ Json rowJson(const BandRow& row)
     for (const BandStretch& one : row.carries) json["carries"].push_back(stretchJson(one));
     if (row.channelHighPass_hz) json["channelHighPass"] = quantity(*row.channelHighPass_hz, "Hz");
     if (row.ownHighPass_hz) json["ownHighPass"] = quantity(*row.ownHighPass_hz, "Hz");
-    if (row.travel_ratio > 0.0) json["travel"] = row.travel_ratio;
+    if (row.travel_ratio) json["travel"] = *row.travel_ratio;
     if (row.before_ratio) json["travelBefore"] = *row.before_ratio;
     return json;
 }

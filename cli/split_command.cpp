@@ -8,7 +8,6 @@
 #include "cli/plan_input.h"
 #include "cli/seats.h"
 #include "cli/settings_command.h"
-#include "core/design/settings_search.h"
 #include "core/design/split_search.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/split_sum.h"

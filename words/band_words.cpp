@@ -35,8 +35,7 @@ QString carriesText(const BandRow& row)
 
 QString travelText(const BandRow& row)
 {
-    if (row.travel_ratio == 0.0) return {};
-    return Words::tr("%1 of its travel").arg(fixedNumber(row.travel_ratio, 2));
+    return row.travel_ratio ? Words::tr("%1 of its travel").arg(fixedNumber(*row.travel_ratio, 2)) : QString();
 }
 
 QStringList remarksOf(const BandPlan& bands, const StageResult& stage)

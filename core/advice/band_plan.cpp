@@ -20,7 +20,6 @@ namespace {
 constexpr double kThird = 3.0;  // of an octave
 // Ours, no source:
 constexpr double kLineFrom_hz = 200.0, kLineTo_hz = 5000.0;  // where any system plays
-constexpr double kBeside_db = 3.0;                           // as loud as each other, to the ear
 constexpr double kWide_octave = 1.0;                         // of an overlap: narrower than that is a hand-over
 constexpr double kRelieved_ratio = 0.8;                      // of the travel there was: less is felt
 
@@ -67,8 +66,7 @@ public:
 private:
     [[nodiscard]] bool isBass(const RunResult& run) const
     {
-        const Port& coil = run.run.id.coil;
-        return workOf(driverClassOf(partOf(m_stage.used, coil.device), coil.element)) == DriverWork::Bass;
+        return workOf(m_stage.used, run.run.id.coil) == DriverWork::Bass;
     }
 
     // This driver and those on other sides that repeat it, their energies added.
@@ -109,7 +107,7 @@ private:
     {
         const auto ratio = [&](const StageResult& stage, const RunResult& one) {
             const Strain strain = strainOf(stage, one, m_found, m_practice);
-            return strain.xmax_m > 0.0 ? strain.travel_m / strain.xmax_m : 0.0;
+            return strain.travel_m / strain.xmax_m;
         };
         row.travel_ratio = ratio(m_stage, run);
         if (const RunResult* before = findRunOfDevice(m_found, run.run.id.coil.device))
@@ -189,7 +187,7 @@ private:
     {
         const BandRow &a = m_plan.rows[low], &b = m_plan.rows[high];
         const auto both = [&](Eigen::Index i) {
-            return std::abs(a.level_db(i) - b.level_db(i)) <= kBeside_db &&
+            return std::abs(a.level_db(i) - b.level_db(i)) <= kEquallyLoud_db &&
                    std::min(a.level_db(i), b.level_db(i)) >= m_least_db(i);
         };
         for (const BandStretch& one : stretches(m_hz, both))
@@ -204,8 +202,8 @@ private:
         if (!added) return;
         for (size_t i = 0; i < m_plan.rows.size(); ++i) {
             const BandRow& row = m_plan.rows[i];
-            if (row.before_ratio && row.travel_ratio > 0.0 && !isBass(*findRun(m_stage, row.run)))
-                m_plan.relief.push_back({i, *row.before_ratio, row.travel_ratio});
+            if (row.before_ratio && row.travel_ratio && !isBass(*findRun(m_stage, row.run)))
+                m_plan.relief.push_back({i, *row.before_ratio, *row.travel_ratio});
         }
     }
 

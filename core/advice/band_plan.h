@@ -19,12 +19,13 @@ struct BandStretch {
 // One driver; what repeats it on the other side plays the same.
 struct BandRow {
     RunId run{};
-    Eigen::ArrayXd level_db{};  // third-octaves, mean of both ears, per source volt; both sides together
-    std::vector<BandStretch>
-        carries{};  // where it is no more than `BandCarries_db` under the loudest, and that is heard
+    // Third-octaves, mean of both ears, per source volt; both sides together.
+    Eigen::ArrayXd level_db{};
+    // Where it is no more than BandCarries_db under the loudest of them, and that is heard.
+    std::vector<BandStretch> carries{};
     std::optional<double> channelHighPass_hz{}, ownHighPass_hz{};  // the channel's, and that of the parts before it
     bool doubled = false;                                          // they are so near that both cut the same notes
-    double travel_ratio = 0.0;                                     // with programme, of Xmax; 0: of a tweeter
+    std::optional<double> travel_ratio{};                          // with programme, of Xmax; not of a tweeter
     std::optional<double> before_ratio{};                          // the same of what was found in its place
 };
 
@@ -45,7 +46,7 @@ struct BandPlan {
     Eigen::ArrayXd frequency_hz{}, sum_db{};  // third-octaves, all together
     double line_db = 0.0;                     // the sum's mean from 200 Hz to 5 kHz
     BandStretch plays{};                      // where the sum is not further than `BandGap_db` under it, at both ends
-    std::vector<BandRow> rows{};              // from the lowest up
+    std::vector<BandRow> rows{};              // the largest cone first
     std::vector<BandStretch> gaps{};          // between, where it is
     std::vector<BandOverlap> overlaps{};      // wider than an octave
     std::vector<BandRelief> relief{};

@@ -11,7 +11,6 @@ namespace core {
 Strain strainOf(const StageResult& stage, const RunResult& run, const StageResult& found, const Practice& practice)
 {
     const ConeResult& cone = coneOf(stage, run);
-    const Port& coil = run.run.id.coil;
     const Known& rating = run.coil.at(Quantity::Power_w);
     const CircuitResult* circuit = findCircuit(stage, run.run.id.channel);
     const bool highPass = !run.run.seriesCapacitors.empty() || (circuit && circuit->filteredLow);
@@ -21,7 +20,7 @@ Strain strainOf(const StageResult& stage, const RunResult& run, const StageResul
                   .xmax_m = run.driver.xmax_m};
     if (const auto verdict = heatLimit({cone.sine_w, cone.programme_w, rating, highPass, cone.worst}, practice))
         strain.heat = verdict->severity;
-    if (workOf(driverClassOf(partOf(stage.used, coil.device), coil.element)) == DriverWork::Bass) return strain;
+    if (workOf(stage.used, run.run.id.coil) == DriverWork::Bass) return strain;
     if (const auto verdict = travelLimit(
             {.travel_m = strain.travel_m, .xmax_m = strain.xmax_m, .stood = isAsFound(found, run), .worst = cone.worst},
             practice))

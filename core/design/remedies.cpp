@@ -6,9 +6,9 @@
 
 #include "core/design/complaints.h"
 #include "core/design/try_driver.h"
+#include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
-#include "core/edits/element_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/source_edits.h"
 #include "core/edits/supply_edits.h"
@@ -201,7 +201,7 @@ private:
     {
         return std::any_of(m_goal.runs.begin(), m_goal.runs.end(), [&](const RunResult& run) {
             const Port& coil = run.run.id.coil;
-            if (bass) return workOf(driverClassOf(partOf(m_goal.used, coil.device), coil.element)) == DriverWork::Bass;
+            if (bass) return workOf(m_goal.used, coil) == DriverWork::Bass;
             const Place* place = placeOf(m_goal.used, coil.device);
             return isTweeter(run, m_evaluation.practice) && place && inOneRow(place->frame.at_m, spot.frame.at_m);
         });

@@ -3,11 +3,13 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <map>
 
 #include "core/base/threshold.h"
 #include "core/design/split_measure.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/turn_edits.h"
+#include "core/evaluate/hearing.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
@@ -22,13 +24,6 @@ constexpr double kMostLevel_db = 6.0, kLevelStep_db = 1.0;
 constexpr FilterShape kShapes[]{{FilterFamily::Butterworth, 2},   {FilterFamily::Butterworth, 3},
                                 {FilterFamily::Butterworth, 4},   {FilterFamily::LinkwitzRiley, 2},
                                 {FilterFamily::LinkwitzRiley, 4}, {FilterFamily::Bessel, 4}};
-
-bool mayHave(const StageResult& stage, const Port& channel, Control control)
-{
-    const auto& controls = partOf(stage.used, channel.device).controls;
-    const auto found = controls.find(control);
-    return found == controls.end() || found->second;
-}
 
 class SettingsSearcher {
 public:
@@ -48,7 +43,12 @@ public:
     {
         for (const Port& channel : {m_low, m_high})
             m_least_ohm = std::min(m_least_ohm, findCircuit(m_stage, channel)->least_ohm);
-        for (double hz = kLeast_hz; hz <= kMost_hz; hz = cornerStep(hz, 1)->value) m_corners_hz.push_back(hz);
+        for (const size_t run : {pair.low, pair.high})
+            for (const ListenerId seat : seats) {
+                Ears<Eigen::ArrayXcd> ears = runAt(m_stage, run, seat);
+                for (Eigen::ArrayXcd& ear : ears) ear = SplitMeasure::coarse(ear);
+                m_now[run][seat] = std::move(ears);
+            }
     }
 
     std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)
@@ -56,26 +56,28 @@ public:
         SplitSearch search{.pair = m_pair, .now = *splitSum(m_stage, m_pair, m_seats.front())};
         search.answers.push_back(answer(SplitKind::NoNewParts, standing()));
         const bool levels =
-            mayHave(m_stage, m_low, Control::ChannelGain) && mayHave(m_stage, m_high, Control::ChannelGain);
+            mayHave(m_stage.used, m_low, Control::ChannelGain) && mayHave(m_stage.used, m_high, Control::ChannelGain);
+        std::vector<double> levels_db{0.0};
+        if (levels)
+            for (double level_db = kLevelStep_db; level_db <= kMostLevel_db; level_db += kLevelStep_db)
+                levels_db.insert(levels_db.end(), {-level_db, level_db});
         std::optional<SplitCandidate> one, even;
         double done = 0.0;
         for (const FilterShape& shape : kShapes) {
-            const std::vector<Leg> lows = lowLegs(shape), highs = highLegs(shape);
+            const std::vector<Leg> lows = legs(m_pair.low, shape), highs = legs(m_pair.high, shape);
+            const size_t each = 2 * lows.size() * levels_db.size();
             for (const Leg& high : highs) {
                 if (stop.stop_requested()) return std::nullopt;
-                done += 1.0 / static_cast<double>(std::size(kShapes) * std::max<size_t>(1, highs.size()));
-                if (progress) progress(std::min(1.0, done));
-                if (!high.spares) search.refused += 2 * lows.size();
-                for (const Leg& low : lows) {
-                    search.tried += 2;
-                    if (!high.spares) continue;
-                    tryBoth(low, high, 0.0, high.corner_hz == low.corner_hz ? one : even);
-                    for (double level_db = -kMostLevel_db; levels && level_db <= kMostLevel_db;
-                         level_db += kLevelStep_db) {
-                        tryBoth(low, high, level_db, even);
-                        search.tried += 2;
-                    }
+                if (progress) progress(done);
+                done += 1.0 / static_cast<double>(std::size(kShapes) * highs.size());
+                search.tried += each;
+                if (!high.spares) {
+                    search.refused += each;
+                    continue;
                 }
+                for (const Leg& low : lows)
+                    for (const double level_db : levels_db)
+                        tryBoth(low, high, level_db, level_db == 0.0 && low.filter == high.filter ? one : even);
             }
         }
         if (one) search.answers.push_back(answer(SplitKind::OneCorner, *one));
@@ -86,62 +88,51 @@ public:
 
 private:
     struct Leg {
-        double corner_hz = 0.0;
-        FilterShape shape{};
+        Filter filter{};
         bool spares = true;
-        std::vector<Ears<Eigen::ArrayXcd>> at{};
-        Eigen::ArrayXd square{};
+        std::vector<Ears<Eigen::ArrayXcd>> at{};  // pressure at each seat per source volt
+        Eigen::ArrayXd square{};                  // of both ears of the first one
     };
 
-    // What the driver gets with its channel set so, against what it gets now.
-    [[nodiscard]] Eigen::ArrayXcd change(const Port& channel, const Setting& setting) const
-    {
-        for (ChannelInputs inputs : m_stage.inputs) {
-            if (inputs.channel != channel) continue;
-            const Eigen::ArrayXcd now = channelResponse(inputs, m_measure.hz());
-            inputs.setting = setting;
-            return channelResponse(inputs, m_measure.hz()) / now;
-        }
-        return Eigen::ArrayXcd::Ones(m_measure.hz().size());
-    }
+    [[nodiscard]] const Port& channelOf(size_t run) const { return m_stage.runs[run].run.id.channel; }
 
-    [[nodiscard]] Leg legOf(size_t run, const Port& channel, const Setting& setting, double corner_hz,
-                            const FilterShape& shape) const
+    // As it stands, or with another filter of its channel in the place of the one that parts the two.
+    [[nodiscard]] Leg legOf(size_t run, const std::optional<Filter>& filter) const
     {
-        Leg leg{.corner_hz = corner_hz, .shape = shape};
-        const Eigen::ArrayXcd transfer = SplitMeasure::coarse(m_stage.runs[run].transfer) * change(channel, setting);
+        Leg leg{.filter = filter.value_or(Filter{})};
+        Eigen::ArrayXcd change = Eigen::ArrayXcd::Ones(m_measure.hz().size());
+        for (ChannelInputs inputs : m_stage.inputs) {
+            if (inputs.channel != channelOf(run) || !filter) continue;
+            change /= channelResponse(inputs, m_measure.hz());
+            inputs.setting = with(run, *filter);
+            change *= channelResponse(inputs, m_measure.hz());
+        }
         for (const ListenerId seat : m_seats) {
-            Ears<Eigen::ArrayXcd> ears = SplitMeasure::perCoilVolt(m_stage, run, seat);
-            for (Eigen::ArrayXcd& ear : ears) ear *= transfer;
+            Ears<Eigen::ArrayXcd> ears;
+            for (size_t ear = 0; ear < ears.size(); ++ear) ears[ear] = m_now.at(run).at(seat)[ear] * change;
             leg.at.push_back(std::move(ears));
         }
         leg.square = leg.at.front()[0].abs2() + leg.at.front()[1].abs2();
         if (run != m_pair.high) return leg;
+        const Eigen::ArrayXcd transfer = SplitMeasure::coarse(m_stage.runs[run].transfer) * change;
         const auto begins_hz = highPassCorner_hz(transfer.abs(), m_measure.hz());
         leg.spares =
             begins_hz && !under(*begins_hz, m_practice[PracticeKey::SplitNear_ratio] * m_stage.runs[run].driver.fs_hz);
         return leg;
     }
 
-    [[nodiscard]] std::vector<Leg> lowLegs(const FilterShape& shape) const
+    [[nodiscard]] Setting with(size_t run, const Filter& filter) const
     {
-        std::vector<Leg> legs;
-        for (const double corner_hz : m_corners_hz) {
-            Setting setting = m_lowSetting;
-            setting.lowPass = Filter{corner_hz, shape.order, shape.family};
-            legs.push_back(legOf(m_pair.low, m_low, setting, corner_hz, shape));
-        }
-        return legs;
+        Setting setting = run == m_pair.low ? m_lowSetting : m_highSetting;
+        (run == m_pair.low ? setting.lowPass : setting.highPass) = filter;
+        return setting;
     }
 
-    [[nodiscard]] std::vector<Leg> highLegs(const FilterShape& shape) const
+    [[nodiscard]] std::vector<Leg> legs(size_t run, const FilterShape& shape) const
     {
         std::vector<Leg> legs;
-        for (const double corner_hz : m_corners_hz) {
-            Setting setting = m_highSetting;
-            setting.highPass = Filter{corner_hz, shape.order, shape.family};
-            legs.push_back(legOf(m_pair.high, m_high, setting, corner_hz, shape));
-        }
+        for (double hz = kLeast_hz; hz <= kMost_hz; hz = cornerStep(hz, 1)->value)
+            legs.push_back(legOf(run, Filter{hz, shape.order, shape.family}));
         return legs;
     }
 
@@ -153,10 +144,8 @@ private:
             const double factor = std::pow(10.0, level_db / 20.0);
             judge(found, low, high, turned ? -factor : factor, best ? best->cost_db : kNoBound);
             if (best && found.cost_db >= best->cost_db) continue;
-            found.low = m_lowSetting;
-            found.high = m_highSetting;
-            found.low->lowPass = Filter{low.corner_hz, low.shape.order, low.shape.family};
-            found.high->highPass = Filter{high.corner_hz, high.shape.order, high.shape.family};
+            found.low = with(m_pair.low, low.filter);
+            found.high = with(m_pair.high, high.filter);
             found.low->gain_db -= std::max(0.0, level_db);
             found.high->gain_db += std::min(0.0, level_db);
             if (turned) found.high->reversed = !found.high->reversed;
@@ -181,8 +170,7 @@ private:
 
     [[nodiscard]] SplitCandidate standing() const
     {
-        const Leg low = legOf(m_pair.low, m_low, m_lowSetting, 0.0, {});
-        const Leg high = legOf(m_pair.high, m_high, m_highSetting, 0.0, {});
+        const Leg low = legOf(m_pair.low, {}), high = legOf(m_pair.high, {});
         std::optional<SplitCandidate> best;
         for (const bool turned : {false, true}) {
             SplitCandidate found{.turned = turned, .least_ohm = m_least_ohm};
@@ -201,7 +189,7 @@ private:
         Plan after = m_plan;
         if (*found.low != m_lowSetting) after = apply(after, setChannel(after, m_low, *found.low)).plan;
         Setting high = *found.high;
-        const bool switches = mayHave(m_stage, m_high, Control::Polarity);
+        const bool switches = mayHave(m_stage.used, m_high, Control::Polarity);
         if (found.turned && !switches) high.reversed = m_highSetting.reversed;  // at the tweeter's wires instead
         if (high != m_highSetting) after = apply(after, setChannel(after, m_high, high)).plan;
         if (found.turned && !switches)
@@ -220,17 +208,10 @@ private:
     Port m_low, m_high;
     Setting m_lowSetting, m_highSetting;
     double m_beaming_hz = 0.0, m_least_ohm = std::numeric_limits<double>::max();
-    std::vector<double> m_corners_hz{};
+    std::map<size_t, std::map<ListenerId, Ears<Eigen::ArrayXcd>>> m_now{};  // by run: what each seat gets as it stands
 };
 
 }  // namespace
-
-bool canBeSet(const StageResult& stage, const SplitPair& pair)
-{
-    const RunId &low = stage.runs[pair.low].run.id, &high = stage.runs[pair.high].run.id;
-    return low.channel != high.channel && low.coil.device != high.coil.device &&
-           mayHave(stage, low.channel, Control::LowPass) && mayHave(stage, high.channel, Control::HighPass);
-}
 
 std::optional<SplitSearch> searchSettings(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair,
                                           const std::vector<ListenerId>& seats, double slope_db_octave,

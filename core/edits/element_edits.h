@@ -27,8 +27,8 @@ namespace core {
 [[nodiscard]] Edit bypass(const Plan& plan, const Port& element);
 
 // It is no longer on the way: what was put into a lead goes, what lies across a speaker goes as a whole, a place on a
-// board stays empty (a link where it lay in series), and what came with the vehicle is bridged. requires that the
-// device has this element at the goal
+// board stays empty (a link where it lay in series), and what came with the vehicle is bridged.
+// requires that the device has this element at the goal
 [[nodiscard]] Edit takePartOut(const Plan& plan, const Port& element);
 
 }  // namespace core

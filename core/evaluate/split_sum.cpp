@@ -6,6 +6,7 @@
 
 #include "core/base/grid.h"
 #include "core/evaluate/hearing.h"
+#include "core/fitout/resolve.h"
 #include "core/physics/path.h"
 #include "core/physics/smoothing.h"
 
@@ -16,7 +17,6 @@ constexpr double kThird = 3.0;       // of an octave
 constexpr double kFirst_hz = 100.0;  // no hand-over is looked for below
 // Ours, no source:
 constexpr double kFarUnder_db = 20.0;  // a crossing so far under the loudest is of two silent ends
-constexpr double kBeside_db = 3.0;     // as loud as each other, to the ear
 constexpr double kLarger_ratio = 1.5;  // of the cone's area: what a driver takes over from
 constexpr double kOctaves = 1.0;       // about the hand-over: what is looked at
 constexpr double kOffOctaves = 2.0;    // the same for a band that is missing or stands out
@@ -103,7 +103,7 @@ void findCrossings(SplitSum& sum, const Eigen::ArrayXd& hz)
         sum.at_hz = at_hz;
     }
     if (!sum.at_hz) return;
-    const auto beside = [&](Eigen::Index i) { return std::abs(over_db(i)) <= kBeside_db; };
+    const auto beside = [&](Eigen::Index i) { return std::abs(over_db(i)) <= kEquallyLoud_db; };
     Eigen::Index from = 0;
     (hz - *sum.at_hz).abs().minCoeff(&from);
     Eigen::Index to = from;
@@ -145,6 +145,13 @@ bool canBeParted(const StageResult& stage, const SplitPair& pair)
 {
     const RunId &low = stage.runs[pair.low].run.id, &high = stage.runs[pair.high].run.id;
     return low.channel == high.channel && low.coil.device != high.coil.device;
+}
+
+bool canBeSet(const StageResult& stage, const SplitPair& pair)
+{
+    const RunId &low = stage.runs[pair.low].run.id, &high = stage.runs[pair.high].run.id;
+    return low.channel != high.channel && low.coil.device != high.coil.device &&
+           mayHave(stage.used, low.channel, Control::LowPass) && mayHave(stage.used, high.channel, Control::HighPass);
 }
 
 std::optional<SplitPair> splitPairOf(const StageResult& stage, DeviceId high, const Practice& practice)

@@ -20,8 +20,14 @@ struct SplitPair {
 
 // Whether a filter can lie between them: one channel feeds both, and they are no one device.
 [[nodiscard]] bool canBeParted(const StageResult& stage, const SplitPair& pair);
+// Whether what their channels are set to can part them: each has a channel of its own, and nobody knows that its filter
+// is missing.
+[[nodiscard]] bool canBeSet(const StageResult& stage, const SplitPair& pair);
 // The pair in which this driver takes over; none where it does from nobody.
 [[nodiscard]] std::optional<SplitPair> splitPairOf(const StageResult& stage, DeviceId high, const Practice& practice);
+
+// As loud as each other, to the ear: ours, no source.
+inline constexpr double kEquallyLoud_db = 3.0;
 
 // How both sound together, one way round.
 struct SplitTogether {

@@ -4,6 +4,7 @@
 #include <utility>
 
 #include "core/fitout/complete.h"
+#include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 
 namespace core {
@@ -19,6 +20,11 @@ DriverWork workOf(const std::string& driverClass)
     for (const auto& [kind, work] : kKinds)
         if (driverClass.starts_with(kind)) return work;
     return DriverWork::FullRange;
+}
+
+DriverWork workOf(const Fitout& fitout, const Port& coil)
+{
+    return workOf(driverClassOf(partOf(fitout, coil.device), coil.element));
 }
 
 bool isTweeter(const Part& part, const Practice& practice)

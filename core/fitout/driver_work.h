@@ -12,6 +12,8 @@ enum class DriverWork { Treble, Middle, FullRange, Woofer, Bass };
 
 // By the class of its own coil; a class that is not named is taken for a full-range driver.
 [[nodiscard]] DriverWork workOf(const std::string& driverClass);
+// Of a coil of the fitout, which may be of another kind than its part.
+[[nodiscard]] DriverWork workOf(const Fitout& fitout, const Port& coil);
 
 // Whether a driver's own cone is no larger than a tweeter's, whatever its class is called.
 [[nodiscard]] bool isTweeter(const Part& part, const Practice& practice);

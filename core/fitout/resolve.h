@@ -28,6 +28,14 @@ namespace core {
     return setting == fitout.settings.end() ? Setting{} : setting->second;
 }
 
+// Whether a channel's source has this switch, as far as anybody looked.
+[[nodiscard]] inline bool mayHave(const Fitout& fitout, const Port& channel, Control control)
+{
+    const auto& controls = partOf(fitout, channel.device).controls;
+    const auto found = controls.find(control);
+    return found == controls.end() || found->second;
+}
+
 // What was done to a place; nothing where it was not.
 [[nodiscard]] inline const Alteration* alterationAt(const Fitout& fitout, PlaceId place, AlterationKind what)
 {

@@ -80,6 +80,21 @@ void judgeBeaming(std::vector<Finding>& findings, const Judging& judging, const 
     findings.push_back(std::move(finding));
 }
 
+DeviceId deviceOf(const Judging& judging, size_t run)
+{
+    return judging.goal.runs[run].run.id.coil.device;
+}
+
+// Of what two together do, against a limit of practice.
+Finding findingOfPair(const Judging& judging, const SplitPair& pair, RuleId rule, Quantity what, double figure,
+                      PracticeKey limit)
+{
+    const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
+    const Computed computed{figure, std::max(low.worst, high.worst), {}};
+    return findingOf(judging, {rule, Severity::Care, what, computed, judging.practice[limit], limit}, high.run.id,
+                     high.run.id.coil.device);
+}
+
 // A band that both leave out, or that both play: wider than a hole, and no turning over mends it.
 // Whether it is a gap, of which a hole says nothing more.
 bool judgeGap(std::vector<Finding>& findings, const Judging& judging, const SplitPair& pair, const SplitSum& sum)
@@ -90,20 +105,15 @@ bool judgeGap(std::vector<Finding>& findings, const Judging& judging, const Spli
     OffLine off = offLine(sum.energy_db(), *sum.meet_hz, -limit_db);
     if (!over(off.wide_octave, wide_octave)) off = offLine(sum.wired.level_db, *sum.meet_hz, limit_db);
     if (!over(off.wide_octave, wide_octave)) return false;
-    const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
-    const Origin worst = std::max(low.worst, high.worst);
-    Finding finding = findingOf(judging,
-                                {RuleId::GapOrOverlap,
-                                 Severity::Care,
-                                 Quantity::SplitOff_octave,
-                                 {off.wide_octave, worst, {}},
-                                 wide_octave,
-                                 PracticeKey::SplitOffWide_octave},
-                                high.run.id, high.run.id.coil.device);
-    addEvidence(finding, judging, high.run.id, Quantity::SplitOff_db, {off.most_db, worst, {}});
-    addEvidence(finding, judging, high.run.id, Quantity::AtFrequency_hz, {off.most_hz, worst, {}});
-    offerSplitSearch(finding, judging, high.run.id.coil.device);
-    soften(finding, {.worst = worst});
+    Finding finding = findingOfPair(judging, pair, RuleId::GapOrOverlap, Quantity::SplitOff_octave, off.wide_octave,
+                                    PracticeKey::SplitOffWide_octave);
+    const Subject high = judging.goal.runs[pair.high].run.id;
+    const Computed most{off.most_db, finding.evidence.front().figure.worst, {}};
+    addEvidence(finding, judging, high, Quantity::SplitOff_db, most);
+    addEvidence(finding, judging, high, Quantity::AtFrequency_hz, {off.most_hz, most.worst, {}});
+    offerSplitSearch(finding, judging, deviceOf(judging, pair.high));
+    if (finding.mends.empty()) finding.mends.push_back(chooseDriverMend(deviceOf(judging, pair.high)));
+    soften(finding, {.worst = most.worst});
     findings.push_back(std::move(finding));
     return off.most_db < 0.0;
 }
@@ -112,23 +122,17 @@ void judgeHole(std::vector<Finding>& findings, const Judging& judging, const Spl
 {
     const double limit_db = judging.practice[PracticeKey::SplitHoleCare_db];
     if (!over(sum.wired.hole_db, limit_db)) return;
-    const RunResult &low = judging.goal.runs[pair.low], &high = judging.goal.runs[pair.high];
-    const Origin worst = std::max(low.worst, high.worst);
-    Finding finding = findingOf(judging,
-                                {RuleId::HoleAtSplit,
-                                 Severity::Care,
-                                 Quantity::SplitHole_db,
-                                 {sum.wired.hole_db, worst, {}},
-                                 limit_db,
-                                 PracticeKey::SplitHoleCare_db},
-                                high.run.id, high.run.id.coil.device);
-    addEvidence(finding, judging, high.run.id, Quantity::AtFrequency_hz, {sum.wired.holeAt_hz, worst, {}});
-    addEvidence(finding, judging, high.run.id, Quantity::SplitAt_hz, {*sum.at_hz, worst, {}});
+    Finding finding = findingOfPair(judging, pair, RuleId::HoleAtSplit, Quantity::SplitHole_db, sum.wired.hole_db,
+                                    PracticeKey::SplitHoleCare_db);
+    const Subject high = judging.goal.runs[pair.high].run.id;
+    const Origin worst = finding.evidence.front().figure.worst;
+    addEvidence(finding, judging, high, Quantity::AtFrequency_hz, {sum.wired.holeAt_hz, worst, {}});
+    addEvidence(finding, judging, high, Quantity::SplitAt_hz, {*sum.at_hz, worst, {}});
     std::vector<DeviceId> sides;  // what is alike is turned alike
     for (const Subject& one : finding.where) sides.push_back(std::get<DeviceId>(one));
-    if (!over(sum.turned.hole_db, limit_db) && low.run.id.coil.device != high.run.id.coil.device)
+    if (!over(sum.turned.hole_db, limit_db) && deviceOf(judging, pair.low) != deviceOf(judging, pair.high))
         finding.mends.push_back({MendName::TurnOver, sum.turned.hole_db, planTurnOver(judging.plan, sides)});
-    offerSplitSearch(finding, judging, high.run.id.coil.device);
+    offerSplitSearch(finding, judging, deviceOf(judging, pair.high));
     soften(finding, {.worst = worst});
     findings.push_back(std::move(finding));
 }

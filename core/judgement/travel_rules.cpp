@@ -14,9 +14,7 @@ namespace {
 
 bool isSubwoofer(const Judging& judging, const RunResult& run)
 {
-    const Port& coil = run.run.id.coil;
-    const Part& part = judging.goal.used.parts.at(judging.goal.used.devices.at(coil.device).part);
-    return workOf(driverClassOf(part, coil.element)) == DriverWork::Bass;
+    return workOf(judging.goal.used, run.run.id.coil) == DriverWork::Bass;
 }
 
 std::vector<Evidence> travelEvidence(const Judging& judging, const RunResult& run, const Verdict& verdict)

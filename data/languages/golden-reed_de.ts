@@ -6604,6 +6604,10 @@
         <source>%1 k</source>
         <translation>%1 k</translation>
     </message>
+    <message>
+        <source>a filter begins</source>
+        <translation>ein Filter beginnt</translation>
+    </message>
 </context>
 <context>
     <name>app::BandReed</name>

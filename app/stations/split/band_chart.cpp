@@ -2,7 +2,6 @@
 
 #include <QLabel>
 #include <QPainter>
-#include <QPainterPath>
 #include <QPushButton>
 #include <algorithm>
 #include <cmath>
@@ -131,6 +130,7 @@ void BandChart::paintEvent(QPaintEvent*)
     for (size_t i = 0; i < m_bands->rows.size(); ++i) paintRow(painter, i);
     paintSum(painter);
     paintGaps(painter);
+    paintLegend(painter);
 }
 
 void BandChart::paintScale(QPainter& painter)
@@ -145,6 +145,18 @@ void BandChart::paintScale(QPainter& painter)
         painter.drawText(at, Qt::AlignHCenter | Qt::AlignTop,
                          hz < 1000.0 ? QString::number(hz) : tr("%1 k").arg(hz / 1000.0));
     }
+}
+
+// What a tick on a bar is.
+void BandChart::paintLegend(QPainter& painter)
+{
+    const Tokens& tokens = m_theme.tokens();
+    const double x = m_theme.px(6), y = sumArea().bottom() + 0.5 * m_theme.px(kScale);
+    painter.setPen(QPen(tokens.ink, 2.0));
+    painter.drawLine(QPointF(x, y - m_theme.px(7)), QPointF(x, y + m_theme.px(7)));
+    painter.setPen(tokens.ink2);
+    painter.drawText(QRectF(x + m_theme.px(8), y - m_theme.px(10), m_theme.px(kNames - 20.0), m_theme.px(20)),
+                     Qt::AlignVCenter | Qt::AlignLeft, tr("a filter begins"));
 }
 
 // A bar where it carries, its ends in words over it, its filters as ticks through it.

@@ -38,6 +38,7 @@ private:
     void paintScale(QPainter& painter);
     void paintRow(QPainter& painter, size_t row);
     void paintSum(QPainter& painter);
+    void paintLegend(QPainter& painter);
     void paintGaps(QPainter& painter);
 
     const Theme& m_theme;

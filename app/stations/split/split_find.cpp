@@ -5,7 +5,6 @@
 #include "app/session/workbench.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/split_view.h"
-#include "core/design/settings_search.h"
 #include "core/design/split_search.h"
 #include "words/figures.h"
 

@@ -254,7 +254,7 @@ void SplitView::showOne(const std::shared_ptr<const core::StageResult>& stage)
     m_none->setVisible(here && (!any || !apart.isEmpty()));
     m_wayTitle->setVisible(any || !here);
     for (QWidget* one : std::initializer_list<QWidget*>{m_drawing, m_load}) one->setVisible(any && here);
-    m_drawing->present(m_snapshot, stage, ways, m_picked);
+    if (here) m_drawing->present(m_snapshot, stage, ways, m_picked);
     m_card->setVisible(any);
     if (any) {
         const core::Port channel = channelOf(*stage, channels);

@@ -228,6 +228,39 @@ TEST(AcrossEdits, GoesWithItsSpeaker)
     EXPECT_EQ(runs(resolve(gone, gone.job.goal)).size(), runs(resolve(bare, bare.job.goal)).size());
 }
 
+// A board is found through what lies between it and its woofer, and taken out from before it: as if it had gone first.
+TEST(AcrossEdits, ABoardIsFoundThroughTheWoofersLead)
+{
+    const auto takeBoardOut = [](Saloon& car) { car.plan = after(car.plan, removeNetwork(car.plan, car.door)); };
+    const auto addToLead = [](Saloon& car, bool turned) {
+        car.plan = after(car.plan, addResistor(car.plan, car.door, 1.0));
+        car.takeAcross();
+        if (turned) car.plan = after(car.plan, planTurnOver(car.plan, mates(car.goal(), car.door)));
+    };
+    for (const bool turned : {false, true}) {
+        Saloon first, last;
+        first.fitKit();
+        takeBoardOut(first);
+        addToLead(first, turned);
+        last.fitKit();
+        const DeviceId network = networkOf(last.goal(), last.door);
+        addToLead(last, turned);
+        ASSERT_TRUE(network);
+        EXPECT_EQ(networkOf(last.goal(), last.door), network);
+        takeBoardOut(last);
+        EXPECT_FALSE(networkOf(last.goal(), last.door));
+        EXPECT_EQ(runs(last.goal()).size(), 4U);
+        for (const DeviceId driver : {last.door, last.sail}) {
+            const auto signOf = [&](const Saloon& car) {
+                for (const core::Run& run : runs(car.goal()))
+                    if (run.id.coil.device == driver) return run.sign;
+                return 0;
+            };
+            EXPECT_EQ(signOf(last), signOf(first)) << turned;
+        }
+    }
+}
+
 // Resistor alone: what an ohmmeter reads before the speaker is both side by side; behind a capacitor it reads the coil.
 TEST(AcrossEdits, AMeterReadsAResistorBesideTheCoil)
 {

@@ -180,6 +180,9 @@ TEST(Split9, FiltersThatDoNotMeetLeaveAGap)
     EXPECT_EQ(gap->severity, Severity::Care);
     EXPECT_GT(gap->evidence.front().figure.value, 0.5);
     EXPECT_LT(gap->evidence[1].figure.value, -6.0);
+    EXPECT_EQ(findingOf(apart, RuleId::HoleAtSplit), nullptr) << "a gap says it";
+    ASSERT_FALSE(gap->mends.empty());
+    EXPECT_EQ(gap->mends.front().name, MendName::FindSplit) << "each has a channel of its own: settings are searched";
     const auto together = findings(3000.0, 3000.0);
     EXPECT_EQ(findingOf(together, RuleId::GapOrOverlap), nullptr);
 }
