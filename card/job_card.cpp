@@ -10,6 +10,7 @@
 #include "words/figures.h"
 #include "words/finding_words.h"
 #include "words/job_words.h"
+#include "words/making_words.h"
 #include "words/name_words.h"
 #include "words/settings_words.h"
 
@@ -53,6 +54,11 @@ public:
         if (words::hasSettings(m_card.after())) {
             head(JobCard::tr("Settings"));
             addTable(words::settingsOnPaper(m_card.after()), {24, 20, 20, 16, 20});
+        }
+        const words::Table made = words::makingTable(m_card.after(), m_card.evaluation.practice);
+        if (made.size() > 1) {
+            head(JobCard::tr("To be made"));
+            addTable(made, {26, 6, 20, 24, 24});
         }
         head(JobCard::tr("Parts"));
         addTable(words::partTable(m_card.job, m_card.after().used, &m_card.shelf), {8, 52, 40});

@@ -82,7 +82,7 @@ private:
         if (!woofer) return false;
         const DeviceId tweeter = tweeterBeside(resolve(m_plan, m_goal), *woofer, m_shop.practice);
         if (!tweeter) return fail("--as " + m_request.as, "has no tweeter on its channel for a network to feed");
-        take(fitNetwork(m_plan, *woofer, tweeter, *part));
+        take(fitNetwork(m_plan, {{Leg::Woofer, *woofer}, {Leg::Tweeter, tweeter}}, *part));
         return true;
     }
 

@@ -11,6 +11,7 @@
 #include "words/figures.h"
 #include "words/finding_words.h"
 #include "words/loudness_words.h"
+#include "words/making_words.h"
 #include "words/name_words.h"
 #include "words/slate_words.h"
 #include "words/tr.h"
@@ -29,13 +30,6 @@ QString knownOhms(const RunResult& run, Quantity quantity)
     return Words::tr("%1 (%2)").arg(words::ohms(known.value), words::nameOf(known.basis));
 }
 
-QString ratingText(const PartBurden& burden)
-{
-    if (burden.kind == ElementKind::Capacitor) return Words::tr("%1 direct").arg(words::volts(burden.rating));
-    if (burden.kind == ElementKind::Inductor) return Words::tr("%1 of saturation").arg(words::amperes(burden.rating));
-    return words::watts(burden.rating);
-}
-
 QStringList burdenLines(const CircuitResult& circuit, const Fitout& fitout)
 {
     QStringList lines;
@@ -43,7 +37,7 @@ QStringList burdenLines(const CircuitResult& circuit, const Fitout& fitout)
         lines << Words::tr("    %1 bears %2 at %3 and %4 at %5; buy at least %6")
                      .arg(words::nameOf(Subject{burden.element}, fitout), words::volts(burden.voltage_v),
                           words::frequency(burden.voltageAt_hz), words::amperes(burden.current_a),
-                          words::frequency(burden.currentAt_hz), ratingText(burden));
+                          words::frequency(burden.currentAt_hz), words::leastRating(burden));
         if (burden.sine_w > 0.0)
             lines << Words::tr("      it heats with %1 of programme, %2 of a sine at %3")
                          .arg(words::watts(burden.programme_w), words::watts(burden.sine_w),

@@ -35,18 +35,25 @@ const char* nameOf(SplitKind kind)
     return "";
 }
 
+std::string nameOf(Leg leg, const LegPart& part)
+{
+    const std::string whose = leg == Leg::Woofer ? "woofer" : "tweeter";
+    if (part.kind == ElementKind::Resistor) return whose + "Pad";
+    if (!part.series) return whose + "Shunt";
+    return whose + (part.kind == ElementKind::Inductor ? "Coil" : "Series");
+}
+
 Json answerJson(const SplitAnswer& answer)
 {
     Json parts = Json::object();
-    const TwoWayParts& found = answer.found.parts;
-    const auto add = [&](const char* name, const std::optional<double>& value, const char* unit) {
-        if (value) parts[name] = quantity(*value, unit);
-    };
-    add("wooferCoil", found.wooferCoil_h, "H");
-    add("wooferShunt", found.wooferShunt_f, "F");
-    add("tweeterSeries", found.tweeterSeries_f, "F");
-    add("tweeterShunt", found.tweeterShunt_h, "H");
-    add("tweeterPad", found.tweeterPad_ohm, "ohm");
+    for (const auto& [leg, own] : answer.found.parts)
+        for (const LegPart& part : own) {
+            std::string name = nameOf(leg, part);
+            if (parts.contains(name)) name += "2";
+            parts[name] = quantity(part.value, part.kind == ElementKind::Capacitor  ? "F"
+                                               : part.kind == ElementKind::Inductor ? "H"
+                                                                                    : "ohm");
+        }
     Json json{{"kind", nameOf(answer.kind)},
               {"parts", std::move(parts)},
               {"turned", answer.found.turned},

@@ -24,6 +24,8 @@ constexpr IntakeRow kRows[] = {
     {"pins", QT_TRANSLATE_NOOP("Words", "pins of a source"), QT_TRANSLATE_NOOP("Words", "Whose pins?")},
     {"response", QT_TRANSLATE_NOOP("Words", "measured response of a driver"),
      QT_TRANSLATE_NOOP("Words", "Whose response?")},
+    {"impedance", QT_TRANSLATE_NOOP("Words", "measured impedance of a driver"),
+     QT_TRANSLATE_NOOP("Words", "Whose impedance?")},
 };
 
 const IntakeRow* rowOf(const Importer& importer)

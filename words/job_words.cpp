@@ -38,7 +38,8 @@ namespace {
 QString contentsOf(const Part& network)
 {
     QStringList parts;
-    for (const char* name : {"Lw", "Cw", "Ct", "Lt", "Rt", "R", "L", "C"})
+    for (const std::string& name : isBranchAcross(network) ? std::vector<std::string>{"R", "L", "C"}
+                                                            : partsFromInput(network))
         if (network.inside.contains(name)) parts << partName(network, name);
     return joinedKnown(parts, QStringLiteral(", "));
 }
@@ -48,7 +49,7 @@ QString contentsOf(const Part& network)
 QString nameOf(const Part& part)
 {
     const QString name = named(part.name);
-    if (isMade(part) && (isTwoWay(part) || isBranchAcross(part)))
+    if (isMade(part) && (!legsOf(part).empty() || isBranchAcross(part)))
         return Words::tr("%1: %2").arg(name, contentsOf(part));
     for (const auto& [element, inside] : part.inside) {
         if (inside.kind == ElementKind::Resistor && part.kind == PartKind::Network && isMade(part))

@@ -47,6 +47,7 @@ constexpr const char* kMade[] = {
     QT_TRANSLATE_NOOP("Words", "adapter ring"),
     QT_TRANSLATE_NOOP("Words", "adapter lead with capacitor"),
     QT_TRANSLATE_NOOP("Words", "network to be made"),
+    QT_TRANSLATE_NOOP("Words", "filter to be made"),
     QT_TRANSLATE_NOOP("Words", "parts across the speaker"),
     QT_TRANSLATE_NOOP("Words", "capacitor in the lead"),
     QT_TRANSLATE_NOOP("Words", "capacitor in the harness"),

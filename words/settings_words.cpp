@@ -47,10 +47,22 @@ QString bandsOf(const Setting& setting, const QString& between)
     return bands.join(between);
 }
 
-QString cornerOf(const std::optional<Filter>& filter)
+QString cornerOf(double corner_hz)
 {
     constexpr double kWhole_hz = 100.0;  // from here on a tenth of a hertz is nothing
-    return filter ? typed(filter->frequency_hz, filter->frequency_hz < kWhole_hz ? 1 : 0) : QString();
+    return typed(corner_hz, corner_hz < kWhole_hz ? 1 : 0);
+}
+
+// As it is set; else what the channel has built in, which nobody types but everybody has to know.
+struct SheetFilter {
+    QString type{}, corner{};
+};
+SheetFilter filterOf(const StageResult& stage, const Port& channel, const std::optional<Filter>& set, Quantity builtIn)
+{
+    if (set) return {typeOf(set), cornerOf(set->frequency_hz)};
+    const auto corner_hz = valueOf(figuresOf(partOf(stage.used, channel.device), channel.element), builtIn);
+    if (corner_hz) return {Words::tr("built in"), cornerOf(*corner_hz)};
+    return {typeOf(set), {}};
 }
 
 }  // namespace
@@ -117,9 +129,10 @@ Table settingsTable(const StageResult& stage)
                  Words::tr("Equaliser")}};
     for (const CircuitResult& circuit : stage.circuits) {
         const Setting setting = settingOf(stage.used, circuit.channel);
-        table.push_back({nameOf(Subject{circuit.channel}, stage.used), speakersOf(stage, circuit.channel),
-                         typeOf(setting.highPass), cornerOf(setting.highPass), typeOf(setting.lowPass),
-                         cornerOf(setting.lowPass), typed(setting.gain_db, 1), typed(1e3 * setting.delay_s, 2),
+        const SheetFilter high = filterOf(stage, circuit.channel, setting.highPass, Quantity::HighPass_hz),
+                          low = filterOf(stage, circuit.channel, setting.lowPass, Quantity::LowPass_hz);
+        table.push_back({nameOf(Subject{circuit.channel}, stage.used), speakersOf(stage, circuit.channel), high.type,
+                         high.corner, low.type, low.corner, typed(setting.gain_db, 1), typed(1e3 * setting.delay_s, 2),
                          typed(1e2 * setting.delay_s * kSoundSpeed_m_s, 1), typed(setting.delay_s * kSampleRate_hz, 0),
                          setting.reversed ? Words::tr("turned over") : Words::tr("as marked"),
                          bandsOf(setting, QStringLiteral("; "))});

@@ -4,7 +4,9 @@
 
 #include "words/calc_words.h"
 #include "words/figures.h"
+#include "words/finding_words.h"
 #include "words/name_words.h"
+#include "words/part_value.h"
 #include "words/settings_words.h"
 #include "words/tr.h"
 
@@ -43,18 +45,25 @@ QString settingsOf(const SplitCandidate& found)
     return set.isEmpty() ? Words::tr("as it stands") : set.join(QStringLiteral("; "));
 }
 
+QString onLeg(Leg leg, const LegPart& part)
+{
+    const bool low = leg == Leg::Woofer;
+    const QString value = partValue(part.kind, part.value);
+    if (part.kind == ElementKind::Capacitor)
+        return low ? Words::tr("woofer capacitor %1").arg(value) : Words::tr("tweeter capacitor %1").arg(value);
+    if (part.kind == ElementKind::Inductor)
+        return low ? Words::tr("woofer coil %1").arg(value) : Words::tr("tweeter coil %1").arg(value);
+    return low ? Words::tr("woofer resistor %1").arg(value) : Words::tr("tweeter resistor %1").arg(value);
+}
+
 }  // namespace
 
 QString partsOf(const SplitCandidate& found)
 {
     if (found.low && found.high) return settingsOf(found);
     QStringList parts;
-    const TwoWayParts& one = found.parts;
-    if (one.wooferCoil_h) parts << Words::tr("woofer coil %1").arg(figure(*one.wooferCoil_h, "H"));
-    if (one.wooferShunt_f) parts << Words::tr("woofer capacitor %1").arg(farads(*one.wooferShunt_f));
-    if (one.tweeterSeries_f) parts << Words::tr("tweeter capacitor %1").arg(farads(*one.tweeterSeries_f));
-    if (one.tweeterShunt_h) parts << Words::tr("tweeter coil %1").arg(figure(*one.tweeterShunt_h, "H"));
-    if (one.tweeterPad_ohm) parts << Words::tr("tweeter resistor %1").arg(ohms(*one.tweeterPad_ohm));
+    for (const auto& [leg, own] : found.parts)
+        for (const LegPart& part : own) parts << onLeg(leg, part);
     if (parts.isEmpty()) parts << Words::tr("as it stands");
     if (found.turned) parts << Words::tr("tweeter turned over");
     return parts.join(QStringLiteral(", "));
@@ -63,18 +72,51 @@ QString partsOf(const SplitCandidate& found)
 QString jottedParts(const SplitCandidate& found)
 {
     if (found.low && found.high) return settingsOf(found);
-    const TwoWayParts& one = found.parts;
-    QStringList low, high;
-    if (one.wooferCoil_h) low << figure(*one.wooferCoil_h, "H");
-    if (one.wooferShunt_f) low << farads(*one.wooferShunt_f);
-    if (one.tweeterSeries_f) high << farads(*one.tweeterSeries_f);
-    if (one.tweeterShunt_h) high << figure(*one.tweeterShunt_h, "H");
-    if (one.tweeterPad_ohm) high << ohms(*one.tweeterPad_ohm);
-    if (found.turned) high << Words::tr("turned over");
-    QStringList both;
-    if (!low.isEmpty()) both << Words::tr("woofer %1").arg(low.join(QStringLiteral(", ")));
-    if (!high.isEmpty()) both << Words::tr("tweeter %1").arg(high.join(QStringLiteral(", ")));
-    return both.isEmpty() ? Words::tr("as it stands") : both.join(QStringLiteral("; "));
+    const QString jotted = jottedBoard(found.parts);
+    if (jotted.isEmpty()) return found.turned ? Words::tr("tweeter turned over") : Words::tr("as it stands");
+    if (!found.turned) return jotted;
+    const auto tweeter = found.parts.find(Leg::Tweeter);
+    return tweeter != found.parts.end() && !tweeter->second.empty() ? Words::tr("%1, turned over").arg(jotted)
+                                                                    : Words::tr("%1; tweeter turned over").arg(jotted);
+}
+
+QString jottedBoard(const BoardParts& board)
+{
+    QStringList legs;
+    for (const auto& [leg, parts] : board) {
+        QStringList values;
+        for (const LegPart& part : parts) values << partValue(part.kind, part.value);
+        if (values.isEmpty()) continue;
+        const QString all = values.join(QStringLiteral(", "));
+        switch (leg) {
+            case Leg::Woofer:
+                legs << Words::tr("woofer %1").arg(all);
+                break;
+            case Leg::Mid:
+                legs << Words::tr("mid %1").arg(all);
+                break;
+            case Leg::Tweeter:
+                legs << Words::tr("tweeter %1").arg(all);
+                break;
+        }
+    }
+    return legs.join(QStringLiteral("; "));
+}
+
+QString textOf(const WhyNot& why)
+{
+    QStringList said;
+    QStringList titles;
+    for (const Finding& finding : why.against) titles << textOf(finding).title;
+    titles.removeDuplicates();
+    said << (titles.isEmpty() ? Words::tr("Nothing stands against it that is not there now.")
+                              : Words::tr("Against it: %1.").arg(titles.join(QStringLiteral("; "))));
+    if (why.uneven_db && why.best_db)
+        said << Words::tr("Uneven by %1; the most even one found by %2.")
+                    .arg(decibels(*why.uneven_db), decibels(*why.best_db));
+    else if (why.uneven_db)
+        said << Words::tr("Uneven by %1.").arg(decibels(*why.uneven_db));
+    return said.join(QLatin1Char(' '));
 }
 
 QString headOf(const SplitSearch& search, const StageResult& stage)

@@ -3,6 +3,7 @@
 #include <QString>
 
 #include "core/design/split_search.h"
+#include "core/design/why_not.h"
 
 namespace words {
 
@@ -11,6 +12,10 @@ namespace words {
 [[nodiscard]] QString partsOf(const core::SplitCandidate& found);
 // The same as a fitter jots it: "woofer 0.82 mH, 10 µF; tweeter 12 µF, turned over"
 [[nodiscard]] QString jottedParts(const core::SplitCandidate& found);
+// The parts of a board by its legs, and nothing else.
+[[nodiscard]] QString jottedBoard(const core::BoardParts& board);
+// What stands against a split in one or two sentences.
+[[nodiscard]] QString textOf(const core::WhyNot& why);
 [[nodiscard]] QString headOf(const core::SplitSearch& search, const core::StageResult& stage);
 // As it stands: where it hands over, or that no clear split is there.
 [[nodiscard]] QString lineOf(const core::SplitSum& now);

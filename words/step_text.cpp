@@ -86,7 +86,7 @@ public:
                            "expect %3. A cell of 1.5 V across them must move the cone.")
                     .arg(part(m_to), m_place, ohms(figure(StepFigure::Reading_ohm)));
             case StepKind::InsertPart:
-                if (isTwoWay(partOf(m_to, m_step.device))) return network();
+                if (!legsOf(partOf(m_to, m_step.device)).empty()) return network();
                 if (isBranchAcross(partOf(m_to, m_step.device)))
                     return Words::tr(
                                "Put %1 across the terminals of %2, one after the other from plus to minus, insulated, "
@@ -361,7 +361,7 @@ private:
 
     [[nodiscard]] QString network() const
     {
-        const QString where = Words::tr("Fix %1 on the dry side at %2, tied down; its three pairs by the wiring table.")
+        const QString where = Words::tr("Fix %1 on the dry side at %2, tied down; its pairs by the wiring table.")
                                   .arg(part(m_to), m_place);
         if (!isMade(partOf(m_to, m_step.device))) return where;
         return where + QLatin1Char(' ') +

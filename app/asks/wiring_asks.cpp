@@ -202,7 +202,10 @@ AskForm::ListLine networkLine()
             .write =
                 [](const Survey& survey, const QString& key) {
                     const core::Part* part = survey.shop().shelf.find(key.toStdString());
-                    return part ? core::fitNetwork(survey.plan(), survey.driver, tweeterFor(survey), *part)
+                    return part ? core::fitNetwork(survey.plan(),
+                                                     {{core::Leg::Woofer, survey.driver},
+                                                      {core::Leg::Tweeter, tweeterFor(survey)}},
+                                                     *part)
                                 : core::removeNetwork(survey.plan(), survey.driver);
                 },
             .onlyWhereAny = true};

@@ -45,6 +45,8 @@ QString mendText(const core::Finding& finding, size_t number, const core::Fitout
     return FindingsColumn::tr("%1: %2").arg(text, words::nameOf(core::Subject{request->device}, fitout));
 }
 
+constexpr int kMendWidth = 176;  // of the text, at normal zoom: what the column has beside a scroll bar
+
 }  // namespace
 
 FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollArea(parent), m_theme(theme)
@@ -205,6 +207,12 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
         button->setObjectName(QStringLiteral("mend_%1_%2").arg(code).arg(i));
         button->setAccessibleName(tr("%1, mend for: %2").arg(button->text(), text.title));
         if (i == 0) button->setProperty("role", "mend");
+        button->ensurePolished();
+        if (const QString fits = button->fontMetrics().elidedText(button->text(), Qt::ElideRight, m_theme.px(kMendWidth));
+            fits != button->text()) {
+            button->setToolTip(button->text());
+            button->setText(fits);
+        }
         connect(button, &QPushButton::clicked, this, [this, button, number, i] { takeMend(button, number, i); });
         mends->addWidget(button);
     }

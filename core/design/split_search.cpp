@@ -30,6 +30,7 @@ namespace {
 constexpr double kPads_ohm[] = {0.0, 1.0, 1.5, 2.2, 3.3, 4.7, 6.8};
 constexpr double kCapacitors_f[] = {1.5e-6, 47e-6}, kShunts_h[] = {0.1e-3, 1.0e-3}, kCoils_h[] = {0.1e-3, 1.5e-3},
                  kWooferShunts_f[] = {2.2e-6, 33e-6};
+constexpr double kButterworth3 = 3.0;  // the second capacitor of a third-order high-pass over its first (Zverev)
 
 // The values of a series from the least to the greatest.
 std::vector<double> valuesBetween(const double (&range)[2], PreferredSeries series)
@@ -43,8 +44,8 @@ std::vector<double> valuesBetween(const double (&range)[2], PreferredSeries seri
 }
 
 // One leg: what its driver gets, and what it adds to the load.
-struct Leg {
-    TwoWayParts parts{};
+struct Tried {
+    LegParts parts{};
     Eigen::ArrayXcd admittance_s{};
     std::vector<Ears<Eigen::ArrayXcd>> at{};  // pressure at each seat per source volt
     Eigen::ArrayXd square{};                  // of both ears of the first one
@@ -79,12 +80,12 @@ public:
     std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)
     {
         SplitSearch search{.pair = m_pair, .now = *splitSum(m_stage, m_pair, m_seats.front())};
-        const std::vector<Leg> lows = lowLegs(), highs = highLegs(search.refused);
+        const std::vector<Tried> lows = lowLegs(), highs = highLegs(search.refused);
         std::optional<SplitCandidate> fewest, even;
         for (size_t i = 0; i < highs.size(); ++i) {
             if (stop.stop_requested()) return std::nullopt;
             if (progress) progress(static_cast<double>(i) / static_cast<double>(highs.size()));
-            for (const Leg& low : lows) {
+            for (const Tried& low : lows) {
                 search.tried += 2;
                 const double least_ohm = leastOf(low, highs[i]);
                 if (under(least_ohm, m_leastAllowed_ohm)) {
@@ -92,12 +93,13 @@ public:
                     continue;
                 }
                 for (const bool turned : {false, true}) {
-                    SplitCandidate found{.parts = highs[i].parts, .turned = turned, .least_ohm = least_ohm};
-                    found.parts.wooferCoil_h = low.parts.wooferCoil_h;
-                    found.parts.wooferShunt_f = low.parts.wooferShunt_f;
-                    std::optional<SplitCandidate>& best = countOf(found.parts) == 1 ? fewest : even;
+                    SplitCandidate found{.turned = turned, .least_ohm = least_ohm};
+                    std::optional<SplitCandidate>& best =
+                        low.parts.size() + highs[i].parts.size() == 1 ? fewest : even;
                     judge(found, low, highs[i], best ? best->cost_db : std::numeric_limits<double>::max());
-                    if (!best || found.cost_db < best->cost_db) best = found;
+                    if (best && found.cost_db >= best->cost_db) continue;
+                    found.parts = {{Leg::Woofer, low.parts}, {Leg::Tweeter, highs[i].parts}};
+                    best = std::move(found);
                 }
             }
         }
@@ -109,12 +111,14 @@ public:
         return search;
     }
 
-    [[nodiscard]] std::vector<Leg> lowLegs() const
+    [[nodiscard]] std::vector<Tried> lowLegs() const
     {
-        std::vector<Leg> legs;
+        std::vector<Tried> legs;
         const Eigen::ArrayXcd s = laplace(m_hz);
         const auto add = [&](std::optional<double> coil_h, std::optional<double> shunt_f) {
-            Leg leg{.parts = {.wooferCoil_h = coil_h, .wooferShunt_f = shunt_f}};
+            Tried leg;
+            if (coil_h) leg.parts.push_back({ElementKind::Inductor, true, *coil_h});
+            if (shunt_f) leg.parts.push_back({ElementKind::Capacitor, false, *shunt_f});
             const Eigen::ArrayXcd load_s = m_low_ohm.inverse() + (shunt_f ? *shunt_f : 0.0) * s;
             const Eigen::ArrayXcd whole_ohm = load_s.inverse() + (coil_h ? *coil_h : 0.0) * s;
             leg.admittance_s = whole_ohm.inverse();
@@ -130,19 +134,23 @@ public:
     }
 
     // Those that spare the tweeter; the others are counted.
-    [[nodiscard]] std::vector<Leg> highLegs(size_t& refused) const
+    [[nodiscard]] std::vector<Tried> highLegs(size_t& refused) const
     {
-        std::vector<Leg> legs;
+        std::vector<Tried> legs;
         const Eigen::ArrayXcd s = laplace(m_hz);
-        const auto add = [&](double series_f, std::optional<double> shunt_h, double pad_ohm) {
-            Leg leg{.parts = {.tweeterSeries_f = series_f, .tweeterShunt_h = shunt_h}};
-            if (pad_ohm > 0.0) leg.parts.tweeterPad_ohm = pad_ohm;
-            const Eigen::ArrayXcd branch_ohm = m_high_ohm + pad_ohm;
+        const auto add = [&](double series_f, std::optional<double> shunt_h, std::optional<double> second_f,
+                             double pad_ohm) {
+            Tried leg{{{ElementKind::Capacitor, true, series_f}}};
+            if (shunt_h) leg.parts.push_back({ElementKind::Inductor, false, *shunt_h});
+            if (second_f) leg.parts.push_back({ElementKind::Capacitor, true, *second_f});
+            if (pad_ohm > 0.0) leg.parts.push_back({ElementKind::Resistor, true, pad_ohm});
+            Eigen::ArrayXcd branch_ohm = m_high_ohm + pad_ohm;
+            if (second_f) branch_ohm += (*second_f * s).inverse();
             Eigen::ArrayXcd node_s = branch_ohm.inverse();
             if (shunt_h) node_s += (*shunt_h * s).inverse();
             const Eigen::ArrayXcd whole_ohm = node_s.inverse() + (series_f * s).inverse();
             const Eigen::ArrayXcd transfer = m_active * m_high_ohm / branch_ohm / (node_s * whole_ohm);
-            if (!sparesTweeter(transfer.abs(), shunt_h ? 2 : 1)) {
+            if (!sparesTweeter(transfer.abs(), second_f ? 3 : shunt_h ? 2 : 1)) {
                 ++refused;
                 return;
             }
@@ -151,9 +159,13 @@ public:
             legs.push_back(std::move(leg));
         };
         for (const double series_f : valuesBetween(kCapacitors_f, PreferredSeries::E12)) {
-            for (const double pad_ohm : kPads_ohm) add(series_f, {}, pad_ohm);
+            const double second_f = nearestPreferred(kButterworth3 * series_f, PreferredSeries::E12)->value;
+            for (const double pad_ohm : kPads_ohm) add(series_f, {}, {}, pad_ohm);
             for (const double shunt_h : valuesBetween(kShunts_h, PreferredSeries::E6))
-                for (const double pad_ohm : kPads_ohm) add(series_f, shunt_h, pad_ohm);
+                for (const double pad_ohm : kPads_ohm) {
+                    add(series_f, shunt_h, {}, pad_ohm);
+                    add(series_f, shunt_h, second_f, pad_ohm);
+                }
         }
         return legs;
     }
@@ -171,7 +183,7 @@ private:
 
     using PerVolt = std::vector<Ears<Eigen::ArrayXcd>>;  // by seat
 
-    static void hear(Leg& leg, const Eigen::ArrayXcd& transfer, const PerVolt& perCoilVolt)
+    static void hear(Tried& leg, const Eigen::ArrayXcd& transfer, const PerVolt& perCoilVolt)
     {
         for (const Ears<Eigen::ArrayXcd>& ears : perCoilVolt)
             leg.at.push_back({transfer * ears[0], transfer * ears[1]});
@@ -179,13 +191,13 @@ private:
     }
 
     // Of both side by side.
-    static double leastOf(const Leg& low, const Leg& high)
+    static double leastOf(const Tried& low, const Tried& high)
     {
         return 1.0 / std::sqrt((low.admittance_s + high.admittance_s).abs2().maxCoeff());
     }
 
     // The cost, or as much of it as is over the bound: the rest is not looked at then.
-    void judge(SplitCandidate& found, const Leg& low, const Leg& high, double bound_db) const
+    void judge(SplitCandidate& found, const Tried& low, const Tried& high, double bound_db) const
     {
         const double sign = found.turned ? -1.0 : 1.0;
         for (size_t seat = 0; seat < m_seats.size(); ++seat) {
@@ -193,7 +205,8 @@ private:
                 (low.at[seat][0] + sign * high.at[seat][0]).abs2() + (low.at[seat][1] + sign * high.at[seat][1]).abs2();
             found.even_db = std::max(found.even_db, m_measure.unevenness_db(square));
         }
-        found.cost_db = found.even_db + m_practice[PracticeKey::SplitPart_db] * countOf(found.parts);
+        found.cost_db = found.even_db + m_practice[PracticeKey::SplitPart_db] *
+                                          static_cast<double>(low.parts.size() + high.parts.size());
         if (found.cost_db >= bound_db) return;
         found.at_hz = m_measure.handOver_hz(low.square, high.square);
         found.beyond_octave = found.at_hz > m_beaming_hz ? std::log2(found.at_hz / m_beaming_hz) : 0.0;
@@ -203,7 +216,7 @@ private:
     // What is there, either way round.
     void addStanding(SplitSearch& search) const
     {
-        Leg lowLeg, highLeg;
+        Tried lowLeg, highLeg;
         hear(lowLeg, SplitMeasure::coarse(low().transfer), m_lowAt);
         hear(highLeg, SplitMeasure::coarse(high().transfer), m_highAt);
         std::optional<SplitCandidate> best;
@@ -221,9 +234,10 @@ private:
         const int count = countOf(found.parts);
         Plan after = m_plan;
         if (count == 1 && !networkOf(resolve(after, after.job.goal), woofer)) {
-            after = apply(after, oneCapacitor(after, tweeter, *found.parts.tweeterSeries_f)).plan;
+            after = apply(after, oneCapacitor(after, tweeter, found.parts.at(Leg::Tweeter).front().value)).plan;
         } else if (count > 0) {
-            after = apply(after, fitMadeNetwork(after, woofer, tweeter, found.parts)).plan;
+            after = apply(after, fitMadeNetwork(after, {{Leg::Woofer, woofer}, {Leg::Tweeter, tweeter}}, found.parts))
+                        .plan;
         }
         // New parts are wired plus to plus, whatever was turned over before them.
         if (found.turned || count > 0) after = apply(after, planTurnOver(after, wrongWayRound(after, found))).plan;

@@ -6,10 +6,10 @@
 #include <vector>
 
 #include "core/evaluate/split_sum.h"
+#include "core/model/board.h"
 #include "core/model/edit.h"
 #include "core/model/evaluation.h"
 #include "core/model/shelf.h"
-#include "core/model/two_way_network.h"
 
 namespace core {
 
@@ -23,7 +23,7 @@ struct SplitTask {
 // One crossover as it is judged. Figures by the model of the search: the drivers' own impedances behind ideal parts;
 // the plan itself, evaluated, has the last word.
 struct SplitCandidate {
-    TwoWayParts parts{};                   // nothing at all: what is there stays
+    BoardParts parts{};                    // of woofer and tweeter; none at all: what is there stays
     std::optional<Setting> low{}, high{};  // of their channels, where each has one of its own
     bool turned = false;     // the tweeter turned over: of new parts against plus to plus, else against how it is now
     double at_hz = 0.0;      // hand-over
@@ -48,8 +48,9 @@ struct SplitSearch {
     std::vector<SplitAnswer> answers{};  // that differ in kind; none of a kind that nothing fits
 };
 
-// Every network of the shelf's preferred values: tweeter behind one capacitor, or capacitor and coil, with or without a
-// resistor; woofer full, behind one coil, or coil and capacitor; either way round. Refused: under what a tweeter's
+// Every network of the shelf's preferred values: tweeter behind one capacitor, capacitor and coil, or those and another
+// capacitor as a Butterworth of third order has it, with or without a resistor; woofer full, behind one coil, or coil
+// and capacitor; either way round. Refused: under what a tweeter's
 // resonance asks (split_limits), and under the channel's least load. Two that have a channel each are parted by its
 // settings instead (settings_search). Pure; progress in shares of one, nothing comes
 // back when it is stopped, or where this tweeter takes over from nobody or nobody listens.

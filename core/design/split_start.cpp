@@ -5,7 +5,6 @@
 
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
-#include "core/physics/ladder.h"
 #include "core/physics/preferred_values.h"
 #include "core/physics/series_capacitor.h"
 
@@ -23,18 +22,6 @@ double startingSplit_hz(const StageResult& stage, const SplitPair& pair, const P
 {
     const double spared_hz = practice[PracticeKey::SplitNear_ratio] * stage.runs[pair.high].driver.fs_hz;
     return std::max(spared_hz, std::sqrt(spared_hz * beamsOver_hz(stage.runs[pair.low])));
-}
-
-TwoWayParts startingBoard(const StageResult& stage, const SplitPair& pair, const Practice& practice)
-{
-    const double at_hz = startingSplit_hz(stage, pair, practice);
-    const FilterShape shape{FilterFamily::LinkwitzRiley, 2};
-    const auto low = ladder(shape, FilterSide::LowPass, at_hz, stage.runs[pair.low].driver.nominal_ohm);
-    const auto high = ladder(shape, FilterSide::HighPass, at_hz, stage.runs[pair.high].driver.nominal_ohm);
-    return {.wooferCoil_h = preferred(low[0].value),
-            .wooferShunt_f = preferred(low[1].value),
-            .tweeterSeries_f = preferred(high[0].value),
-            .tweeterShunt_h = preferred(high[1].value)};
 }
 
 double startingCapacitor_f(const StageResult& stage, const RunResult& run, const std::optional<SplitPair>& pair,

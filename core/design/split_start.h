@@ -1,7 +1,6 @@
 #pragma once
 
 #include "core/evaluate/split_sum.h"
-#include "core/model/two_way_network.h"
 #include "core/physics/compensation.h"
 
 namespace core {
@@ -10,9 +9,6 @@ namespace core {
 
 // Between what spares the tweeter at second order and where the woofer beams, else at what spares it.
 [[nodiscard]] double startingSplit_hz(const StageResult& stage, const SplitPair& pair, const Practice& practice);
-// Second order for both into their nominal impedances, at that split.
-// source  S. Linkwitz, "Active crossover networks for noncoincident drivers", J. Audio Eng. Soc. 24 (1976)
-[[nodiscard]] TwoWayParts startingBoard(const StageResult& stage, const SplitPair& pair, const Practice& practice);
 // A capacitor in a driver's lead: at that split where it takes over in this pair, else where a door usually begins.
 [[nodiscard]] double startingCapacitor_f(const StageResult& stage, const RunResult& run,
                                          const std::optional<SplitPair>& pair, const Practice& practice);

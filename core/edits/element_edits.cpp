@@ -143,6 +143,9 @@ Edit takePartOut(const Plan& plan, const Port& port)
     const Part& part = partOf(fitout, port.device);
     if (part.kind != PartKind::Network) return bypass(plan, port);
     if (isMade(part) && (part.inside.size() == 1 || isBranchAcross(part))) return takeOutOfLead(plan, port.device);
+    const auto bought = std::count_if(part.inside.begin(), part.inside.end(),
+                                      [](const auto& one) { return boughtBy(one.second.kind).has_value(); });
+    if (bought == 1 && !legsOf(part).empty()) return takeBoardOut(plan, port.device);  // nothing would be left on it
     return withElement(plan, EditName::TakePartOut, port, [&](Part& board, Element& element) {
         if (liesAcross(board, element)) {
             board.inside.erase(port.element);

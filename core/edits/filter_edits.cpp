@@ -8,6 +8,7 @@
 #include "core/edits/survey_edits.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/wiring_graph.h"
+#include "core/model/board.h"
 #include "core/model/inside_ways.h"
 #include "core/survey/lead_back.h"
 
@@ -168,7 +169,7 @@ std::string capacitorTo(const Fitout& fitout, DeviceId driver, DeviceId before)
 {
     if (isBranchAcross(partOf(fitout, before))) return {};
     const std::vector<std::string> names = allOf(partOf(fitout, before), ElementKind::Capacitor);
-    if (names.size() < 2 && partOf(fitout, before).terminals.size() <= 4) return names.empty() ? "" : names.front();
+    if (names.size() < 2 && legsOf(partOf(fitout, before)).empty()) return names.empty() ? "" : names.front();
     for (const Run& run : runs(fitout))
         for (const Port& port : run.seriesCapacitors)
             if (run.id.coil.device == driver && port.device == before) return port.element;
@@ -399,11 +400,11 @@ void dropLooseParts(Plan& after, StageId stage)
 {
     const auto isLoose = [](const Fitout& fitout, DeviceId device) {
         const Part& part = partOf(fitout, device);
-        if (part.kind != PartKind::Network || !isMade(part) || part.terminals.contains("w+")) return false;
+        if (part.kind != PartKind::Network || !isMade(part) || legsOf(part).size() > 1) return false;
         size_t in = 0, out = 0;
         for (const auto& [id, wire] : fitout.wires)
             for (const Pin& pin : {wire.a, wire.b})
-                if (pin.device == device) ++(pin.terminal.starts_with("o") ? out : in);
+                if (pin.device == device) ++(pin.terminal.starts_with("i") ? in : out);
         return out == 0 && in <= part.terminals.size() / 2;
     };
     const Plan before = after;

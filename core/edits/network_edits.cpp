@@ -1,6 +1,8 @@
 #include "core/edits/network_edits.h"
 
 #include <algorithm>
+#include <limits>
+#include <map>
 #include <set>
 
 #include "core/edits/element_edits.h"
@@ -48,7 +50,7 @@ void takeLeadOff(Plan& after, StageId goal, DeviceId tweeter)
         for (const WireId id : lead.wires)
             for (const Pin& pin : {fitout.wires.at(id).a, fitout.wires.at(id).b}) {
                 const Part& between = partOf(fitout, pin.device);
-                if (between.kind == PartKind::Network && !isTwoWay(between) &&
+                if (between.kind == PartKind::Network && legsOf(between).size() < 2 &&
                     !itemAt(after, &Plan::devices, after.stages.at(goal).on, pin.device))
                     dropDevice(after, goal, pin.device);
             }
@@ -65,55 +67,81 @@ std::optional<Arrivals> arrivalsAt(const Fitout& fitout, DeviceId driver)
     return Arrivals{feedPin(fitout, {driver, ends->plus}), feedPin(fitout, {driver, ends->minus})};
 }
 
-void put(Plan& after, StageId goal, DeviceId woofer, DeviceId tweeter, PartId part)
+void put(Plan& after, StageId goal, const BoardSpeakers& speakers, PartId part)
 {
-    takeLeadOff(after, goal, tweeter);
+    const DeviceId first = speakers.begin()->second;
+    for (const auto& [leg, speaker] : speakers)
+        if (speaker != first) takeLeadOff(after, goal, speaker);
     const Fitout fitout = resolve(after, goal);
-    const auto low = arrivalsAt(fitout, woofer), high = arrivalsAt(fitout, tweeter);
-    if (!low || !high) return;
-    const auto network = drawId<DeviceId>(after);
-    after.devices[{goal, network}] =
-        Device{.part = part, .at = fitout.devices.at(woofer).at, .label = after.parts.at(part).name};
-    movePin(after, goal, low->plus, {network, "in+"});
-    movePin(after, goal, low->minus, {network, "in-"});
-    const auto join = [&](const char* from, const Pin& to) {
-        after.wires[{goal, drawId<WireId>(after)}] = Wire{.a = {network, from}, .b = to};
-    };
-    join("w+", low->plus);
-    join("w-", low->minus);
-    join("t+", high->plus);
-    join("t-", high->minus);
+    std::map<Leg, Arrivals> arrivals;
+    for (const auto& [leg, speaker] : speakers) {
+        const auto at = arrivalsAt(fitout, speaker);
+        if (!at) return;
+        arrivals[leg] = *at;
+    }
+    const auto board = drawId<DeviceId>(after);
+    after.devices[{goal, board}] =
+        Device{.part = part, .at = fitout.devices.at(first).at, .label = after.parts.at(part).name};
+    const Arrivals& way = arrivals.begin()->second;
+    movePin(after, goal, way.plus, {board, "in+"});
+    movePin(after, goal, way.minus, {board, "in-"});
+    for (const auto& [leg, at] : arrivals) {
+        after.wires[{goal, drawId<WireId>(after)}] = Wire{.a = {board, terminalOf(leg, '+')}, .b = at.plus};
+        after.wires[{goal, drawId<WireId>(after)}] = Wire{.a = {board, terminalOf(leg, '-')}, .b = at.minus};
+    }
 }
 
-// Where a woofer's lead leaves a two-way network, through whatever lies between the two.
+// Where a speaker's lead leaves a board, through whatever lies between the two.
 struct Outlet {
     WireId wire{};
-    Pin network{}, on{};  // the network's pin, and the one that the wire goes on to
+    Pin board{}, on{};  // the board's pin, and the one that the wire goes on to
 };
-std::optional<Outlet> outletTo(const Fitout& fitout, const Pin& tab)
+
+bool isOutlet(const Part& part, const std::string& terminal)
 {
+    const std::vector<Leg> legs = legsOf(part);
+    return std::any_of(legs.begin(), legs.end(), [&](Leg leg) {
+        return terminal == terminalOf(leg, '+') || terminal == terminalOf(leg, '-');
+    });
+}
+
+// Nearest the speaker first.
+std::vector<Outlet> outletsTo(const Fitout& fitout, const Pin& tab)
+{
+    std::vector<Outlet> outlets;
     for (const WireId id : leadBack(fitout, tab).wires) {
         const Wire& wire = fitout.wires.at(id);
         for (const auto& [near, far] : {std::pair{wire.a, wire.b}, {wire.b, wire.a}})
-            if ((far.terminal == "w+" || far.terminal == "w-") && isTwoWay(partOf(fitout, far.device)))
-                return Outlet{id, far, near};
+            if (isOutlet(partOf(fitout, far.device), far.terminal)) outlets.push_back({id, far, near});
     }
-    return std::nullopt;
+    return outlets;
 }
 
-// What arrived at it arrives where the woofer's lead began, and what it fed goes on from there.
-void takeOut(Plan& after, StageId goal, DeviceId woofer, DeviceId network)
+// The nearest board on the way to a speaker that has as many legs as asked.
+template <class HasLegs>
+DeviceId boardBefore(const Fitout& fitout, DeviceId speaker, HasLegs hasLegs)
+{
+    const auto ends = feedEnds(fitout, speaker);
+    if (!ends) return {};
+    for (const Outlet& outlet : outletsTo(fitout, {speaker, ends->plus}))
+        if (hasLegs(legsOf(partOf(fitout, outlet.board.device)).size())) return outlet.board.device;
+    return {};
+}
+
+// What arrived at it arrives where the lead of its first leg began, and what it fed goes on from there.
+void takeOut(Plan& after, StageId goal, DeviceId first, DeviceId board)
 {
     const Fitout fitout = resolve(after, goal);
-    const auto low = feedEnds(fitout, woofer);
-    for (const std::string& terminal : {low->plus, low->minus}) {
-        const auto outlet = outletTo(fitout, {woofer, terminal});
-        if (!outlet) continue;
-        const std::string pole = outlet->network.terminal.substr(1);  // turned over, the other one
-        dropAt(after, &Plan::wires, goal, outlet->wire);
-        for (const char* from : {"in", "w", "t"}) movePin(after, goal, {network, std::string(from) + pole}, outlet->on);
-    }
-    dropDevice(after, goal, network);
+    const auto ends = feedEnds(fitout, first);
+    for (const std::string& terminal : {ends->plus, ends->minus})
+        for (const Outlet& outlet : outletsTo(fitout, {first, terminal})) {
+            if (outlet.board.device != board) continue;
+            const std::string pole = outlet.board.terminal.substr(1);  // turned over, the other one
+            dropAt(after, &Plan::wires, goal, outlet.wire);
+            movePin(after, goal, {board, "in" + pole}, outlet.on);
+            for (const Leg leg : kLegs) movePin(after, goal, {board, terminalOf(leg, pole.front())}, outlet.on);
+        }
+    dropDevice(after, goal, board);
 }
 
 std::set<DeviceId> fedBy(const Fitout& fitout, DeviceId network)
@@ -136,19 +164,62 @@ void freeOwnCapacitor(Plan& after, StageId goal, DeviceId driver)
             dropAt(after, &Plan::wires, goal, id);
 }
 
-}  // namespace
-
-bool isTwoWay(const Part& part)
+// The speaker on its first leg; none where nothing hangs on that.
+DeviceId firstOn(const Fitout& fitout, DeviceId board)
 {
-    return part.kind == PartKind::Network && part.terminals.contains("in+") && part.terminals.contains("w+") &&
-           part.terminals.contains("t+");
+    const Leg first = legsOf(partOf(fitout, board)).front();
+    for (const DeviceId speaker : fedBy(fitout, board))
+        if (legTo(fitout, board, speaker) == first) return speaker;
+    return {};
 }
 
-DeviceId networkOf(const Fitout& fitout, DeviceId woofer)
+void takeBoardOff(Plan& after, StageId goal, DeviceId board)
 {
-    const auto ends = feedEnds(fitout, woofer);
-    const auto outlet = ends ? outletTo(fitout, {woofer, ends->plus}) : std::nullopt;
-    return outlet ? outlet->network.device : DeviceId{};
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId fed : fedBy(fitout, board)) freeOwnCapacitor(after, goal, fed);
+    if (const DeviceId first = firstOn(fitout, board)) takeOut(after, goal, first, board);
+}
+
+// The lowest one's feed must not hang on the lead of one of the others: that goes.
+void feedByItself(Plan& after, StageId goal, const BoardSpeakers& speakers)
+{
+    const DeviceId first = speakers.begin()->second;
+    const Fitout fitout = resolve(after, goal);
+    const auto ends = feedEnds(fitout, first);
+    if (!ends) return;
+    const DeviceId from = leadBack(fitout, {first, ends->plus}).from.device;
+    const bool ofOther = std::any_of(speakers.begin(), speakers.end(), [&](const auto& one) {
+        return one.second == from && one.second != first;
+    });
+    if (!ofOther) return;
+    for (const Run& run : runs(fitout))
+        if (run.id.coil.device == from) {
+            after = apply(after, connectSpeaker(after, goal, first, run.id.channel)).plan;
+            return;
+        }
+}
+
+}  // namespace
+
+std::optional<Leg> legTo(const Fitout& fitout, DeviceId board, DeviceId speaker)
+{
+    const auto ends = feedEnds(fitout, speaker);
+    if (!ends) return std::nullopt;
+    for (const Outlet& outlet : outletsTo(fitout, {speaker, ends->plus}))
+        for (const Leg leg : kLegs)
+            if (outlet.board.device == board && outlet.board.terminal.front() == terminalOf(leg, '+').front())
+                return leg;
+    return std::nullopt;
+}
+
+DeviceId networkOf(const Fitout& fitout, DeviceId speaker)
+{
+    return boardBefore(fitout, speaker, [](size_t legs) { return legs > 1; });
+}
+
+DeviceId inlineFilterOf(const Fitout& fitout, DeviceId speaker)
+{
+    return boardBefore(fitout, speaker, [](size_t legs) { return legs == 1; });
 }
 
 DeviceId tweeterBeside(const Fitout& fitout, DeviceId woofer, const Practice& practice)
@@ -165,60 +236,74 @@ DeviceId tweeterBeside(const Fitout& fitout, DeviceId woofer, const Practice& pr
     return {};
 }
 
-Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part& network)
+Edit fitNetwork(const Plan& plan, const BoardSpeakers& speakers, const Part& board)
 {
     Plan after = plan;
     const StageId goal = plannedGoal(after);
-    const Fitout fitout = resolve(after, goal);
-    // A woofer that goes on from the tweeter would lose its feed with the tweeter's lead.
-    const auto ends = feedEnds(fitout, woofer);
-    if (ends && leadBack(fitout, {woofer, ends->plus}).from.device == tweeter) {
-        const std::vector<Run> all = runs(fitout);
-        const auto own =
-            std::find_if(all.begin(), all.end(), [&](const Run& run) { return run.id.coil.device == tweeter; });
-        if (own != all.end()) after = apply(after, connectSpeaker(after, goal, woofer, own->id.channel)).plan;
+    feedByItself(after, goal, speakers);
+    const PartId part = copyIn(after, board);
+    std::map<Leg, std::vector<DeviceId>> all;
+    size_t sides = std::numeric_limits<size_t>::max();
+    for (const auto& [leg, speaker] : speakers) {
+        all[leg] = mates(resolve(after, goal), speaker);
+        sides = std::min(sides, all[leg].size());
     }
-    const PartId part = copyIn(after, network);
-    const auto low = mates(fitout, woofer), high = mates(fitout, tweeter);
-    for (size_t side = 0; side < std::min(low.size(), high.size()); ++side) {
-        if (const DeviceId there = networkOf(resolve(after, goal), low[side])) {
+    for (size_t side = 0; side < sides; ++side) {
+        BoardSpeakers own;
+        for (const auto& [leg, both] : all) own[leg] = both[side];
+        const DeviceId first = own.begin()->second;
+        if (own.size() > 1)  // it would lie before all of them
+            for (const auto& [leg, speaker] : own)
+                if (const DeviceId filter = inlineFilterOf(resolve(after, goal), speaker))
+                    takeBoardOff(after, goal, filter);
+        const Fitout fitout = resolve(after, goal);
+        DeviceId there = own.size() > 1 ? networkOf(fitout, first) : inlineFilterOf(fitout, first);
+        if (there && legsOf(partOf(fitout, there)) != legsOf(board)) {
+            takeBoardOff(after, goal, there);
+            there = {};
+        }
+        if (there) {
             Device other = *itemAt(after, &Plan::devices, goal, there);
             other.part = part;
-            other.label = network.name;
+            other.label = board.name;
             putAt(after, &Plan::devices, goal, there, other);
         } else {
-            put(after, goal, low[side], high[side], part);
+            put(after, goal, own, part);
         }
     }
     dropUnused(after);
     Edit edit = difference(EditName::FitNetwork, plan, after);
-    edit.detail = network.name;
+    edit.detail = board.name;
     return edit;
 }
 
-Edit fitMadeNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const TwoWayParts& parts)
+Edit fitMadeNetwork(const Plan& plan, const BoardSpeakers& speakers, const BoardParts& parts)
 {
-    Part network = twoWayNetwork(parts, kNetworkToBeMade);
-    network.shelfKey = kMade;
-    Plan after = apply(plan, fitNetwork(plan, woofer, tweeter, network)).plan;
+    Part board = boardOf(parts, speakers.size() > 1 ? kNetworkToBeMade : kFilterToBeMade);
+    board.shelfKey = kMade;
+    Plan after = apply(plan, fitNetwork(plan, speakers, board)).plan;
     const Fitout fitout = resolve(after, after.job.goal);
-    const std::string own = ownCapacitorOf(partOf(fitout, tweeter));
-    if (!own.empty()) after = apply(after, bypass(after, {tweeter, own})).plan;
+    for (const auto& [leg, speaker] : speakers) {
+        const std::string own = ownCapacitorOf(partOf(fitout, speaker));
+        if (!own.empty() && findPart(parts, leg, ElementKind::Capacitor, true))
+            after = apply(after, bypass(after, {speaker, own})).plan;
+    }
     return difference(EditName::FitNetwork, plan, after);
 }
 
-Edit removeNetwork(const Plan& plan, DeviceId woofer)
+Edit takeBoardOut(const Plan& plan, DeviceId board)
 {
     Plan after = plan;
     const StageId goal = plannedGoal(after);
-    const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : mates(fitout, woofer))
-        if (const DeviceId network = networkOf(fitout, one)) {
-            for (const DeviceId fed : fedBy(fitout, network)) freeOwnCapacitor(after, goal, fed);
-            takeOut(after, goal, one, network);
-        }
+    for (const DeviceId one : mates(resolve(after, goal), board)) takeBoardOff(after, goal, one);
     dropUnused(after);
     return difference(EditName::FitNetwork, plan, after);
+}
+
+Edit removeNetwork(const Plan& plan, DeviceId speaker)
+{
+    const DeviceId board = networkOf(resolve(plan, plan.job.goal), speaker);
+    return board ? takeBoardOut(plan, board) : Edit{.name = EditName::FitNetwork};
 }
 
 }  // namespace core

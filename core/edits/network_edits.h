@@ -1,29 +1,41 @@
 #pragma once
 
+#include <map>
+#include <optional>
+
+#include "core/model/board.h"
 #include "core/model/edit.h"
 #include "core/model/evaluation.h"
-#include "core/model/two_way_network.h"
 #include "core/practice/practice.h"
 
 namespace core {
 
-// A two-way network of the shelf: from in to w, the woofer, and t, the tweeter.
-[[nodiscard]] bool isTwoWay(const Part& part);
-// The network that a woofer hangs on by its own terminals; none where something else feeds it.
-[[nodiscard]] DeviceId networkOf(const Fitout& fitout, DeviceId woofer);
+// Who hangs on which leg of a board.
+using BoardSpeakers = std::map<Leg, DeviceId>;
+
+// The board of two or three legs behind which a speaker hangs, and the filter of one leg in its own lead, each through
+// whatever else lies there; none where there is none.
+[[nodiscard]] DeviceId networkOf(const Fitout& fitout, DeviceId speaker);
+[[nodiscard]] DeviceId inlineFilterOf(const Fitout& fitout, DeviceId speaker);
+// The leg of a board that a speaker hangs on; nothing where it hangs on none of it.
+[[nodiscard]] std::optional<Leg> legTo(const Fitout& fitout, DeviceId board, DeviceId speaker);
 // The tweeter that plays on the woofer's channel; none where there is none, or for what is a tweeter itself.
 [[nodiscard]] DeviceId tweeterBeside(const Fitout& fitout, DeviceId woofer, const Practice& practice);
 
-// As planned: what arrived at the woofer arrives at the network, which goes on to both; one that is there already is
-// exchanged. The tweeter's own lead goes; what went on from the woofer goes on from before the network, with its whole
-// range, and what went on from the tweeter stays. Both sides where one follows the other.
-// requires drivers at the goal and a two-way network
-[[nodiscard]] Edit fitNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const Part& network);
-// The same with one that is made of these parts for this pair: a capacitor that sits on the tweeter is bridged, since
-// the network does what it did.
-[[nodiscard]] Edit fitMadeNetwork(const Plan& plan, DeviceId woofer, DeviceId tweeter, const TwoWayParts& parts);
-// It goes again: the woofer takes its wires, and what it fed goes on from the woofer's terminals; a capacitor that was
-// bridged for it on what it fed carries again.
-[[nodiscard]] Edit removeNetwork(const Plan& plan, DeviceId woofer);
+// As planned: what arrived at the lowest speaker arrives at the board, which goes on to all of them; one with the same
+// legs that is there already is exchanged, another one goes, and so does a filter of one leg. The leads of the others go; what went on from the lowest
+// speaker goes on from before the board, with its whole range, and what went on from the others stays. Of one leg it
+// lies in its speaker's lead. Both sides where one follows the other.
+// requires drivers at the goal, one for each leg of the board
+[[nodiscard]] Edit fitNetwork(const Plan& plan, const BoardSpeakers& speakers, const Part& board);
+// The same with one that is made of these parts: a capacitor that sits on a speaker is bridged where a capacitor of its
+// leg does what it did.
+[[nodiscard]] Edit fitMadeNetwork(const Plan& plan, const BoardSpeakers& speakers, const BoardParts& parts);
+// It goes again, on both sides: the lowest speaker takes its wires, and what the others were fed goes on from there; a
+// capacitor that was bridged for it on what it fed carries again.
+// requires a board at the goal
+[[nodiscard]] Edit takeBoardOut(const Plan& plan, DeviceId board);
+// The same of the one that a speaker hangs behind; nothing where there is none.
+[[nodiscard]] Edit removeNetwork(const Plan& plan, DeviceId speaker);
 
 }  // namespace core

@@ -63,7 +63,8 @@ Edit fitSet(const Plan& plan, DeviceId woofer, const ComponentSet& set, const Us
         tweeter = newDriver(resolve(after, goal), fitout);
     }
     if (tweeter) take(fitPart(after, tweeter, *set.tweeter));
-    if (tweeter && set.network) take(fitNetwork(after, woofer, tweeter, *set.network));
+    if (tweeter && set.network) 
+        take(fitNetwork(after, {{Leg::Woofer, woofer}, {Leg::Tweeter, tweeter}}, *set.network));
     dropUnused(after);
     Edit edit = difference(EditName::FitDriver, plan, after);
     edit.detail = set.woofer->name;

@@ -15,16 +15,6 @@ namespace {
 
 constexpr double kLeastResistance_ohm = 1e-3;  // of a resistor or a coil's wire: no loop of perfect shorts can arise
 
-// A wire with length and cross-section is a resistance; any other is a contact.
-std::optional<double> wireResistance_ohm(const Wire& wire, const Practice& practice)
-{
-    const auto length = valueOf(wire.figures, Quantity::Length_m);
-    const auto area = valueOf(wire.figures, Quantity::Area_m2);
-    if (!length || !area || *length <= 0.0) return std::nullopt;
-    return conductorResistance_ohm(
-        {.length_m = *length, .area_m2 = *area, .lay = practice[PracticeKey::WireResistivityLay_ratio]});
-}
-
 class CircuitBuilder {
 public:
     CircuitBuilder(const Fitout& fitout, const WiringGraph& graph, const Practice& practice)
@@ -208,6 +198,15 @@ private:
 };
 
 }  // namespace
+
+std::optional<double> wireResistance_ohm(const Wire& wire, const Practice& practice)
+{
+    const auto length = valueOf(wire.figures, Quantity::Length_m);
+    const auto area = valueOf(wire.figures, Quantity::Area_m2);
+    if (!length || !area || *length <= 0.0) return std::nullopt;
+    return conductorResistance_ohm(
+        {.length_m = *length, .area_m2 = *area, .lay = practice[PracticeKey::WireResistivityLay_ratio]});
+}
 
 std::optional<Circuit> circuitOf(const Fitout& fitout, const Port& channel, const Practice& practice)
 {

@@ -15,6 +15,9 @@ namespace core {
 [[nodiscard]] std::optional<Circuit> circuitOf(const Fitout& fitout, const WiringGraph& graph, const Port& channel,
                                                const Practice& practice);
 
+// Of one core, as it counts in circuits: a wire with length and cross-section is a resistance; any other is a contact.
+[[nodiscard]] std::optional<double> wireResistance_ohm(const Wire& wire, const Practice& practice);
+
 // The channels of a stage: every output of every device.
 [[nodiscard]] std::vector<Port> channels(const Fitout& fitout);
 

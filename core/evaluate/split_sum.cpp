@@ -216,4 +216,13 @@ std::optional<SplitSum> splitSum(const StageResult& stage, const SplitPair& pair
     return splitSumOf(low, high);
 }
 
+SeatsOfSplit seatsOf(const StageResult& stage, const SplitPair& pair)
+{
+    SeatsOfSplit seats;
+    for (const auto& [listener, heard] : stage.hearing)
+        if (const auto sum = splitSum(stage, pair, listener))
+            (sum->turned.even_db < sum->wired.even_db ? seats.turned : seats.wired).push_back(listener);
+    return seats;
+}
+
 }  // namespace core

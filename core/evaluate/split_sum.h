@@ -62,6 +62,12 @@ struct SplitSum {
 
 // Nothing where the listener is not there or one of them is silent.      requires runs of the stage
 [[nodiscard]] std::optional<SplitSum> splitSum(const StageResult& stage, const SplitPair& pair, ListenerId listener);
+// For whom the sum is more even as it is wired, and for whom with the higher one turned over: it follows from the ways
+// to their ears. Who hears one of them alone is in neither.
+struct SeatsOfSplit {
+    std::vector<ListenerId> wired{}, turned{};
+};
+[[nodiscard]] SeatsOfSplit seatsOf(const StageResult& stage, const SplitPair& pair);
 // The same of any two legs: pressure at each ear per source volt, over frequencyGrid_hz().
 [[nodiscard]] SplitSum splitSumOf(const Ears<Eigen::ArrayXcd>& low_pa_v, const Ears<Eigen::ArrayXcd>& high_pa_v);
 

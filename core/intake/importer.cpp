@@ -3,13 +3,16 @@
 #include <algorithm>
 
 #include "core/edits/curve_edits.h"
+#include "core/edits/set_figure.h"
 #include "core/edits/source_edits.h"
+#include "core/fitout/complete.h"
 #include "core/fitout/resolve.h"
 #include "core/io/atomic_file.h"
 #include "core/io/csv.h"
 #include "core/io/curve_file.h"
 #include "core/io/pin_file.h"
 #include "core/io/shelf_file.h"
+#include "core/physics/impedance_fit.h"
 
 namespace core {
 namespace {
@@ -87,6 +90,56 @@ Result<Intake> takeResponse(std::string_view text, const std::string& file, cons
     return intake;
 }
 
+// Of two nobody could tell how they were joined when it was measured.
+bool hasOneCoil(const Part& part)
+{
+    return isDriver(part) && coilsOfCone(part, firstOf(part, ElementKind::Coil)).size() == 1;
+}
+
+std::string whyNotFitted(ErrorCode code)
+{
+    switch (code) {
+        case ErrorCode::NoResonance:
+            return "shows no resonance; sweep from a quarter of it to twenty times it, in free air";
+        case ErrorCode::MultipleResonances:
+            return "shows more than one resonance; measure the speaker out of its box, in free air";
+        case ErrorCode::Underdetermined:
+            return "has too few points about its resonance; five are the least";
+        default:
+            return "cannot be the impedance of a speaker; ohms over hertz are expected";
+    }
+}
+
+// Re, Le, fs, Qms and Qes by least squares, known from then on as measured.
+Result<Intake> takeImpedance(std::string_view text, const std::string& file, const IntakeTarget& target,
+                             const Shop& shop)
+{
+    const auto read = readCurveFile(text, CurveFileKind::Impedance, file);
+    if (!read) return tl::unexpected(read.error());
+    const Fitout fitout = resolve(*target.plan, target.stage);
+    Part part = partOf(fitout, target.device);
+    const std::string coil = firstOf(part, ElementKind::Coil);
+    const double re_ohm = complete(part, coil, shop.practice).at(Quantity::Re_ohm).value;
+    const auto fit = fitImpedance(read->curve, std::min(re_ohm, read->curve.magnitude.minCoeff()), CoilModel::Inductance);
+    if (!fit) return tl::unexpected(InputError{file, {}, whyNotFitted(fit.error().code)});
+    const DriverParameters& found = fit->value.parameters;
+    for (const auto& [what, value] : {std::pair{Quantity::Re_ohm, found.re_ohm},
+                                      {Quantity::Le_h, found.le_h},
+                                      {Quantity::Fs_hz, found.fs_hz},
+                                      {Quantity::Qms, found.qms},
+                                      {Quantity::Qes, found.qes}}) {
+        part.inside.at(coil).figures.erase(what);
+        part.figures[what] = Known{value, {Origin::Measured}};
+    }
+    Intake intake{.rows = static_cast<size_t>(read->curve.frequency_hz.size()), .warnings = read->warnings};
+    intake.warnings.insert(intake.warnings.end(), fit->warnings.begin(), fit->warnings.end());
+    intake.warnings.push_back({WarningKind::AsInFreeAir, {}});
+    Edit edit = changePlayed(*target.plan, target.stage, target.device, part, true);
+    edit.name = EditName::TakeReading;
+    intake.gives = std::move(edit);
+    return intake;
+}
+
 bool hasEnding(const Importer& importer, std::string_view file)
 {
     const size_t dot = file.rfind('.');
@@ -106,6 +159,7 @@ std::span<const Importer> importers()
         {"shelf", "csv", isShelf, nullptr, takeShelf},
         {"pins", "csv", isPinTable, isSource, takePins},
         {"response", "frd txt", anyText, isDriver, takeResponse},
+        {"impedance", "zma", anyText, hasOneCoil, takeImpedance},
     };
     return kImporters;
 }

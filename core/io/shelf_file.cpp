@@ -13,9 +13,9 @@
 #include <unordered_set>
 
 #include "core/io/csv.h"
+#include "core/model/board.h"
 #include "core/model/inside_ways.h"
 #include "core/model/names.h"
-#include "core/model/two_way_network.h"
 
 namespace core {
 namespace {
@@ -46,16 +46,20 @@ constexpr std::array<std::string_view, 18> kWords{"key",
                                                   "tweeterPad_ohm",
                                                   "contents"};
 
-// The parts of a two-way network, by the column that gives their value.
+// The parts of a two-way network, by the column that gives their value, from the input on.
 struct NetworkPart {
     std::string_view column, name;
     Quantity quantity;
+    Leg leg;
+    ElementKind kind;
+    bool series;
 };
-constexpr NetworkPart kNetworkParts[] = {{"wooferCoil_h", "Lw", Quantity::Inductance_h},
-                                         {"wooferShunt_f", "Cw", Quantity::Capacitance_f},
-                                         {"tweeterSeries_f", "Ct", Quantity::Capacitance_f},
-                                         {"tweeterShunt_h", "Lt", Quantity::Inductance_h},
-                                         {"tweeterPad_ohm", "Rt", Quantity::Resistance_ohm}};
+constexpr NetworkPart kNetworkParts[] = {
+    {"wooferCoil_h", "Lw", Quantity::Inductance_h, Leg::Woofer, ElementKind::Inductor, true},
+    {"wooferShunt_f", "Cw", Quantity::Capacitance_f, Leg::Woofer, ElementKind::Capacitor, false},
+    {"tweeterSeries_f", "Ct", Quantity::Capacitance_f, Leg::Tweeter, ElementKind::Capacitor, true},
+    {"tweeterShunt_h", "Lt", Quantity::Inductance_h, Leg::Tweeter, ElementKind::Inductor, false},
+    {"tweeterPad_ohm", "Rt", Quantity::Resistance_ohm, Leg::Tweeter, ElementKind::Resistor, true}};
 constexpr int kMostCoils = 4;
 
 void addCoil(Part& part, const std::string& name, const std::string& plug, int cone)
@@ -106,12 +110,10 @@ void addNetwork(Part& part, const std::map<std::string, std::string>& words)
         const std::string text = word(column);
         return text.empty() ? std::nullopt : std::optional(*numberIn(text));
     };
-    const Part made = twoWayNetwork({.wooferCoil_h = value("wooferCoil_h"),
-                                     .wooferShunt_f = value("wooferShunt_f"),
-                                     .tweeterSeries_f = value("tweeterSeries_f"),
-                                     .tweeterShunt_h = value("tweeterShunt_h"),
-                                     .tweeterPad_ohm = value("tweeterPad_ohm")},
-                                    part.name);
+    BoardParts parts{{Leg::Woofer, {}}, {Leg::Tweeter, {}}};
+    for (const NetworkPart& one : kNetworkParts)
+        if (const auto number = value(one.column)) parts[one.leg].push_back({one.kind, one.series, *number});
+    const Part made = boardOf(parts, part.name);
     part.terminals = made.terminals;
     part.inside = made.inside;
 }

@@ -97,7 +97,7 @@ void offerResistor(Finding& finding, const Judging& judging, DeviceId device, do
 bool isBehindNetwork(const Judging& judging, const RunResult& run)
 {
     return std::any_of(run.run.along.begin(), run.run.along.end(),
-                       [&](DeviceId device) { return isTwoWay(partOf(judging.goal.used, device)); });
+                       [&](DeviceId device) { return !legsOf(partOf(judging.goal.used, device)).empty(); });
 }
 
 bool isFactory(const Judging& judging, DeviceId device)

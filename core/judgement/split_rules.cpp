@@ -238,12 +238,14 @@ std::vector<Finding> judgePartOverRating(const Judging& judging)
 std::vector<Finding> judgeNetworkOnFilteredLine(const Judging& judging)
 {
     std::vector<Finding> findings;
+    std::set<DeviceId> judged;  // each once, however many hang behind it
     for (const RunResult* run : judging.leadingRuns()) {
         const CircuitResult* circuit = findCircuit(judging.goal, run->run.id.channel);
         const DeviceId network = networkOf(judging.goal.used, run->run.id.coil.device);
         const auto filter = channelHighPass(judging.goal, run->run.id.channel);
         // What keeps a door's cone in its travel is no missing band.
-        if (!network || !filter || run->sameCone || !over(filter->value, judging.practice[PracticeKey::NetworkLine_hz]))
+        if (!network || !filter || !over(filter->value, judging.practice[PracticeKey::NetworkLine_hz]) ||
+            !judged.insert(network).second)
             continue;
         Finding finding{.rule = RuleId::NetworkOnFilteredLine, .severity = Severity::Care, .stage = judging.goalId};
         finding.where = judging.alike(network);

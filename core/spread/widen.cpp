@@ -16,7 +16,6 @@
 namespace core {
 namespace {
 
-constexpr Eigen::Index kDraws = 100;
 constexpr double kLow = 0.025, kHigh = 0.975;
 // Values shifted one by one: so many that a usual vehicle's are all among them. Each costs two whole stages.
 constexpr size_t kMostShifted = 128;
@@ -33,7 +32,7 @@ std::uint64_t seedOf(const std::string& name)
 Eigen::ArrayXd sharesOf(const UncertainInput& input)
 {
     Splitmix random(seedOf(textOf(input.what)));
-    Eigen::ArrayXd shares(kDraws);
+    Eigen::ArrayXd shares(kSpreadDraws);
     for (double& share : shares) share = 2.0 * random.uniform() - 1.0;
     return shares;
 }
@@ -58,14 +57,14 @@ Range withDoubt(const Range& range, double nominal, double doubt)
 
 // Collects one listener's draws.
 struct HeardDraws {
-    Eigen::ArrayXXd level_db = Eigen::ArrayXXd::Zero(kDraws, 0);
+    Eigen::ArrayXXd level_db = Eigen::ArrayXXd::Zero(kSpreadDraws, 0);
     std::array<Eigen::ArrayXd, kBandCount> reach_db{}, balance_db{};
     std::vector<double> image{};
 
-    explicit HeardDraws(Eigen::Index frequencies) : level_db(kDraws, frequencies)
+    explicit HeardDraws(Eigen::Index frequencies) : level_db(kSpreadDraws, frequencies)
     {
         for (size_t band = 0; band < kBandCount; ++band)
-            reach_db[band] = balance_db[band] = Eigen::ArrayXd::Zero(kDraws);
+            reach_db[band] = balance_db[band] = Eigen::ArrayXd::Zero(kSpreadDraws);
     }
     void take(Eigen::Index draw, const HearingResult& heard)
     {
@@ -108,8 +107,8 @@ private:
         std::map<ListenerId, HeardDraws> heard;
         for (const auto& [id, one] : m_nominal.hearing) heard.emplace(id, HeardDraws(m_evaluation.frequency_hz.size()));
         for (const auto& [address, value] : figuresOf(m_nominal))
-            m_spread->draws[address] = Eigen::ArrayXd::Constant(kDraws, value);
-        for (Eigen::Index n = 0; n < kDraws; ++n) {
+            m_spread->draws[address] = Eigen::ArrayXd::Constant(kSpreadDraws, value);
+        for (Eigen::Index n = 0; n < kSpreadDraws; ++n) {
             if (m_stop.stop_requested()) return false;
             Fitout fitout = m_settled;
             for (size_t i = 0; i < shares.size(); ++i) shift(fitout, m_spread->inputs[i], shares[i](n));
@@ -136,7 +135,7 @@ private:
             if (m_spread->inputs[i].value.basis.origin != Origin::Measured) m_telling.push_back(i);
         m_spread->allShifted = m_telling.size() <= kMostShifted;
         if (m_spread->allShifted) return;
-        Eigen::MatrixXd inputs(kDraws, std::ssize(shares));
+        Eigen::MatrixXd inputs(kSpreadDraws, std::ssize(shares));
         for (size_t i = 0; i < shares.size(); ++i)
             inputs.col(static_cast<Eigen::Index>(i)) = about(shares[i]).normalized();
         Eigen::VectorXd ofLevel = Eigen::VectorXd::Zero(inputs.cols()), ofFigures = ofLevel;
@@ -169,7 +168,7 @@ private:
         }
         for (size_t band = 0; band < kBandCount; ++band) {
             const double doubt = std::sqrt((m_evaluation.tables->bands[band] * doubt_db.square()).sum());
-            spread.reachSquare_db2 += about(draws.reach_db[band]).squaredNorm() / kDraws;
+            spread.reachSquare_db2 += about(draws.reach_db[band]).squaredNorm() / kSpreadDraws;
             spread.reach_db[band] = withDoubt(rangeOf(draws.reach_db[band]), nominal.bands[band].reach_db, doubt);
             if (static_cast<Band>(band) != Band::Mid)  // which the others are relative to
                 spread.balance_db[band] =

@@ -133,6 +133,10 @@
         <source>Settings</source>
         <translation>Einstellungen</translation>
     </message>
+    <message>
+        <source>To be made</source>
+        <translation>Selbst zu bauen</translation>
+    </message>
 </context>
 <context>
     <name>Paper</name>
@@ -5366,10 +5370,6 @@
         <translation>Weiche zum Selbstbauen</translation>
     </message>
     <message>
-        <source>Fix %1 on the dry side at %2, tied down; its three pairs by the wiring table.</source>
-        <translation>%1 auf der trockenen Seite befestigen (%2), festgebunden; die drei Paare nach der Drahttabelle.</translation>
-    </message>
-    <message>
         <source>Made at the bench: non-polar capacitors, coils apart and at right angles, joints insulated.</source>
         <translation>Am Werktisch gefertigt: bipolare Kondensatoren, Spulen mit Abstand und im rechten Winkel, Verbindungen isoliert.</translation>
     </message>
@@ -5640,6 +5640,118 @@
     <message>
         <source>the higher one turned over</source>
         <translation>der höhere verpolt</translation>
+    </message>
+    <message>
+        <source>measured impedance of a driver</source>
+        <translation>gemessene Impedanz eines Lautsprechers</translation>
+    </message>
+    <message>
+        <source>Whose impedance?</source>
+        <translation>Wessen Impedanz?</translation>
+    </message>
+    <message>
+        <source>filter to be made</source>
+        <translation>Filter zum Selbstbauen</translation>
+    </message>
+    <message>
+        <source>source side</source>
+        <translation>Seite der Quelle</translation>
+    </message>
+    <message>
+        <source>speaker side</source>
+        <translation>Seite des Lautsprechers</translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation>Eingang %1</translation>
+    </message>
+    <message>
+        <source>speaker %1</source>
+        <translation>Lautsprecher %1</translation>
+    </message>
+    <message>
+        <source>mid %1</source>
+        <translation>Mitteltöner %1</translation>
+    </message>
+    <message>
+        <source>point %1</source>
+        <translation>Punkt %1</translation>
+    </message>
+    <message>
+        <source>non-polar, %1</source>
+        <translation>bipolar, %1</translation>
+    </message>
+    <message>
+        <source>%1, its wire up to %2</source>
+        <translation>%1, sein Draht bis %2</translation>
+    </message>
+    <message>
+        <source>%1 direct</source>
+        <translation>%1 Gleichspannung</translation>
+    </message>
+    <message>
+        <source>%1 of saturation</source>
+        <translation>%1 Sättigung</translation>
+    </message>
+    <message>
+        <source>For</source>
+        <translation>Für</translation>
+    </message>
+    <message>
+        <source>Made</source>
+        <translation>Anzahl</translation>
+    </message>
+    <message>
+        <source>Between</source>
+        <translation>Zwischen</translation>
+    </message>
+    <message>
+        <source>Buy at least</source>
+        <translation>Mindestens kaufen</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 und %2</translation>
+    </message>
+    <message>
+        <source>built in</source>
+        <translation>eingebaut</translation>
+    </message>
+    <message>
+        <source>woofer resistor %1</source>
+        <translation>Widerstand am Tieftöner %1</translation>
+    </message>
+    <message>
+        <source>%1, turned over</source>
+        <translation>%1, umgepolt</translation>
+    </message>
+    <message>
+        <source>%1; tweeter turned over</source>
+        <translation>%1; Hochtöner umgepolt</translation>
+    </message>
+    <message>
+        <source>Nothing stands against it that is not there now.</source>
+        <translation>Nichts spricht dagegen, was nicht schon jetzt da ist.</translation>
+    </message>
+    <message>
+        <source>Against it: %1.</source>
+        <translation>Dagegen spricht: %1.</translation>
+    </message>
+    <message>
+        <source>Fix %1 on the dry side at %2, tied down; its pairs by the wiring table.</source>
+        <translation>%1 auf der trockenen Seite bei %2 befestigen, festgebunden; die Paare nach der Verdrahtungstabelle.</translation>
+    </message>
+    <message>
+        <source>Taken as measured out of its door or box, in free air; in one, measure it outside first.</source>
+        <translation>Gilt als außerhalb von Tür oder Gehäuse gemessen, frei in der Luft; sonst zuerst ausgebaut messen.</translation>
+    </message>
+    <message>
+        <source>Uneven by %1; the most even one found by %2.</source>
+        <translation>Uneben um %1; die ausgeglichenste gefundene um %2.</translation>
+    </message>
+    <message>
+        <source>Uneven by %1.</source>
+        <translation>Uneben um %1.</translation>
     </message>
 </context>
 <context>
@@ -6653,18 +6765,6 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <translation>%1 umpolen</translation>
     </message>
     <message>
-        <source>%1 into its lead</source>
-        <translation>%1 in die Leitung</translation>
-    </message>
-    <message>
-        <source>Take the board out</source>
-        <translation>Weiche herausnehmen</translation>
-    </message>
-    <message>
-        <source>A board for both</source>
-        <translation>Eine Weiche für beide</translation>
-    </message>
-    <message>
         <source>%1 and %2 across it</source>
         <translation>%1 und %2 parallel dazu</translation>
     </message>
@@ -6675,6 +6775,38 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>Turn it over</source>
         <translation>Verpolen</translation>
+    </message>
+    <message>
+        <source>Turn the tweeter over</source>
+        <translation>Hochtöner umpolen</translation>
+    </message>
+    <message>
+        <source>add %1</source>
+        <translation>%1 dazu</translation>
+    </message>
+    <message>
+        <source>A capacitor into its lead</source>
+        <translation>Ein Kondensator in die Leitung</translation>
+    </message>
+    <message>
+        <source>A resistor into its lead</source>
+        <translation>Ein Widerstand in die Leitung</translation>
+    </message>
+    <message>
+        <source>R, C across</source>
+        <translation>R, C parallel</translation>
+    </message>
+    <message>
+        <source>R, L, C across</source>
+        <translation>R, L, C parallel</translation>
+    </message>
+    <message>
+        <source>Board out</source>
+        <translation>Weiche raus</translation>
+    </message>
+    <message>
+        <source>Filter out</source>
+        <translation>Filter raus</translation>
     </message>
 </context>
 <context>
@@ -6710,6 +6842,127 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>at the source&apos;s limit, programme</source>
         <translation>an der Grenze der Quelle, Programm</translation>
+    </message>
+    <message>
+        <source>mid %1</source>
+        <translation>Mitteltöner %1</translation>
+    </message>
+</context>
+<context>
+    <name>app::BoardDialog</name>
+    <message>
+        <source>A board to be made</source>
+        <translation>Eine Weiche zum Selbstbauen</translation>
+    </message>
+    <message>
+        <source>the ohms on the label</source>
+        <translation>die Ohm auf dem Etikett</translation>
+    </message>
+    <message>
+        <source>its ohms at the corner</source>
+        <translation>seine Ohm an der Grenze</translation>
+    </message>
+    <message>
+        <source>two resistors, its ohms stay</source>
+        <translation>zwei Widerstände, die Ohm bleiben</translation>
+    </message>
+    <message>
+        <source>one resistor in series</source>
+        <translation>ein Widerstand in Reihe</translation>
+    </message>
+    <message>
+        <source>for</source>
+        <translation>für</translation>
+    </message>
+    <message>
+        <source>made for</source>
+        <translation>gebaut für</translation>
+    </message>
+    <message>
+        <source>highest one quieter by</source>
+        <translation>der höchste leiser um</translation>
+    </message>
+    <message>
+        <source>how it is made quieter</source>
+        <translation>wie er leiser wird</translation>
+    </message>
+    <message>
+        <source>high-pass</source>
+        <translation>Hochpass</translation>
+    </message>
+    <message>
+        <source>low-pass</source>
+        <translation>Tiefpass</translation>
+    </message>
+    <message>
+        <source>hand-over</source>
+        <translation>Übergabe</translation>
+    </message>
+    <message>
+        <source>woofer to mid</source>
+        <translation>Tieftöner zu Mitteltöner</translation>
+    </message>
+    <message>
+        <source>mid to tweeter</source>
+        <translation>Mitteltöner zu Hochtöner</translation>
+    </message>
+    <message>
+        <source>shape of the filter</source>
+        <translation>Form des Filters</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>%1 cannot be: allowed %2 to %3.</source>
+        <translation>%1 geht nicht: erlaubt %2 bis %3.</translation>
+    </message>
+    <message>
+        <source>Nothing on it yet: a frequency, or some dB less.</source>
+        <translation>Noch nichts darauf: eine Frequenz oder einige dB weniger.</translation>
+    </message>
+</context>
+<context>
+    <name>app::CableDialog</name>
+    <message>
+        <source>Cable of %1</source>
+        <translation>Kabel von %1</translation>
+    </message>
+    <message>
+        <source>how long, one way</source>
+        <translation>wie lang, eine Richtung</translation>
+    </message>
+    <message>
+        <source>each core</source>
+        <translation>jede Ader</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>With both, its ohms count in every figure: there and back.</source>
+        <translation>Mit beidem zählen seine Ohm in jedem Wert: hin und zurück.</translation>
+    </message>
+</context>
+<context>
+    <name>app::CableTile</name>
+    <message>
+        <source>cable</source>
+        <translation>Kabel</translation>
+    </message>
+    <message>
+        <source>The cable, one way and of each core; it loses %1 where the channel sees least</source>
+        <translation>Das Kabel, eine Richtung und jede Ader; es verliert %1, wo der Kanal am wenigsten sieht</translation>
+    </message>
+    <message>
+        <source>How long the cable is, one way, and how thick each core: nobody said</source>
+        <translation>Wie lang das Kabel ist, eine Richtung, und wie dick jede Ader: hat niemand gesagt</translation>
+    </message>
+    <message>
+        <source>cable: %1</source>
+        <translation>Kabel: %1</translation>
     </message>
 </context>
 <context>
@@ -7239,14 +7492,6 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>Equaliser of %1</source>
         <translation>Equalizer von %1</translation>
-    </message>
-    <message>
-        <source>&amp;Keep it</source>
-        <translation>&amp;Übernehmen</translation>
-    </message>
-    <message>
-        <source>As it &amp;was</source>
-        <translation>Wie &amp;vorher</translation>
     </message>
     <message>
         <source>kind</source>
@@ -8236,6 +8481,29 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     </message>
 </context>
 <context>
+    <name>app::OthersRow</name>
+    <message>
+        <source>from %1</source>
+        <translation>ab %1</translation>
+    </message>
+    <message>
+        <source>up to %1</source>
+        <translation>bis %1</translation>
+    </message>
+    <message>
+        <source>straight on</source>
+        <translation>ohne Filter</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>The other speakers</source>
+        <translation>Die anderen Lautsprecher</translation>
+    </message>
+</context>
+<context>
     <name>app::PairPlot</name>
     <message>
         <source>woofer</source>
@@ -8300,6 +8568,18 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>the smaller one</source>
         <translation>der kleinere</translation>
+    </message>
+    <message>
+        <source>more even as wired: %1; turned over: %2</source>
+        <translation>ausgeglichener wie verdrahtet: %1; umgepolt: %2</translation>
+    </message>
+    <message>
+        <source>%1° apart, as wired %2</source>
+        <translation>%1° auseinander, wie verdrahtet %2</translation>
+    </message>
+    <message>
+        <source>parts %1: even within %2</source>
+        <translation>Teile %1: ausgeglichen auf %2</translation>
     </message>
 </context>
 <context>
@@ -8800,20 +9080,20 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>Übergabe</translation>
     </message>
     <message>
-        <source>uneven, rms</source>
-        <translation>uneben, eff.</translation>
-    </message>
-    <message>
         <source>least load</source>
         <translation>kleinste Last</translation>
     </message>
     <message>
-        <source>parts a side</source>
-        <translation>Teile je Seite</translation>
-    </message>
-    <message>
         <source>%1: this is how it is</source>
         <translation>%1: so ist es schon</translation>
+    </message>
+    <message>
+        <source>uneven</source>
+        <translation>uneben</translation>
+    </message>
+    <message>
+        <source>parts</source>
+        <translation>Teile</translation>
     </message>
 </context>
 <context>
@@ -8948,6 +9228,38 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>For the chosen seat alone, or for all who listen</source>
         <translation>Nur für den gewählten Platz oder für alle, die hören</translation>
+    </message>
+    <message>
+        <source>The channel as a &amp;netlist…</source>
+        <translation>Der Kanal als &amp;Netzliste…</translation>
+    </message>
+    <message>
+        <source>What the channel sees, in &amp;ohms…</source>
+        <translation>Was der Kanal sieht, in &amp;Ohm…</translation>
+    </message>
+    <message>
+        <source>The &amp;pair at these ears, in dB…</source>
+        <translation>Das &amp;Paar an diesen Ohren, in dB…</translation>
+    </message>
+    <message>
+        <source>There is nothing of that here to be saved.</source>
+        <translation>Davon gibt es hier nichts zu sichern.</translation>
+    </message>
+    <message>
+        <source>Saved %1</source>
+        <translation>Gesichert: %1</translation>
+    </message>
+    <message>
+        <source>A board…</source>
+        <translation>Weiche…</translation>
+    </message>
+    <message>
+        <source>Netlist and curves, for other programs</source>
+        <translation>Netzliste und Kurven, für andere Programme</translation>
+    </message>
+    <message>
+        <source>files…</source>
+        <translation>Dateien…</translation>
     </message>
 </context>
 <context>
@@ -9202,6 +9514,17 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Distance, direction, covers, mirrors of a few surfaces and, in a closed cabin, its rise in the bass (±4 dB). Up to 400 Hz room modes can change it by 6 dB either way. The tint is what those and the values that nobody measured could do. Only a measurement at the seat knows.</source>
         <translation>Abstand, Richtung, Abdeckungen, Spiegelung an wenigen Flächen und, in einem geschlossenen Innenraum, dessen Anstieg im Bass (±4 dB). Bis 400 Hz können Raummoden es um 6 dB in beide Richtungen ändern. Der Schleier ist, was diese und die nicht gemessenen Werte ausmachen könnten. Nur eine Messung am Sitz weiß es.</translation>
+    </message>
+</context>
+<context>
+    <name>app::TrialDialog</name>
+    <message>
+        <source>&amp;Keep it</source>
+        <translation>&amp;Übernehmen</translation>
+    </message>
+    <message>
+        <source>As it &amp;was</source>
+        <translation>Wie &amp;vorher</translation>
     </message>
 </context>
 <context>

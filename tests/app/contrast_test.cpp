@@ -159,8 +159,9 @@ TEST_P(Contrast, Split)
     driver.click("dot_p34");
     driver.settle();
     look("a capacitor on its speaker");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return driver.has("boardForBoth"); }, 5'000));
-    driver.click("boardForBoth");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return driver.has("makeBoard"); }, 5'000));
+    driver.click("makeBoard");
+    driver.click("boardOk");
     driver.settle();
     look("a board");
     driver.click("knobHighPass");

@@ -164,7 +164,7 @@ TEST(CircuitLayout, ANetworksPairsDoNotCross)
 {
     core::Plan plan = tests::withSpots(core::BodyKind::Saloon, {"front door", "sail"});
     const core::DeviceId door = tests::driverAt(plan, "left front door"), sail = tests::driverAt(plan, "left sail");
-    plan = tests::after(plan, core::fitNetwork(plan, door, sail, *shop().shelf.find("net-orchid")));
+    plan = tests::after(plan, core::fitNetwork(plan, {{core::Leg::Woofer, door}, {core::Leg::Tweeter, sail}}, *shop().shelf.find("net-orchid")));
     const core::Fitout fitout = core::resolve(plan, plan.job.goal);
     const CircuitLayout layout = layOutCircuit(fitout, door, 1.0, 480.0);
     std::map<core::DeviceId, const CircuitBox*> by;

@@ -76,7 +76,8 @@ int main(int argc, char** argv)
     window.key(Qt::Key_4, Qt::ControlModifier);
     window.click("dot_p34");
     window.settle();
-    window.click("boardForBoth");
+    window.click("makeBoard");
+    window.click("boardOk");
     window.settle();
     static_cast<void>(QTest::qWaitFor([&] { return window.has("answer_2"); }, 20'000));
     for (const auto& [id, device] : window.session().snapshot().after().used.devices)

@@ -9,6 +9,7 @@
 #include "core/edits/turn_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
+#include "core/limits/sound_limits.h"
 #include "words/name_words.h"
 #include "words/part_value.h"
 
@@ -53,27 +54,28 @@ public:
         if (!run) return {};
         const QString name = words::nameOf(core::Subject{speaker}, m_stage.used);
         add(QStringLiteral("turnOver"),
-            m_picked ? ActionText::tr("Turn it over") : ActionText::tr("Turn over %1").arg(name),
+            m_picked                              ? ActionText::tr("Turn it over")
+            : core::isTweeter(*run, m_practice) ? ActionText::tr("Turn the tweeter over")
+                                                  : ActionText::tr("Turn over %1").arg(name),
             core::planTurnOver(m_plan, core::mates(m_stage.used, speaker)));
-        const core::DeviceId woofer = m_pair ? m_stage.runs[m_pair->low].run.id.coil.device : core::DeviceId{};
-        const core::DeviceId board = woofer ? core::networkOf(m_stage.used, woofer) : core::DeviceId{};
         const double begin_f = core::startingCapacitor_f(m_stage, *run, m_pair, m_practice);
         add(QStringLiteral("addCapacitor"),
-            ActionText::tr("%1 into its lead").arg(words::partValue(core::ElementKind::Capacitor, begin_f)),
-            core::addCapacitor(m_plan, speaker, begin_f));
+            ActionText::tr("add %1").arg(words::partValue(core::ElementKind::Capacitor, begin_f)),
+            core::addCapacitor(m_plan, speaker, begin_f), ActionText::tr("A capacitor into its lead"));
         const double begin_ohm = core::kStartingResistor_ohm;
         add(QStringLiteral("addResistor"),
-            ActionText::tr("%1 into its lead").arg(words::partValue(core::ElementKind::Resistor, begin_ohm)),
-            core::addResistor(m_plan, speaker, begin_ohm));
+            ActionText::tr("add %1").arg(words::partValue(core::ElementKind::Resistor, begin_ohm)),
+            core::addResistor(m_plan, speaker, begin_ohm), ActionText::tr("A resistor into its lead"));
         if (const auto across = core::startingAcross(*run, m_practice);
             across && !core::branchAcross(m_stage.used, speaker))
-            add(QStringLiteral("addAcross"), textOf(*across), core::addAcross(m_plan, speaker, *across));
-        if (board)
-            add(QStringLiteral("boardOut"), ActionText::tr("Take the board out"), core::removeNetwork(m_plan, woofer));
-        else if (m_pair && core::canBeParted(m_stage, *m_pair))
-            add(QStringLiteral("boardForBoth"), ActionText::tr("A board for both"),
-                core::fitMadeNetwork(m_plan, woofer, m_stage.runs[m_pair->high].run.id.coil.device,
-                                     core::startingBoard(m_stage, *m_pair, m_practice)));
+            add(QStringLiteral("addAcross"),
+                across->l_h == 0.0 ? ActionText::tr("R, C across") : ActionText::tr("R, L, C across"),
+                core::addAcross(m_plan, speaker, *across), textOf(*across));
+        if (const core::DeviceId board = core::networkOf(m_stage.used, speaker))
+            add(QStringLiteral("boardOut"), ActionText::tr("Board out"), core::takeBoardOut(m_plan, board));
+        if (const core::DeviceId filter = core::inlineFilterOf(m_stage.used, speaker))
+            add(QStringLiteral("filterOut"), ActionText::tr("Filter out"),
+                core::takeBoardOut(m_plan, filter));
         return std::move(m_actions);
     }
 
@@ -88,9 +90,9 @@ private:
                          .arg(resistor, words::partValue(core::ElementKind::Inductor, branch.l_h), capacitor);
     }
 
-    void add(const QString& name, const QString& text, core::Edit edit)
+    void add(const QString& name, const QString& text, core::Edit edit, const QString& more = {})
     {
-        if (!edit.changes.empty()) m_actions.push_back({name, text, std::move(edit)});
+        if (!edit.changes.empty()) m_actions.push_back({name, text, std::move(edit), more});
     }
 
     const core::Plan& m_plan;

@@ -13,10 +13,11 @@ struct BenchAction {
     QString name{};  // of its button
     QString text{};
     core::Edit edit{};
+    QString more{};  // what it says when asked
 };
 
 // Of a part: it goes, or its link does. Of a speaker, or of the pair's tweeter where nothing is picked: turned over, a
-// capacitor or a resistor into its lead, a board for both. A value that has to be begun with is the usual one and is
+// capacitor or a resistor into its lead, what is made across it, its board out. A value that has to be begun with is the usual one and is
 // set where it stands.
 [[nodiscard]] std::vector<BenchAction> benchActions(const Snapshot& snapshot, const BenchPick& picked,
                                                     const std::optional<core::SplitPair>& pair, core::DeviceId speaker);

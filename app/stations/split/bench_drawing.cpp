@@ -8,6 +8,7 @@
 #include <set>
 
 #include "app/stations/split/bench_tile.h"
+#include "app/stations/split/cable_tile.h"
 #include "app/theme/theme.h"
 #include "app/widgets/arrow_step.h"
 #include "app/widgets/severity_mark.h"
@@ -127,7 +128,46 @@ void BenchDrawing::arrange()
         tile->second->deleteLater();
         tile = m_tiles.erase(tile);
     }
+    layCables();
     update();
+}
+
+core::DeviceId BenchDrawing::cabledOn(const core::Port& channel) const
+{
+    core::DeviceId on{};
+    for (const core::RunResult& run : m_stage->runs)
+        if (run.run.id.channel == channel && (!on || (m_picked.speaker && run.run.id.coil == m_picked.port)))
+            on = run.run.id.coil.device;
+    return on;
+}
+
+// Under the lead that leaves the channel.
+void BenchDrawing::layCables()
+{
+    std::map<core::Port, CableTile*> there;
+    for (size_t way = 0; way < m_ways.size() && way < m_picture.starts.size(); ++way) {
+        const core::Port& channel = m_ways[way].channel;
+        const auto cable = core::cableTo(m_stage->used, cabledOn(channel), m_snapshot->practice());
+        if (!cable) continue;
+        CableTile*& tile = m_cables[channel];
+        if (!tile) {
+            tile = new CableTile(m_theme, this);
+            tile->setObjectName(QStringLiteral("cable_d%1_%2")
+                                    .arg(channel.device.number)
+                                    .arg(QString::fromStdString(channel.element)));
+            connect(tile, &QAbstractButton::clicked, this, [this, channel] { emit cableAsked(channel); });
+        }
+        const auto row = static_cast<size_t>(m_picture.starts[way]);
+        const bool last = way + 1 == m_picture.starts.size();
+        const double top = m_picture.minusAt[row] + m_theme.px(4);
+        const double bottom =
+            last ? height() : m_picture.plusAt[static_cast<size_t>(m_picture.starts[way + 1])] - m_theme.px(14);
+        tile->show(*cable, findCircuit(*m_stage, channel), QRectF(0.0, top, width(), bottom - top).toAlignedRect());
+        there[channel] = tile;
+    }
+    for (const auto& [channel, tile] : m_cables)
+        if (!there.contains(channel)) tile->deleteLater();
+    m_cables = std::move(there);
 }
 
 void BenchDrawing::resizeEvent(QResizeEvent*)
@@ -253,9 +293,10 @@ void BenchDrawing::paintScrews(QPainter& painter)
         painter.drawRect(QRectF(screw.at.x() - half, screw.at.y() - half, 2 * half, 2 * half));
         painter.drawLine(screw.at - QPointF(0.6 * half, 0.6 * half), screw.at + QPointF(0.6 * half, 0.6 * half));
         const QString pole = screw.plus ? QStringLiteral("+") : QStringLiteral("\u2212");
-        const QString name = !screw.output ? tr("in %1").arg(pole)
-                             : screw.high  ? tr("tweeter %1").arg(pole)
-                                           : tr("woofer %1").arg(pole);
+        const QString name = !screw.output                     ? tr("in %1").arg(pole)
+                             : screw.leg == core::Leg::Tweeter ? tr("tweeter %1").arg(pole)
+                             : screw.leg == core::Leg::Mid     ? tr("mid %1").arg(pole)
+                                                               : tr("woofer %1").arg(pole);
         const double wide = metrics.horizontalAdvance(name);
         const double x = screw.output ? screw.at.x() - wide - half - 3 : screw.at.x() + half + 3;
         const double y = screw.at.y() - 4;

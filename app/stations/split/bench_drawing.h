@@ -11,6 +11,7 @@
 namespace app {
 
 class BenchTile;
+class CableTile;
 class Theme;
 
 // What is picked on the bench: a part, or a speaker by its coil.
@@ -32,6 +33,8 @@ public:
     // stage  what is shown: the snapshot's goal, or what is tried in its stead
     void present(SharedSnapshot snapshot, std::shared_ptr<const core::StageResult> stage,
                  std::vector<core::BenchWay> ways, const BenchPick& picked);
+    // Towards whom a channel's cable is told of.
+    [[nodiscard]] core::DeviceId cabledOn(const core::Port& channel) const;
     [[nodiscard]] const BenchPick& picked() const { return m_picked; }
     // Where a thing lies; empty: it is not here.
     [[nodiscard]] QRect areaOf(const BenchPick& pick) const;
@@ -43,6 +46,7 @@ signals:
     void chosen(const BenchPick& pick);
     void turnAsked(const BenchPick& speaker);
     void removeAsked(const BenchPick& part);
+    void cableAsked(const core::Port& channel);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -53,6 +57,7 @@ protected:
 private:
     void arrange();
     void layTile(const BenchItem& item);
+    void layCables();
     void paintLeads(QPainter& painter);
     void paintBoard(QPainter& painter, const BenchBoard& board);
     void paintScrews(QPainter& painter);
@@ -69,6 +74,7 @@ private:
     BenchPicture m_picture{};
     std::map<QString, BenchTile*> m_tiles{};
     std::map<const QObject*, BenchPick> m_pickOf{};
+    std::map<core::Port, CableTile*> m_cables{};
 };
 
 }  // namespace app

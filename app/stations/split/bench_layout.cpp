@@ -14,7 +14,7 @@ namespace {
 using core::BenchChain;
 
 // Units of normal zoom.
-constexpr double kLeft = 88.0, kColumn = 92.0, kLeast = 50.0, kPartHeight = 32.0, kUprightWidth = 46.0, kRing = 44.0;
+constexpr double kLeft = 88.0, kColumn = 92.0, kLeast = 46.0, kPartHeight = 32.0, kUprightWidth = 52.0, kRing = 44.0;
 constexpr double kNarrow = 80.0, kTall = 38.0;       // the unit stands under the value
 constexpr double kBoardIn = 40.0, kBoardOut = 54.0;  // for the names of its screws
 constexpr double kSpeaker = 58.0, kArrival = 152.0, kGap = 14.0, kBoardEdge = 12.0, kLead = 18.0;
@@ -141,7 +141,7 @@ private:
         const bool wound = part.inside.at(port.element).kind == core::ElementKind::Inductor;
         const double across = 0.62 * (minus(row) - plus(row));
         const QSizeF size =
-            upright ? QSizeF(kUprightWidth * m_unit, across)
+            upright ? QSizeF(std::min(kUprightWidth * m_unit, m_column - 4.0 * m_unit), across)
             : wound ? QSizeF(kRing * m_unit, kRing * m_unit)
                     : QSizeF(m_column - kGap * m_unit, (m_column < kNarrow * m_unit ? kTall : kPartHeight) * m_unit);
         m_picture.items.push_back(
@@ -265,36 +265,33 @@ private:
     void frame()
     {
         std::map<core::DeviceId, QRectF> areas;
-        std::map<core::DeviceId, std::set<int>> rows;
+        std::map<core::DeviceId, std::map<int, std::optional<core::Leg>>> rows;
         for (const BenchItem& item : m_picture.items) {
             if (item.kind != BenchItem::Kind::Part || item.bridged) continue;
             const core::Part& part = partOf(m_stage.used, item.port.device);
             const bool board = part.kind == core::PartKind::Network && part.terminals.size() > 2;
             if (!board || core::isBranchAcross(part)) continue;
             areas[item.port.device] |= item.area;
-            rows[item.port.device].insert(item.row);
+            rows[item.port.device].try_emplace(item.row);
         }
         // A leg without a part of its own passes through the board, too.
         for (const BenchItem& item : m_picture.items)
             for (const core::RunResult& run : m_stage.runs)
                 if (item.kind == BenchItem::Kind::Speaker && run.run.id.coil == item.port)
                     for (const core::DeviceId device : run.run.along)
-                        if (areas.contains(device)) rows[device].insert(item.row);
+                        if (areas.contains(device))
+                            rows[device][item.row] = core::legTo(m_stage.used, device, item.port.device);
         for (auto& [device, area] : areas) {
-            const int top = *rows[device].begin(), bottom = *rows[device].rbegin();
+            const int top = rows[device].begin()->first, bottom = rows[device].rbegin()->first;
             area.setTop(plus(top) - 0.5 * kRing * m_unit - 6.0 * m_unit);
             area.setBottom(minus(bottom) + kBoardEdge * m_unit);
             area.adjust(-kBoardIn * m_unit, 0, kBoardOut * m_unit, 0);
             m_picture.boards.push_back({device, area});
             for (const bool isPlus : {true, false})
-                m_picture.screws.push_back({{area.left(), isPlus ? plus(top) : minus(top)}, top, isPlus, false, false});
-            for (int row = top; row <= bottom; ++row)
+                m_picture.screws.push_back({{area.left(), isPlus ? plus(top) : minus(top)}, top, isPlus, false, {}});
+            for (const auto& [row, leg] : rows[device])
                 for (const bool isPlus : {true, false})
-                    m_picture.screws.push_back({{area.right(), isPlus ? plus(row) : minus(row)},
-                                                row,
-                                                isPlus,
-                                                true,
-                                                row == top && bottom > top});
+                    m_picture.screws.push_back({{area.right(), isPlus ? plus(row) : minus(row)}, row, isPlus, true, leg});
         }
     }
 

@@ -4,6 +4,7 @@
 #include <QRectF>
 #include <vector>
 
+#include "core/edits/network_edits.h"
 #include "core/model/evaluation.h"
 #include "core/survey/bench_way.h"
 
@@ -34,7 +35,7 @@ struct BenchScrew {
     QPointF at{};
     int row = 0;
     bool plus = true, output = false;
-    bool high = false;  // of an output: of the board's first row, the smaller cone's
+    std::optional<core::Leg> leg{};  // of an output: which of the board's
 };
 
 struct BenchPicture {

@@ -36,10 +36,12 @@ void BenchTile::write(QPainter& painter, const QRectF& area)
     painter.setPen(m_look.bridged ? m_theme.tokens().ink2 : m_theme.tokens().ink);
     QFont font = m_theme.strong();
     QString value = m_look.value;
-    if (QFontMetricsF(font).horizontalAdvance(value) > area.width()) {  // its unit under it
+    if (QFontMetricsF(font).horizontalAdvance(value) > area.width()) {
         font.setPixelSize(m_theme.px(12));
+        const bool stacked = area.height() >= 2.0 * QFontMetricsF(font).height();  // its unit under it
+        if (!stacked) font.setPixelSize(m_theme.px(11));
         for (QChar& one : value)
-            if (one.isSpace()) one = QLatin1Char('\n');
+            if (stacked && one.isSpace()) one = QLatin1Char('\n');
     }
     painter.setFont(font);
     painter.drawText(area, Qt::AlignCenter, value);
@@ -53,9 +55,12 @@ void BenchTile::paintCapacitor(QPainter& painter, const QRectF& area)
     painter.setBrush(m_look.picked ? tokens.goldTint : tokens.raised);
     painter.drawRoundedRect(area, m_theme.px(7), m_theme.px(7));
     painter.setPen(QPen(tokens.ink2, 1));
-    const double band = m_theme.px(6);
-    painter.drawLine(QPointF(area.right() - band, area.top() + 3), QPointF(area.right() - band, area.bottom() - 3));
-    write(painter, area.adjusted(2, 0, m_look.upright ? -2 : -band, 0));
+    const double band = m_theme.px(m_look.upright ? 4 : 6);
+    if (m_look.upright)
+        painter.drawLine(QPointF(area.left() + 3, area.bottom() - band), QPointF(area.right() - 3, area.bottom() - band));
+    else
+        painter.drawLine(QPointF(area.right() - band, area.top() + 3), QPointF(area.right() - band, area.bottom() - 3));
+    write(painter, m_look.upright ? area.adjusted(2, 0, -2, -band) : area.adjusted(2, 0, -band, 0));
 }
 
 // Wire wound flat, seen from above.
@@ -68,13 +73,15 @@ void BenchTile::paintInductor(QPainter& painter, const QRectF& area)
     painter.drawRoundedRect(area, round, round);
     painter.setPen(QPen(tokens.clay, 1.2));
     painter.setBrush(Qt::NoBrush);
+    const bool flat = area.height() < m_theme.px(34);  // no room for turns and a value one inside the other
     for (const double turn : {2.5, 4.5}) {
+        if (flat && turn > 3.0) break;
         const double inset = m_theme.px(turn);
         const QRectF inner = area.adjusted(inset, inset, -inset, -inset);
         painter.drawRoundedRect(inner, 0.5 * std::min(inner.width(), inner.height()),
                                 0.5 * std::min(inner.width(), inner.height()));
     }
-    write(painter, area.adjusted(7, 5, -7, -5));
+    write(painter, flat ? area.adjusted(3, 2, -3, -2) : area.adjusted(7, 5, -7, -5));
 }
 
 // A ceramic block.

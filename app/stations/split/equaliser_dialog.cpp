@@ -39,15 +39,13 @@ std::optional<double> within(QLineEdit* field, double least, double most)
 
 EqualiserDialog::EqualiserDialog(const Theme& theme, const QString& channel,
                                  const std::vector<core::EqualiserBand>& bands, QWidget* parent)
-    : QDialog(parent),
+    : TrialDialog(parent),
       m_theme(theme),
       m_grid(new QGridLayout),
       m_said(new PlainLabel(this)),
       m_add(new QPushButton(tr("&Another band"), this)),
-      m_ok(nullptr),
       m_plot(new QCustomPlot(this))
 {
-    setObjectName(QStringLiteral("equaliserDialog"));
     setWindowTitle(tr("Equaliser of %1").arg(channel));
     m_plot->setObjectName(QStringLiteral("equaliserPlot"));
     m_plot->setMinimumSize(theme.px(440), theme.px(150));
@@ -59,15 +57,7 @@ EqualiserDialog::EqualiserDialog(const Theme& theme, const QString& channel,
     m_said->setWordWrap(true);
     m_add->setObjectName(QStringLiteral("addBand"));
     m_add->setAutoDefault(false);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
-    m_ok = buttons->button(QDialogButtonBox::Ok);
-    m_ok->setObjectName(QStringLiteral("equaliserOk"));
-    m_ok->setText(tr("&Keep it"));
-    buttons->button(QDialogButtonBox::Cancel)->setObjectName(QStringLiteral("equaliserCancel"));
-    buttons->button(QDialogButtonBox::Cancel)->setText(tr("As it &was"));
-    for (QAbstractButton* button : buttons->buttons()) button->setIcon({});
-    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    auto* buttons = makeButtons(QStringLiteral("equaliser"));
     connect(m_add, &QPushButton::clicked, this, [this] {
         addRow({});
         placeRows();

@@ -1,8 +1,8 @@
 #pragma once
 
-#include <QDialog>
 #include <vector>
 
+#include "app/stations/split/trial_dialog.h"
 #include "core/physics/equaliser.h"
 
 class QGridLayout;
@@ -18,16 +18,13 @@ class Theme;
 
 // The equaliser of one channel: a row a band, and what they do together. What stands in it is shown at once wherever it
 // tells (`tried`), and is nobody's before OK.
-class EqualiserDialog : public QDialog {
+class EqualiserDialog : public TrialDialog {
     Q_OBJECT
 public:
     EqualiserDialog(const Theme& theme, const QString& channel, const std::vector<core::EqualiserBand>& bands,
                     QWidget* parent);
     // The bands whose fields can be read.
     [[nodiscard]] std::vector<core::EqualiserBand> bands() const;
-
-signals:
-    void tried();
 
 private:
     struct Row {
@@ -46,7 +43,6 @@ private:
     QGridLayout* m_grid;
     QLabel* m_said;
     QPushButton* m_add;
-    QPushButton* m_ok;
     QCustomPlot* m_plot;
 };
 

@@ -20,7 +20,7 @@
 namespace app {
 namespace {
 
-constexpr int kLow = 0, kHigh = 1, kTurned = 2, kWired = 3;  // graphs
+constexpr int kBandLow = 0, kBandHigh = 1, kLow = 2, kHigh = 3, kTurned = 4, kWired = 5;  // graphs
 constexpr double kFrom_hz = 200.0, kTo_hz = 20000.0, kDown_db = -30.0, kUp_db = 5.0, kName_db = -20.0;
 
 constexpr double kMiddleFrom_hz = 250.0, kMiddleTo_hz = 12000.0;  // what stands at 0 dB, as the search looks at it
@@ -46,19 +46,26 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
       m_figure(new PlainLabel(this)),
       m_wired(new PlainLabel(this)),
       m_turned(new PlainLabel(this)),
+      m_seats(new PlainLabel(this)),
       m_plot(new QCustomPlot(this)),
       m_window(new SplitWindow(
           theme, [this](double hz) { return m_plot->xAxis->coordToPixel(hz); }, this)),
-      m_at(new QCPItemStraightLine(m_plot))
+      m_at(new QCPItemStraightLine(m_plot)),
+      m_bandName(new QCPItemText(m_plot))
 {
     m_plot->setObjectName(QStringLiteral("pairPlot"));
     m_figure->setObjectName(QStringLiteral("splitAt"));
     m_wired->setObjectName(QStringLiteral("splitWired"));
     m_turned->setObjectName(QStringLiteral("splitTurned"));
+    m_seats->setObjectName(QStringLiteral("splitSeatsSaid"));
     m_turned->setProperty("role", "quiet");
+    m_seats->setProperty("role", "quiet");
     m_wired->setProperty("role", "strong");
-    for (QLabel* label : {m_wired, m_turned, m_title}) label->setWordWrap(true);
+    for (QLabel* label : {m_wired, m_turned, m_seats, m_title}) label->setWordWrap(true);
     m_plot->setMinimumHeight(theme.px(110));
+    m_bandName->position->setType(QCPItemPosition::ptAxisRectRatio);
+    m_bandName->position->setCoords(0.01, 0.98);
+    m_bandName->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
     auto* head = new QHBoxLayout;
     head->addWidget(m_title, 1);
     head->addWidget(m_figure);
@@ -68,9 +75,10 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
     layout->addLayout(head);
     layout->addWidget(m_wired);
     layout->addWidget(m_turned);
+    layout->addWidget(m_seats);
     layout->addWidget(m_plot, 1);
     layout->addWidget(m_window);
-    for (int graph = kLow; graph <= kWired; ++graph) m_plot->addGraph()->setAdaptiveSampling(false);
+    for (int graph = kBandLow; graph <= kWired; ++graph) m_plot->addGraph()->setAdaptiveSampling(false);
     for (QCPItemText*& name : m_names) name = new QCPItemText(m_plot);
     connect(m_plot, &QCustomPlot::afterReplot, m_window, qOverload<>(&QWidget::update));
     connect(&theme, &Theme::changed, this, &PairPlot::restyle);
@@ -83,20 +91,42 @@ void PairPlot::restyle()
     stylePlot(*m_plot, m_theme);
     m_title->setFont(m_theme.title());
     m_figure->setFont(m_theme.figure());
-    for (QLabel* label : {m_wired, m_turned}) label->setFont(m_theme.small());
+    for (QLabel* label : {m_wired, m_turned, m_seats}) label->setFont(m_theme.small());
     QPen low(tokens.ink2, 1.6), high(tokens.ink2, 1.6), turned(tokens.rust, 1.6), at(tokens.goldText, 1.4);
     low.setDashPattern({7, 3});
     high.setDashPattern({1, 3});
     turned.setDashPattern({4, 3});
     at.setDashPattern({4, 3});
+    for (const int edge : {kBandLow, kBandHigh}) m_plot->graph(edge)->setPen(QPen(tokens.goldText, 0.8));
+    m_plot->graph(kBandLow)->setBrush(tokens.goldTint);
+    m_plot->graph(kBandLow)->setChannelFillGraph(m_plot->graph(kBandHigh));
     m_plot->graph(kLow)->setPen(low);
     m_plot->graph(kHigh)->setPen(high);
     m_plot->graph(kTurned)->setPen(turned);
     m_plot->graph(kWired)->setPen(QPen(tokens.goldText, 2.6));
     m_at->setPen(at);
-    for (QCPItemText* name : m_names) {
+    for (QCPItemText* name : {m_names[0], m_names[1], m_bandName}) {
         name->setFont(m_theme.small());
         name->setColor(tokens.ink2);
+    }
+    m_bandName->setBrush(tokens.paper);  // what runs behind it is far down
+    m_plot->replot(QCustomPlot::rpQueuedReplot);
+}
+
+void PairPlot::showBand(const std::optional<core::SplitBand>& band)
+{
+    for (const int edge : {kBandLow, kBandHigh}) m_plot->graph(edge)->setVisible(band.has_value());
+    m_bandName->setVisible(band.has_value());
+    if (band) {
+        const QVector<double> x(m_hz.begin(), m_hz.end());
+        const auto draw = [&](int graph, const Eigen::ArrayXd& level_db) {
+            const Eigen::ArrayXd y = level_db - m_middle_db;
+            m_plot->graph(graph)->setData(x, QVector<double>(y.begin(), y.end()), true);
+        };
+        draw(kBandLow, band->low_db);
+        draw(kBandHigh, band->high_db);
+        m_bandName->setText(tr("parts %1: even within %2")
+                                .arg(QStringLiteral("\u00B1") + words::percent(band->spread_ratio), words::decibels(band->even_db)));
     }
     m_plot->replot(QCustomPlot::rpQueuedReplot);
 }
@@ -110,10 +140,24 @@ void PairPlot::present(const Snapshot& snapshot, const core::StageResult& stage,
                            : tr("the pair"));
     for (QWidget* one : std::initializer_list<QWidget*>{m_plot, m_figure, m_turned, m_window})
         one->setVisible(sum.has_value());
+    m_seats->hide();
+    if (sum) showSeats(stage, *pair);
     if (sum) return showSum(snapshot, stage, *pair, *sum);
     m_wired->setText(!heard  ? tr("Nobody listens in this plan.")
                      : !pair ? tr("This speaker takes over from no other one here, and none from it.")
                              : tr("One of the two is silent."));
+}
+
+// Told where it differs: with one who listens, or where all agree with what is chosen here, the lines above say it.
+void PairPlot::showSeats(const core::StageResult& stage, const core::SplitPair& pair)
+{
+    const core::SeatsOfSplit seats = core::seatsOf(stage, pair);
+    if (seats.wired.empty() || seats.turned.empty()) return;
+    const auto names = [&](const std::vector<core::ListenerId>& listeners) {
+        return words::namesOf({listeners.begin(), listeners.end()}, stage.used);
+    };
+    m_seats->setText(tr("more even as wired: %1; turned over: %2").arg(names(seats.wired), names(seats.turned)));
+    m_seats->show();
 }
 
 void PairPlot::showSum(const Snapshot& snapshot, const core::StageResult& stage, const core::SplitPair& pair,
@@ -121,6 +165,9 @@ void PairPlot::showSum(const Snapshot& snapshot, const core::StageResult& stage,
 {
     const Eigen::ArrayXd& hz = snapshot.evaluation.frequency_hz;
     const double middle_db = meanOf(sum.wired.level_db, hz);
+    m_hz = hz;
+    m_middle_db = middle_db;
+    showBand({});  // that was of something else
     const QVector<double> x(hz.begin(), hz.end());
     const auto draw = [&](int graph, const Eigen::ArrayXd& level_db) {
         const Eigen::ArrayXd y = level_db - middle_db;
@@ -140,6 +187,9 @@ void PairPlot::showSum(const Snapshot& snapshot, const core::StageResult& stage,
     if (!sum.clear() && sum.at_hz)
         m_wired->setText(tr("no clear split, side by side for %1; as wired %2")
                              .arg(words::octaves(sum.sideBySide_octave), said(sum.wired)));
+    else if (sum.at_hz)
+        m_wired->setText(tr("%1\u00B0 apart, as wired %2")
+                             .arg(words::fixedNumber(std::abs(sum.phase_deg), 0), said(sum.wired)));
     else
         m_wired->setText(tr("as wired %1").arg(said(sum.wired)));
     m_turned->setText(tr("turned over (dashed, rust) %1").arg(said(sum.turned)));

@@ -4,7 +4,7 @@
 #include <array>
 
 #include "app/session/snapshot.h"
-#include "core/evaluate/split_sum.h"
+#include "core/spread/split_band.h"
 
 class QCustomPlot;
 class QCPItemStraightLine;
@@ -25,9 +25,12 @@ public:
     // Nothing: there is no pair here, or nobody hears it.
     void present(const Snapshot& snapshot, const core::StageResult& stage, const std::optional<core::SplitPair>& pair,
                  core::ListenerId listener);
+    // How far the sum may lie off with its parts as they are sold; nothing: not known yet, or there are none.
+    void showBand(const std::optional<core::SplitBand>& band);
 
 private:
     void restyle();
+    void showSeats(const core::StageResult& stage, const core::SplitPair& pair);
     void showSum(const Snapshot& snapshot, const core::StageResult& stage, const core::SplitPair& pair,
                  const core::SplitSum& sum);
 
@@ -36,10 +39,14 @@ private:
     QLabel* m_figure;
     QLabel* m_wired;
     QLabel* m_turned;
+    QLabel* m_seats;  // which way round is right where
     QCustomPlot* m_plot;
     SplitWindow* m_window;
     QCPItemStraightLine* m_at;
+    QCPItemText* m_bandName;
     std::array<QCPItemText*, 2> m_names{};
+    Eigen::ArrayXd m_hz{};
+    double m_middle_db = 0.0;  // what stands at 0
 };
 
 }  // namespace app

@@ -26,9 +26,9 @@ public:
         m_parts = words::jottedParts(found);
         m_figures = {{found.at_hz > 0.0 ? words::frequency(found.at_hz) : QStringLiteral("\u2013"),
                       SplitAnswers::tr("hand-over")},
-                     {words::decibels(found.even_db), SplitAnswers::tr("uneven, rms")},
+                     {words::decibels(found.even_db), SplitAnswers::tr("uneven")},
                      {words::ohms(found.least_ohm), SplitAnswers::tr("least load")},
-                     {QString::number(answer.parts), SplitAnswers::tr("parts a side")}};
+                     {QString::number(answer.parts), SplitAnswers::tr("parts")}};
         m_planned = answer.edit.changes.empty();
         setObjectName(QStringLiteral("answer_") + QString::number(static_cast<int>(answer.kind)));
         QStringList said{m_kind};

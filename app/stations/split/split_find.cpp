@@ -1,14 +1,48 @@
 // What Split asks of the bench: the search for a crossover, what it is to come near and for whose ears.
 #include <QMenu>
+#include <QPointer>
 #include <QPushButton>
 
 #include "app/session/workbench.h"
+#include "app/stations/split/board_dialog.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/split_view.h"
 #include "core/design/split_search.h"
 #include "words/figures.h"
+#include "words/split_words.h"
 
 namespace app {
+
+// What stands against the board that is tried, beside the best that was found.
+void SplitView::askAgainst(BoardDialog* dialog, const core::Edit& tried)
+{
+    std::optional<core::Edit> best;
+    for (const core::SplitAnswer& answer : m_answers->answers())
+        if (answer.kind == core::SplitKind::MostEven) best = answer.edit;
+    m_bench.ask(this, against(), m_snapshot->revision,
+                [shown = m_snapshot, to = QPointer(dialog), tried, best, tweeter = high(),
+                 seat = m_listener, slope_db = m_slope_db_octave](const std::stop_token&) -> Workbench::Take {
+                    const QString text = words::textOf(core::whyNot(shown->plan, shown->evaluation, shown->findings,
+                                                                    tried, tweeter, seat, slope_db, best));
+                    return [to, text] {
+                        if (to) to->showAgainst(text);
+                    };
+                });
+}
+
+// What parts as they are sold make of the sum that is shown.
+void SplitView::askBand(const std::shared_ptr<const core::StageResult>& stage,
+                        const std::optional<core::SplitPair>& pair)
+{
+    m_bench.drop(this, band());
+    if (!pair) return;
+    m_bench.ask(this, band(), m_snapshot->revision,
+                [this, shown = m_snapshot, stage, pair = *pair, seat = m_listener](
+                    const std::stop_token& stop) -> Workbench::Take {
+                    const auto found = core::splitBand(*stage, pair, seat, shown->evaluation, stop);
+                    return [this, found] { m_pairPlot->showBand(found); };
+                });
+}
 
 // What was found stands until the bench has searched anew.
 void SplitView::showAnswers(bool again)

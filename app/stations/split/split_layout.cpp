@@ -9,6 +9,7 @@
 #include "app/session/workbench.h"
 #include "app/stations/split/band_chart.h"
 #include "app/stations/split/load_plot.h"
+#include "app/stations/split/others_row.h"
 #include "app/stations/split/pair_plot.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/split_view.h"
@@ -45,15 +46,20 @@ void SplitView::build()
     m_allBands->setCheckable(true);
     m_allBands->setProperty("role", "topic");
     m_allBands->setMinimumWidth(m_theme.px(88));
+    m_files->setObjectName(QStringLiteral("splitFiles"));
+    m_files->setProperty("role", "topic");
+    m_files->setToolTip(tr("Netlist and curves, for other programs"));
     m_allBands->setToolTip(tr("Every speaker on one scale from 20 Hz to 20 kHz"));
     auto* heading = new QHBoxLayout;
     heading->addWidget(m_wayTitle, 1);
+    heading->addWidget(m_files);
     heading->addWidget(m_allBands);
     bench->addLayout(heading);
     bench->addWidget(m_none);
     bench->addWidget(m_drawing, 1);
     bench->addWidget(m_bands, 1);
     bench->addWidget(m_actions);
+    bench->addWidget(m_others);
     m_top->setSpacing(14);
     m_top->addWidget(m_left);
     m_top->addLayout(bench, 1);

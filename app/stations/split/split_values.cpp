@@ -6,6 +6,8 @@
 
 #include "app/asks/typed_quantity.h"
 #include "app/session/workbench.h"
+#include "app/stations/split/board_dialog.h"
+#include "app/stations/split/cable_dialog.h"
 #include "app/stations/split/equaliser_dialog.h"
 #include "app/stations/split/split_view.h"
 #include "app/stations/split/value_picker.h"
@@ -13,6 +15,7 @@
 #include "app/widgets/typed_number.h"
 #include "core/design/split_start.h"
 #include "core/edits/element_edits.h"
+#include "core/edits/lead_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/fitout/resolve.h"
@@ -136,30 +139,81 @@ void SplitView::openKnob(const core::Port& channel, Knob knob)
     askNeighbours(row.value);
 }
 
-// What stands in the dialog is shown here at once, and planned when it is kept.
-void SplitView::openEqualiser(const core::Port& channel)
+// What stands in a dialog is shown here at once, and planned when it is kept; while it cannot be read, what is planned.
+void SplitView::openTrial(TrialDialog* dialog, const std::function<std::optional<core::Edit>()>& wanted)
 {
-    const core::Setting setting = settingOf(m_snapshot->after().used, channel);
-    auto* dialog = new EqualiserDialog(m_theme, words::nameOf(core::Subject{channel}, m_snapshot->after().used),
-                                       setting.bands, this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->setModal(true);
-    const auto wanted = [this, channel, setting, dialog] {
-        core::Setting set = setting;
-        set.bands = dialog->bands();
-        return core::setChannel(m_snapshot->plan, channel, set);
+    connect(dialog, &QDialog::finished, dialog, [dialog] {  // gone at once, deleted when its signal is through
+        dialog->setParent(nullptr);
+        dialog->deleteLater();
+    });
+    const auto look = [this, wanted] {
+        if (const auto edit = wanted()) return tryEdit(*edit);
+        m_tried.reset();
+        show();
     };
-    connect(dialog, &EqualiserDialog::tried, this, [this, wanted] { tryEdit(wanted()); });
+    connect(dialog, &TrialDialog::tried, this, look);
     connect(dialog, &QDialog::accepted, this, [this, wanted] {
-        const core::Edit edit = wanted();
+        const auto edit = wanted();
         leaveValue();
-        emit edited(edit);
+        if (edit) emit edited(*edit);
     });
     connect(dialog, &QDialog::rejected, this, [this] {
         leaveValue();
         show();
     });
     dialog->show();
+    look();
+}
+
+void SplitView::openEqualiser(const core::Port& channel)
+{
+    const core::Setting setting = settingOf(m_snapshot->after().used, channel);
+    auto* dialog = new EqualiserDialog(m_theme, words::nameOf(core::Subject{channel}, m_snapshot->after().used),
+                                       setting.bands, this);
+    openTrial(dialog, [this, channel, setting, dialog] {
+        core::Setting set = setting;
+        set.bands = dialog->bands();
+        return core::setChannel(m_snapshot->plan, channel, set);
+    });
+}
+
+void SplitView::openBoard(core::DeviceId speaker)
+{
+    leaveValue();
+    const auto choices = core::boardChoices(m_snapshot->after(), speaker, m_snapshot->practice());
+    if (choices.empty()) return;
+    auto* dialog = new BoardDialog(m_theme, m_snapshot, choices, this);
+    openTrial(dialog, [this, dialog]() -> std::optional<core::Edit> {
+        const auto parts = dialog->parts();
+        return parts ? std::optional(core::fitMadeNetwork(m_snapshot->plan, dialog->speakers(), *parts)) : std::nullopt;
+    });
+    const auto ask = [this, dialog] {
+        if (const auto parts = dialog->parts())
+            askAgainst(dialog, core::fitMadeNetwork(m_snapshot->plan, dialog->speakers(), *parts));
+    };
+    connect(dialog, &BoardDialog::tried, this, ask);
+    ask();
+}
+
+void SplitView::openCable(const core::Port& channel)
+{
+    leaveValue();
+    const core::DeviceId speaker = m_drawing->cabledOn(channel);
+    const core::Fitout& used = m_snapshot->after().used;
+    const auto cable = core::cableTo(used, speaker, m_snapshot->practice());
+    if (!cable) return;
+    auto* dialog = new CableDialog(m_theme, words::nameOf(core::Subject{channel}, used), *cable, this);
+    openTrial(dialog, [this, dialog, speaker]() -> std::optional<core::Edit> {
+        const core::Plan& plan = m_snapshot->plan;
+        core::Plan after = plan;
+        for (const core::Quantity what : {core::Quantity::Length_m, core::Quantity::Area_m2}) {
+            const auto value = dialog->value(what);
+            if (!value) return std::nullopt;
+            after = core::apply(after, core::noteCable(after, plan.job.goal, speaker, what, *value)).plan;
+        }
+        return core::difference(core::EditName::WireLength, plan, after);
+    });
 }
 
 void SplitView::setShape(const core::Port& channel, Knob knob, const core::FilterShape& shape)

@@ -9,6 +9,7 @@
 #include "app/stations/split/band_chart.h"
 #include "app/stations/split/bench_actions.h"
 #include "app/stations/split/load_plot.h"
+#include "app/stations/split/others_row.h"
 #include "app/stations/split/pair_plot.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/value_picker.h"
@@ -60,11 +61,13 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_left(new QWidget(this)),
       m_card(new ChannelCard(this)),
       m_wayTitle(new PlainLabel(tr("the way there, as it lies on the bench"), this)),
+      m_files(new QPushButton(tr("files\u2026"), this)),
       m_allBands(new QPushButton(tr("all bands"), this)),
       m_bands(new BandChart(theme, this)),
       m_drawing(new BenchDrawing(theme, this)),
       m_none(new PlainLabel(this)),
       m_actions(new QWidget(this)),
+      m_others(new OthersRow(theme, this)),
       m_actionRow(new FlowLayout(6)),
       m_load(new LoadPlot(theme, this)),
       m_pairPlot(new PairPlot(theme, this)),
@@ -81,15 +84,18 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_places, &PlacePlan::picked, this, &SplitView::choosePlace);
     connect(m_drawing, &BenchDrawing::chosen, this, &SplitView::pick);
     connect(m_drawing, &BenchDrawing::turnAsked, this, &SplitView::turnOver);
+    connect(m_drawing, &BenchDrawing::cableAsked, this, &SplitView::openCable);
     connect(m_drawing, &BenchDrawing::removeAsked, this, &SplitView::remove);
     connect(m_card, &ChannelCard::asked, this, [this](Knob knob) { openKnob(m_card->channel(), knob); });
     connect(m_card, &ChannelCard::shapeAsked, this,
             [this](Knob knob, const core::FilterShape& shape) { setShape(m_card->channel(), knob, shape); });
+    connect(m_files, &QPushButton::clicked, this, &SplitView::offerFiles);
     connect(m_allBands, &QPushButton::toggled, this, [this] {
         leaveValue();
         if (m_snapshot) show();
         if (m_snapshot) showAnswers();
     });
+    connect(m_others, &OthersRow::placeChosen, this, &SplitView::choosePlace);
     connect(m_bands, &BandChart::placeChosen, this, &SplitView::openBand);
     connect(m_target, &QPushButton::clicked, this, &SplitView::offerTargets);
     connect(m_forSeats, &QPushButton::toggled, this, [this] {
@@ -229,6 +235,7 @@ void SplitView::show()
     static_cast<QBoxLayout*>(layout())->setStretch(1, all ? 0 : kLowerHalf);  // what is hidden would keep its share
     if (all) m_bands->present(*m_snapshot, *stage, m_listener);
     m_pairPlot->setVisible(!all);
+    m_files->setVisible(!all);
     showOne(stage);
 }
 
@@ -263,6 +270,15 @@ void SplitView::showOne(const std::shared_ptr<const core::StageResult>& stage)
     }
     const auto pair = m_tried && m_pair ? core::splitPairOf(*stage, high(), m_snapshot->practice()) : m_pair;
     if (here) m_pairPlot->present(*m_snapshot, *stage, pair, m_listener);
+    if (here) askBand(stage, pair);
+    std::vector<core::DeviceId> shown;  // whoever hangs on these channels is drawn
+    for (const core::RunResult& run : stage->runs)
+        if (std::find(channels.begin(), channels.end(), run.run.id.channel) != channels.end())
+            shown.push_back(run.run.id.coil.device);
+    if (!here)
+        m_others->hide();
+    else if (!m_tried)
+        m_others->present(*m_snapshot, *stage, shown);
     if (!m_tried) showActions(*stage);  // what can be done is about the plan, not about what is tried
 }
 
@@ -297,14 +313,21 @@ void SplitView::showActions(const core::StageResult& stage)
     }
     if (m_open.knob || all) return;
     for (const BenchAction& action : benchActions(*m_snapshot, m_picked, m_pair, chosenDevice()))
-        addAction(action.name, action.text, action.edit);
+        addAction(action);
+    const core::DeviceId speaker = m_picked.speaker ? m_picked.port.device : high();
+    if ((m_picked && !m_picked.speaker) || !core::findRunOfDevice(stage, speaker)) return;
+    auto* board = new QPushButton(tr("A board\u2026"), m_actions);
+    board->setObjectName(QStringLiteral("makeBoard"));
+    connect(board, &QPushButton::clicked, this, [this, speaker] { openBoard(speaker); });
+    m_actionRow->addWidget(board);
 }
 
-void SplitView::addAction(const QString& name, const QString& text, const core::Edit& edit)
+void SplitView::addAction(const BenchAction& action)
 {
-    auto* button = new QPushButton(text, m_actions);
-    button->setObjectName(name);
-    connect(button, &QPushButton::clicked, this, [this, edit] { emit edited(edit); });
+    auto* button = new QPushButton(action.text, m_actions);
+    button->setObjectName(action.name);
+    button->setToolTip(action.more);
+    connect(button, &QPushButton::clicked, this, [this, edit = action.edit] { emit edited(edit); });
     m_actionRow->addWidget(button);
 }
 

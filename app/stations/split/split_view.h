@@ -1,5 +1,7 @@
 #pragma once
 
+#include <functional>
+
 #include "app/stations/split/bench_drawing.h"
 #include "app/stations/split/channel_card.h"
 #include "app/stations/station.h"
@@ -12,11 +14,15 @@ class QLabel;
 namespace app {
 
 class BandChart;
+class BoardDialog;
+struct BenchAction;
 class FlowLayout;
 class LoadPlot;
+class OthersRow;
 class PairPlot;
 class PlacePlan;
 class SplitAnswers;
+class TrialDialog;
 class ValuePicker;
 class Workbench;
 
@@ -36,6 +42,11 @@ public:
     void takePlace(core::PlaceId place) override;
     [[nodiscard]] std::vector<QWidget*> areas() override;
 
+    // What leaves as a file: the channel as a netlist, what it sees, the pair's sum at the chosen ears.
+    enum class File { Netlist, Load, Sum };
+    // False where there is nothing of the kind, or where it could not be written; either is said.
+    bool writeFile(File file, const QString& path);
+
 protected:
     void resizeEvent(QResizeEvent* event) override;
 
@@ -46,6 +57,8 @@ private:
         std::optional<Knob> knob{};
     };
     [[nodiscard]] static QString searching() { return QStringLiteral("splits"); }  // what it asks of the bench
+    [[nodiscard]] static QString against() { return QStringLiteral("split against"); }
+    [[nodiscard]] static QString band() { return QStringLiteral("split band"); }
     [[nodiscard]] static QString neighbours() { return QStringLiteral("split neighbours"); }
 
     static constexpr int kLowerHalf = 53;  // of a hundred
@@ -65,17 +78,23 @@ private:
     void pick(const BenchPick& pick);
     void openPart(const core::Port& part);
     void openKnob(const core::Port& channel, Knob knob);
+    void openTrial(TrialDialog* dialog, const std::function<std::optional<core::Edit>()>& wanted);
     void openEqualiser(const core::Port& channel);
+    void openBoard(core::DeviceId speaker);
+    void openCable(const core::Port& channel);
+    void askAgainst(BoardDialog* dialog, const core::Edit& tried);
+    void offerFiles();
     void setShape(const core::Port& channel, Knob knob, const core::FilterShape& shape);
     [[nodiscard]] core::Edit editTo(double value, bool off) const;
     void tryValue(double value, bool off);
     void tryEdit(const core::Edit& edit);
     void askNeighbours(double value);
+    void askBand(const std::shared_ptr<const core::StageResult>& stage, const std::optional<core::SplitPair>& pair);
     void leaveValue();
     void turnOver(const BenchPick& speaker);
     void remove(const BenchPick& part);
     void choosePlace(core::PlaceId place);
-    void addAction(const QString& name, const QString& text, const core::Edit& edit);
+    void addAction(const BenchAction& action);
     [[nodiscard]] core::DeviceId high() const;  // of the pair, or the speaker itself
 
     const Theme& m_theme;
@@ -86,11 +105,13 @@ private:
     QWidget* m_left;
     ChannelCard* m_card;  // of the channel whose way something is picked on
     QLabel* m_wayTitle;
+    QPushButton* m_files;
     QPushButton* m_allBands;  // pressed: who plays what, instead of one place
     BandChart* m_bands;
     BenchDrawing* m_drawing;
     QLabel* m_none;
     QWidget* m_actions;
+    OthersRow* m_others;
     FlowLayout* m_actionRow;
     LoadPlot* m_load;
     PairPlot* m_pairPlot;

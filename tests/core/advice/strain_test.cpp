@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/edits/element_edits.h"
+#include "core/fitout/sides.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {

@@ -14,6 +14,7 @@
 #include "core/limits/split_limits.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/surveyed_plan.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -113,7 +114,7 @@ TEST(SplitSearch, ATweetersOwnCapacitorIsNotStacked)
         const Evaluation evaluation = tests::evaluated(done);
         const StageResult& goal = goalOf(evaluation, done);
         const double carries_f = findRunOfDevice(goal, kSail)->seriesCapacitance_f.value_or(0.0);
-        EXPECT_NEAR(carries_f, answer.found.parts.tweeterSeries_f.value_or(carries_f), 1e-12);
+        EXPECT_NEAR(carries_f, tests::tweeterSeries_f(answer.found.parts).value_or(carries_f), 1e-12);
         const auto pair = splitPairOf(goal, kSail, evaluation.practice);
         const auto sum = splitSum(goal, *pair, goal.used.listeners.begin()->first);
         ASSERT_TRUE(sum && sum->at_hz);
@@ -132,8 +133,8 @@ TEST(SplitSearch, NoOtherCapacitorAloneIsBetter)
     ASSERT_TRUE(fewest);
     const double part_db = evaluation.practice[PracticeKey::SplitPart_db];
     for (const double series_f : {2.2e-6, 2.7e-6, 3.3e-6, 3.9e-6, 4.7e-6, 5.6e-6, 6.8e-6, 8.2e-6}) {
-        Part board = twoWayNetwork({.tweeterSeries_f = series_f}, "tried");
-        const Plan plan = after(job.plan, fitNetwork(job.plan, job.door, job.sail, board));
+        Part board = boardOf(tests::partsOf({.tweeterSeries_f = series_f}), "tried");
+        const Plan plan = after(job.plan, fitNetwork(job.plan, tests::onBoard(job.door, job.sail), board));
         const Evaluation tried = tests::evaluated(plan);
         const StageResult& goal = goalOf(tried, plan);
         if (splitNearLimit(*findRunOfDevice(goal, job.sail), tried.frequency_hz, tried.practice)) continue;
@@ -168,7 +169,8 @@ TEST(SplitSearch, AFallingTargetPadsTheTweeter)
     const Evaluation evaluation = tests::evaluated(job.plan);
     const auto pad = [&](double slope_db) {
         const auto search = searchSplits(job.plan, evaluation, {.tweeter = job.sail, .slope_db_octave = slope_db});
-        return answerOf(*search, SplitKind::MostEven)->found.parts.tweeterPad_ohm.value_or(0.0);
+        return tests::valueOf(answerOf(*search, SplitKind::MostEven)->found.parts, Leg::Tweeter, ElementKind::Resistor, true)
+            .value_or(0.0);
     };
     EXPECT_GT(pad(-2.0), pad(1.0));
 }

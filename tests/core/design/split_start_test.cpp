@@ -7,6 +7,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/design/board_design.h"
 #include "core/design/try_driver.h"
 #include "core/edits/network_edits.h"
 #include "core/evaluate/evaluate.h"
@@ -15,6 +16,7 @@
 #include "core/limits/split_limits.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/demo_plan.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -26,24 +28,6 @@ protected:
     const StageResult& m_stage = *m_evaluation.stages.at(m_plan.job.goal);
     const std::optional<SplitPair> m_pair = splitPairOf(m_stage, DeviceId{37}, m_evaluation.practice);
 };
-
-// Source: S. Linkwitz (1976), second order: C = 1 / (4 pi f R), L = R / (pi f) for both; the nearest of E12 lies within
-// 10 % (half a step).
-TEST_F(SplitStart, ABoardIsBegunWithTheTextbook)
-{
-    ASSERT_TRUE(m_pair);
-    const double at_hz = startingSplit_hz(m_stage, *m_pair, m_evaluation.practice);
-    const TwoWayParts board = startingBoard(m_stage, *m_pair, m_evaluation.practice);
-    const double low_ohm = m_stage.runs[m_pair->low].driver.nominal_ohm;
-    const double high_ohm = m_stage.runs[m_pair->high].driver.nominal_ohm;
-    const auto capacitor_f = [&](double ohm) { return 1.0 / (4.0 * std::numbers::pi * at_hz * ohm); };
-    const auto coil_h = [&](double ohm) { return ohm / (std::numbers::pi * at_hz); };
-    EXPECT_NEAR(*board.wooferCoil_h / coil_h(low_ohm), 1.0, 0.101);
-    EXPECT_NEAR(*board.wooferShunt_f / capacitor_f(low_ohm), 1.0, 0.101);
-    EXPECT_NEAR(*board.tweeterSeries_f / capacitor_f(high_ohm), 1.0, 0.101);
-    EXPECT_NEAR(*board.tweeterShunt_h / coil_h(high_ohm), 1.0, 0.101);
-    EXPECT_FALSE(board.tweeterPad_ohm);
-}
 
 // It never begins where the tweeter is not spared; where there is room it lies in the middle of that, by octaves.
 TEST_F(SplitStart, TheSplitIsBegunWhereBothAreSpared)
@@ -75,8 +59,9 @@ TEST_F(SplitStart, ACapacitorIsBegunWithByWhatItIsFor)
 TEST_F(SplitStart, WhatABoardDoesToTheLoadHasItsMend)
 {
     const DeviceId woofer = m_stage.runs[m_pair->low].run.id.coil.device;
-    const TwoWayParts board = startingBoard(m_stage, *m_pair, m_evaluation.practice);
-    const Plan made = apply(m_plan, fitMadeNetwork(m_plan, woofer, DeviceId{37}, board)).plan;
+    const BoardSpeakers speakers = tests::onBoard(woofer, DeviceId{37});
+    const BoardParts board = designBoard(m_stage, speakers, startingWish(m_stage, speakers, m_evaluation.practice));
+    const Plan made = apply(m_plan, fitMadeNetwork(m_plan, speakers, board)).plan;
     const Practice& practice = shippedShop().practice;
     const auto loadOf = [&](const Plan& plan) {
         std::optional<Finding> load;

@@ -15,6 +15,7 @@
 #include "core/io/plan_file.h"
 #include "core/survey/bench_way.h"
 #include "tests/core/surveyed_plan.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -57,11 +58,11 @@ struct Saloon {
     }
     void fitKit()
     {
-        Part kit = twoWayNetwork({0.43e-3, 10e-6, 6.8e-6, 0.43e-3, 1.0}, "Bittern network");
+        Part kit = boardOf(tests::partsOf({0.43e-3, 10e-6, 6.8e-6, 0.43e-3, 1.0}), "Bittern network");
         kit.inside.at("Lw").figures[Quantity::SeriesResistance_ohm] = Known{0.6};
         kit.inside.at("Lt").figures[Quantity::SeriesResistance_ohm] = Known{0.3};
         kit.shelfKey = "bittern-network";
-        plan = after(plan, fitNetwork(plan, door, sail, kit));
+        plan = after(plan, fitNetwork(plan, tests::onBoard(door, sail), kit));
     }
     void takeAcross(const SeriesBranch& branch = kPair) { plan = after(plan, addAcross(plan, door, branch)); }
 

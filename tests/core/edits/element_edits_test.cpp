@@ -10,9 +10,9 @@
 #include "core/fitout/resolve.h"
 #include "core/fitout/wiring_graph.h"
 #include "core/io/plan_file.h"
-#include "core/model/two_way_network.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/demo_plan.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -22,12 +22,12 @@ constexpr DeviceId kWoofer{28}, kTweeter{37}, kRightTweeter{40};
 class ElementEdits : public testing::Test {
 protected:
     Plan m_plan = readPlanText(std::string(shippedDemoText()), "demo.reed")->plan;
-    TwoWayParts m_parts{.wooferCoil_h = 0.68e-3,
-                        .wooferShunt_f = 18e-6,
+    const BoardParts m_parts = tests::partsOf({.wooferCoil_h = 0.68e-3,
+                                               .wooferShunt_f = 18e-6,
                         .tweeterSeries_f = 8.2e-6,
                         .tweeterShunt_h = 0.33e-3,
-                        .tweeterPad_ohm = 1.5};
-    Plan m_board = apply(m_plan, fitMadeNetwork(m_plan, kWoofer, kTweeter, m_parts)).plan;
+                        .tweeterPad_ohm = 1.5});
+    Plan m_board = apply(m_plan, fitMadeNetwork(m_plan, tests::onBoard(kWoofer, kTweeter), m_parts)).plan;
 
     static std::vector<DeviceId> boardsOf(const Plan& plan)
     {
@@ -68,9 +68,9 @@ TEST_F(ElementEdits, AValueOnTheBoardIsChangedOnBothSides)
 
 TEST_F(ElementEdits, ABoughtBoardBecomesOneThatIsMade)
 {
-    Part bought = twoWayNetwork(m_parts, "Wend 2");
+    Part bought = boardOf(m_parts, "Wend 2");
     bought.shelfKey = "wend-2";
-    const Plan plan = apply(m_plan, fitNetwork(m_plan, kWoofer, kTweeter, bought)).plan;
+    const Plan plan = apply(m_plan, fitNetwork(m_plan, tests::onBoard(kWoofer, kTweeter), bought)).plan;
     const Plan after = apply(plan, setPartValue(plan, {boardsOf(plan).front(), "Ct"}, 10e-6)).plan;
     EXPECT_TRUE(isMade(partIn(after, boardsOf(after).front())));
     EXPECT_EQ(partIn(after, boardsOf(after).front()).name, "network to be made");
@@ -90,9 +90,9 @@ TEST_F(ElementEdits, ABridgeIsLaidOnce)
 // What the old coil's wire had of ohms says nothing of another coil's.
 TEST_F(ElementEdits, AnotherCoilHasOtherWire)
 {
-    Part bought = twoWayNetwork(m_parts, "Wend 2");
+    Part bought = boardOf(m_parts, "Wend 2");
     bought.inside.at("Lw").figures[Quantity::SeriesResistance_ohm] = Known{0.6};
-    const Plan plan = apply(m_plan, fitNetwork(m_plan, kWoofer, kTweeter, bought)).plan;
+    const Plan plan = apply(m_plan, fitNetwork(m_plan, tests::onBoard(kWoofer, kTweeter), bought)).plan;
     const DeviceId board = boardsOf(plan).front();
     const Plan after = apply(plan, setPartValue(plan, {board, "Lw"}, 0.47e-3)).plan;
     EXPECT_FALSE(figuresOf(partIn(after, board), "Lw").contains(Quantity::SeriesResistance_ohm));
@@ -156,7 +156,7 @@ TEST_F(ElementEdits, ABoardThatGoesLeavesWhatWasThere)
     };
     constexpr DeviceId kRightWoofer{31};
     for (const auto& [woofer, tweeter] : {std::pair{kWoofer, kTweeter}, {kRightWoofer, kRightTweeter}}) {
-        const Plan made = apply(m_plan, fitMadeNetwork(m_plan, woofer, tweeter, m_parts)).plan;
+        const Plan made = apply(m_plan, fitMadeNetwork(m_plan, tests::onBoard(woofer, tweeter), m_parts)).plan;
         EXPECT_EQ(boardsOf(made).size(), 2U);
         for (const DeviceId one : {kTweeter, kRightTweeter})
             EXPECT_TRUE(filterOf(resolve(made, made.job.goal), one).bridged);

@@ -9,6 +9,7 @@
 #include "core/fitout/wiring_graph.h"
 #include "core/survey/lead_back.h"
 #include "tests/core/surveyed_plan.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -30,7 +31,7 @@ struct Front {
             return isTwoWay(fitout.parts.at(entry.second.part));
         }));
     }
-    void fit(const Part& network) { plan = after(plan, fitNetwork(plan, door, sail, network)); }
+    void fit(const Part& network) { plan = after(plan, fitNetwork(plan, tests::onBoard(door, sail), network)); }
 };
 
 std::vector<std::string> seriesCapacitorsOf(const Fitout& fitout, DeviceId driver)
@@ -127,7 +128,7 @@ TEST(FitNetwork, WhatWentOnFromTheWooferKeepsItsWholeRange)
                    rear = tests::driverAt(plan, "left rear door");
     plan = after(plan, loopThrough(plan, kFound, rear, door));
     const size_t before = runs(resolve(plan, plan.job.goal)).size();
-    plan = after(plan, fitNetwork(plan, door, sail, *tests::shop().shelf.find("net-orchid")));
+    plan = after(plan, fitNetwork(plan, tests::onBoard(door, sail), *tests::shop().shelf.find("net-orchid")));
     const Fitout goal = resolve(plan, plan.job.goal);
     EXPECT_EQ(runs(goal).size(), before);
     const LeadBack onward = leadBack(goal, {rear, "1+"});

@@ -165,7 +165,7 @@ Edit anyStepWithANetwork(const Plan& plan)
         const auto set = contentsOf(shop().shelf, *shop().shelf.find(key), shop().practice);
         return fitSet(plan, woofer, *set, shop().vehicles, shop().practice);
     }
-    if (what == 2) return fitNetwork(plan, woofer, tweeter, *shop().shelf.find("net-thrift"));
+    if (what == 2) return fitNetwork(plan, {{Leg::Woofer, woofer}, {Leg::Tweeter, tweeter}}, *shop().shelf.find("net-thrift"));
     if (what == 3)
         return setFilter(plan, plan.job.goal, *rc::gen::element(woofer, tweeter),
                          *rc::gen::element(FilterPlace::None, FilterPlace::Plug, FilterPlace::Harness), Known{82e-6});

@@ -18,6 +18,7 @@
 #include "core/shipped/shipped.h"
 #include "tests/core/demo_plan.h"
 #include "tests/core/spice.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -88,8 +89,18 @@ TEST(Spice, AgreesOnWhateverTheBenchMakes)
     const auto below = [&](int count) { return std::uniform_int_distribution<>(0, count - 1)(dice); };
     const auto e12 = [&](double decade) { return decade * preferredDecade(PreferredSeries::E12)[size_t(below(12))]; };
     const auto maybe = [&](double decade) { return below(2) == 0 ? std::optional(e12(decade)) : std::nullopt; };
+    const auto anyLeg = [&] {
+        LegParts parts(size_t(1 + below(5)));
+        for (LegPart& part : parts) {
+            const int kind = below(3);
+            if (kind == 0) part = {ElementKind::Capacitor, below(2) == 0, e12(1e-6)};
+            if (kind == 1) part = {ElementKind::Inductor, below(2) == 0, e12(1e-4)};
+            if (kind == 2) part = {ElementKind::Resistor, below(2) == 0, e12(1.0)};
+        }
+        return parts;
+    };
     const Plan shipped = readPlanText(std::string(shippedDemoText()), "demo.reed")->plan;
-    for (int i = 0; i < 16; ++i) {
+    for (int i = 0; i < 24; ++i) {
         Plan plan = shipped;
         const auto take = [&](const Edit& edit) {
             const Applied done = apply(plan, edit);
@@ -104,10 +115,16 @@ TEST(Spice, AgreesOnWhateverTheBenchMakes)
                     for (const auto& [name, element] : fitout.parts.at(device.part).inside)
                         if (boughtBy(element.kind)) parts.push_back({id, name});
             const Port any = parts.empty() ? Port{} : parts[size_t(below(int(parts.size())))];
-            const int what = below(7);
+            const int what = below(9);
             if (what == 0)
-                take(
-                    fitMadeNetwork(plan, kDoor, kSail, {maybe(1e-5), maybe(1e-7), e12(1e-7), maybe(1e-5), maybe(0.1)}));
+                take(fitMadeNetwork(
+                    plan, tests::onBoard(kDoor, kSail),
+                    tests::partsOf({maybe(1e-5), maybe(1e-7), e12(1e-7), maybe(1e-5), maybe(0.1)})));
+            else if (what == 7)
+                take(fitMadeNetwork(plan, tests::onBoard(kDoor, kSail),
+                                    {{Leg::Woofer, anyLeg()}, {Leg::Tweeter, anyLeg()}}));
+            else if (what == 8)
+                take(fitMadeNetwork(plan, {{Leg::Mid, below(2) ? kDoor : kSail}}, {{Leg::Mid, anyLeg()}}));
             else if (what == 1)
                 take(addResistor(plan, below(2) ? kDoor : kSail, e12(0.1)));
             else if (what == 2)

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "core/base/grid.h"
+#include "core/edits/turn_edits.h"
 #include "core/physics/filter.h"
 #include "tests/core/demo_plan.h"
 
@@ -125,6 +126,30 @@ TEST(SplitPairs, AreOfOneSideAndNearEachOther)
     }
     // Each side has the same ones.
     EXPECT_EQ(pairs.size() % 2, 0U);
+}
+
+// Turned over, who was better off as wired is better off turned back, seat by seat.
+TEST(SplitPairs, EachSeatHasItsOwnWayRound)
+{
+    auto document = readPlanText(std::string(shippedDemoText()), "demo.reed");
+    const Plan& plan = document->plan;
+    const auto seatsWith = [](const Plan& one) {
+        const Evaluation evaluation = tests::evaluated(one);
+        const StageResult& stage = *evaluation.stages.at(one.job.goal);
+        const SplitPair pair = *splitPairOf(stage, DeviceId{37}, evaluation.practice);
+        const SeatsOfSplit seats = seatsOf(stage, pair);
+        EXPECT_EQ(seats.wired.size() + seats.turned.size(), one.listeners.size());
+        for (const ListenerId seat : seats.turned) {
+            const SplitSum sum = *splitSum(stage, pair, seat);
+            EXPECT_LT(sum.turned.even_db, sum.wired.even_db);
+        }
+        return seats;
+    };
+    const SeatsOfSplit before = seatsWith(plan);
+    const Plan turned = apply(plan, planTurnOver(plan, std::vector{DeviceId{37}, DeviceId{40}})).plan;
+    const SeatsOfSplit after = seatsWith(turned);
+    EXPECT_EQ(after.wired, before.turned);
+    EXPECT_EQ(after.turned, before.wired);
 }
 
 }  // namespace

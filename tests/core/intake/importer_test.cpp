@@ -4,14 +4,18 @@
 #include <fmt/format.h>
 #include <gtest/gtest.h>
 
+#include <cmath>
+#include <complex>
 #include <filesystem>
 #include <fstream>
+#include <numbers>
 #include <sstream>
 
 #include "core/evaluate/evaluate.h"
 #include "core/fitout/resolve.h"
 #include "core/io/shelf_file.h"
 #include "core/model/validate.h"
+#include "core/physics/driver.h"
 #include "tests/core/demo_plan.h"
 
 namespace core {
@@ -127,6 +131,60 @@ TEST(Importer, ASecondResponseReplacesTheFirst)
         importerByKey("response")->read("100 high\n", "x.frd", {&plan, kFound, kLeftSpeaker}, intakeShop());
     ASSERT_FALSE(bad);
     EXPECT_EQ(bad.error().file, "x.frd");
+}
+
+// The impedance of a speaker that is known, as a sweep would write it: what it is made of is known from then on, as
+// measured. Reference: the model's own impedance in free air, Small (1972).
+TEST(Importer, AMeasuredImpedanceIsWhatTheSpeakerIs)
+{
+    const DriverParameters made{.re_ohm = 3.4, .le_h = 0.45e-3, .fs_hz = 72.0, .qms = 4.2, .qes = 0.71};
+    const Eigen::ArrayXd hz = Eigen::ArrayXd::LinSpaced(240, std::log(15.0), std::log(4000.0)).exp();
+    const Eigen::ArrayXcd ohm = impedance_ohm(made, hz);
+    std::string text = "* free air\n";
+    for (Eigen::Index i = 0; i < hz.size(); ++i)
+        text += fmt::format("{:.4f} {:.5f} {:.4f}\n", hz(i), std::abs(ohm(i)),
+                            std::arg(ohm(i)) * 180.0 / std::numbers::pi);
+    const Plan plan = demoPlan();
+    const Importer& importer = *importerByKey("impedance");
+    const auto intake = importer.read(text, "left.zma", {&plan, kFound, kLeftSpeaker}, intakeShop());
+    ASSERT_TRUE(intake) << intake.error().message;
+    EXPECT_EQ(intake->rows, 240U);
+    EXPECT_EQ(textsOf(intake->warnings), std::vector<std::string>{"AsInFreeAir"}) << "what it is taken for is said";
+    const Applied taken = apply(plan, std::get<Edit>(intake->gives));
+    EXPECT_TRUE(validate(taken.plan).empty());
+    EXPECT_EQ(apply(taken.plan, taken.inverse).plan, plan);
+    const Evaluation evaluation = evaluateJob(taken.plan, intakeShop().practice);
+    const RunResult& run = *findRunOfDevice(*evaluation.stages.at(kFound), kLeftSpeaker);
+    EXPECT_NEAR(run.driver.re_ohm, made.re_ohm, 0.002 * made.re_ohm);
+    EXPECT_NEAR(run.driver.le_h, made.le_h, 0.005 * made.le_h);
+    EXPECT_NEAR(run.driver.fs_hz, made.fs_hz, 0.002 * made.fs_hz);
+    EXPECT_NEAR(run.driver.qms, made.qms, 0.01 * made.qms);
+    EXPECT_NEAR(run.driver.qes, made.qes, 0.01 * made.qes);
+    for (const Quantity what : {Quantity::Re_ohm, Quantity::Le_h, Quantity::Fs_hz, Quantity::Qms, Quantity::Qes})
+        EXPECT_EQ(run.coil.at(what).basis.origin, Origin::Measured);
+    EXPECT_EQ(importerFor("left.zma", text), &importer);
+}
+
+// What is no impedance of a speaker changes nothing and says what to do; of two coils nobody knows which was swept.
+TEST(Importer, AnImpedanceThatTellsNothingIsRefused)
+{
+    const Plan plan = demoPlan();
+    const Importer& importer = *importerByKey("impedance");
+    const auto messageOf = [&](const std::string& text) {
+        const auto intake = importer.read(text, "x.zma", {&plan, kFound, kLeftSpeaker}, intakeShop());
+        EXPECT_FALSE(intake);
+        return intake ? std::string() : intake.error().message;
+    };
+    std::string flat;
+    for (int hz = 20; hz < 2000; hz += 20) flat += fmt::format("{} 4.0\n", hz);
+    EXPECT_NE(messageOf(flat).find("no resonance"), std::string::npos);
+    EXPECT_NE(messageOf("20 4\n50 12\n100 4\n").find("too few"), std::string::npos);
+    const Part one = partOf(resolve(plan, kFound), kLeftSpeaker);
+    EXPECT_TRUE(importer.mayGoOnto(one));
+    Part two = one;
+    two.inside["2"] = two.inside.at("1");
+    two.inside["1"].cone = two.inside["2"].cone = 1;
+    EXPECT_FALSE(importer.mayGoOnto(two));
 }
 
 TEST(Importer, AFileThatIsNotThereIsNamed)

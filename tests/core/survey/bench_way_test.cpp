@@ -16,6 +16,7 @@
 #include "core/io/plan_file.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/demo_plan.h"
+#include "tests/core/two_way_parts.h"
 
 namespace core {
 namespace {
@@ -120,12 +121,12 @@ TEST(BenchWay, WhatIsBridgedLiesBesideItsCoil)
 TEST(BenchWay, ABoardIsTwoRowsWithWhatLiesAcrossThem)
 {
     const Plan plan = shippedDemo();
-    const TwoWayParts parts{.wooferCoil_h = 0.68e-3,
+    const BoardParts parts = tests::partsOf({.wooferCoil_h = 0.68e-3,
                             .wooferShunt_f = 18e-6,
                             .tweeterSeries_f = 8.2e-6,
                             .tweeterShunt_h = 0.33e-3,
-                            .tweeterPad_ohm = 1.5};
-    const Plan after = apply(plan, fitMadeNetwork(plan, kWoofer, kTweeter, parts)).plan;
+                            .tweeterPad_ohm = 1.5});
+    const Plan after = apply(plan, fitMadeNetwork(plan, tests::onBoard(kWoofer, kTweeter), parts)).plan;
     const Evaluation evaluation = tests::evaluated(after);
     const StageResult& stage = *evaluation.stages.at(after.job.goal);
     const BenchWay way = benchWay(stage.used, runOf(stage, kWoofer).run.id.channel);
@@ -148,8 +149,8 @@ TEST(BenchWay, TheRowsAddUpToTheLoad)
     std::vector<Plan> plans{plan};
     plans.push_back(apply(plan, addResistor(plan, kTweeter, 3.3)).plan);
     plans.push_back(apply(plan, setPartValue(plan, {kTweeter, "C"}, 12e-6)).plan);
-    const TwoWayParts parts{.wooferCoil_h = 0.82e-3, .wooferShunt_f = 10e-6, .tweeterSeries_f = 12e-6};
-    plans.push_back(apply(plan, fitMadeNetwork(plan, kWoofer, kTweeter, parts)).plan);
+    const BoardParts parts = tests::partsOf({.wooferCoil_h = 0.82e-3, .wooferShunt_f = 10e-6, .tweeterSeries_f = 12e-6});
+    plans.push_back(apply(plan, fitMadeNetwork(plan, tests::onBoard(kWoofer, kTweeter), parts)).plan);
     for (const Plan& one : plans) {
         const Evaluation evaluation = tests::evaluated(one);
         const StageResult& stage = *evaluation.stages.at(one.job.goal);
@@ -169,8 +170,8 @@ TEST(BenchWay, TheRowsAddUpToTheLoad)
 TEST(BenchWay, ABridgeAndTwoPartsSideBySideAreTold)
 {
     const Plan plan = shippedDemo();
-    const TwoWayParts parts{.wooferCoil_h = 0.82e-3, .tweeterSeries_f = 12e-6, .tweeterPad_ohm = 1.0};
-    Plan made = apply(plan, fitMadeNetwork(plan, kWoofer, kTweeter, parts)).plan;
+    const BoardParts parts = tests::partsOf({.wooferCoil_h = 0.82e-3, .tweeterSeries_f = 12e-6, .tweeterPad_ohm = 1.0});
+    Plan made = apply(plan, fitMadeNetwork(plan, tests::onBoard(kWoofer, kTweeter), parts)).plan;
     const auto wayWith = [&](const char* a, const char* b) {
         Plan other = made;
         for (auto& [id, part] : other.parts)
@@ -186,7 +187,7 @@ TEST(BenchWay, ABridgeAndTwoPartsSideBySideAreTold)
     const BenchWay bridge = wayWith("t+", "w+");
     ASSERT_EQ(bridge.apart.size(), 1U);
     EXPECT_EQ(bridge.apart.front().element, "X");
-    const BenchWay beside = wayWith("in+", "n");
+    const BenchWay beside = wayWith("in+", "tn1");
     EXPECT_TRUE(beside.apart.empty());
     const auto has = [](const BenchChain& chain, const char* name) {
         return std::any_of(chain.beside.begin(), chain.beside.end(),

@@ -1,0 +1,155 @@
+#include "core/design/board_design.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "core/design/split_start.h"
+#include "core/fitout/coil_wiring.h"
+#include "core/limits/sound_limits.h"
+#include "core/physics/driver.h"
+#include "core/physics/ladder.h"
+#include "core/physics/pad.h"
+#include "core/physics/preferred_values.h"
+
+namespace core {
+namespace {
+
+constexpr FilterShape kUsual{FilterFamily::LinkwitzRiley, 2};
+
+double preferred(double value)
+{
+    return nearestPreferred(value, PreferredSeries::E12)->value;
+}
+
+class LegDesign {
+public:
+    LegDesign(const StageResult& stage, const RunResult& run, const LegWish& wish, LegLoad load)
+        : m_run(run), m_wish(wish), m_load(load), m_times(leadsOverCoil(stage.used, run.run.id.coil.device))
+    {
+        const std::optional<Filter>& filter = wish.highPass ? wish.highPass : wish.lowPass;
+        m_pad = pad(wish.pad_db, filter ? ohmAt(filter->frequency_hz) : m_times * run.driver.nominal_ohm);
+    }
+
+    [[nodiscard]] LegParts parts()
+    {
+        if (m_wish.highPass) add(FilterSide::HighPass, *m_wish.highPass);
+        if (m_wish.lowPass) add(FilterSide::LowPass, *m_wish.lowPass);
+        if (m_wish.pad_db > 0.0) {
+            put(ElementKind::Resistor, true, m_wish.keepsLoad ? m_pad.series_ohm : m_pad.plainSeries_ohm);
+            if (m_wish.keepsLoad && m_pad.shunt_ohm) put(ElementKind::Resistor, false, *m_pad.shunt_ohm);
+        }
+        return std::move(m_parts);
+    }
+
+private:
+    // Of the speaker alone.
+    [[nodiscard]] double ohmAt(double corner_hz) const
+    {
+        if (m_load == LegLoad::Stated) return m_times * m_run.driver.nominal_ohm;
+        return m_times * std::abs(impedance_ohm(m_run.driver, Eigen::ArrayXd::Constant(1, corner_hz))(0));
+    }
+
+    void add(FilterSide side, const Filter& filter)
+    {
+        const double padded_ohm = m_wish.pad_db > 0.0 && !m_wish.keepsLoad ? m_pad.plainSeries_ohm : 0.0;
+        for (const LadderPart& one :
+             ladder(filter.shape(), side, filter.frequency_hz, ohmAt(filter.frequency_hz) + padded_ohm))
+            put(one.inductor ? ElementKind::Inductor : ElementKind::Capacitor, one.series, one.value);
+    }
+
+    void put(ElementKind kind, bool series, double value) { m_parts.push_back({kind, series, preferred(value)}); }
+
+    const RunResult& m_run;
+    const LegWish& m_wish;
+    LegLoad m_load;
+    double m_times;  // its pair's ohms over those of one coil
+    Pad m_pad{};
+    LegParts m_parts{};
+};
+
+DeviceId deviceOf(const StageResult& stage, size_t run)
+{
+    return stage.runs[run].run.id.coil.device;
+}
+
+// The pair in which one of them is this speaker and a board can part them.
+std::optional<SplitPair> partablePair(const StageResult& stage, DeviceId speaker, bool isHigh, const Practice& practice)
+{
+    for (const SplitPair& pair : splitPairs(stage, practice))
+        if (deviceOf(stage, isHigh ? pair.high : pair.low) == speaker && canBeParted(stage, pair)) return pair;
+    return std::nullopt;
+}
+
+}  // namespace
+
+std::vector<FilterShape> boardShapes()
+{
+    std::vector<FilterShape> shapes;
+    for (int order = 1; order <= kMostBoardOrder; ++order)
+        for (const FilterFamily family : {FilterFamily::Butterworth, FilterFamily::LinkwitzRiley, FilterFamily::Bessel})
+            if (isOffered({family, order})) shapes.push_back({family, order});
+    return shapes;
+}
+
+BoardParts designBoard(const StageResult& stage, const BoardSpeakers& speakers, const BoardWish& wish)
+{
+    BoardParts board;
+    for (const auto& [leg, speaker] : speakers) {
+        const auto wanted = wish.legs.find(leg);
+        const RunResult* run = findRunOfDevice(stage, speaker);
+        board[leg] = run && wanted != wish.legs.end() ? LegDesign(stage, *run, wanted->second, wish.load).parts()
+                                                      : LegParts{};
+    }
+    return board;
+}
+
+std::vector<BoardSpeakers> boardChoices(const StageResult& stage, DeviceId speaker, const Practice& practice)
+{
+    const auto under = partablePair(stage, speaker, true, practice), over = partablePair(stage, speaker, false, practice);
+    std::array<DeviceId, 3> row{under ? deviceOf(stage, under->low) : DeviceId{}, speaker,
+                                over ? deviceOf(stage, over->high) : DeviceId{}};
+    if (under && !over)
+        if (const auto lower = partablePair(stage, row[0], true, practice))
+            row = {deviceOf(stage, lower->low), row[0], speaker};
+    if (over && !under)
+        if (const auto higher = partablePair(stage, row[2], false, practice))
+            row = {speaker, row[2], deviceOf(stage, higher->high)};
+    std::vector<BoardSpeakers> choices;
+    if (row[0] && row[1] && row[2])
+        choices.push_back({{Leg::Woofer, row[0]}, {Leg::Mid, row[1]}, {Leg::Tweeter, row[2]}});
+    for (const auto& [low, high] : {std::pair{row[0], row[1]}, {row[1], row[2]}})
+        if (low && high) choices.push_back({{Leg::Woofer, low}, {Leg::Tweeter, high}});
+    std::stable_sort(row.begin(), row.end(), [&](DeviceId one, DeviceId) { return one == speaker; });
+    for (const DeviceId one : row)
+        if (const RunResult* run = one ? findRunOfDevice(stage, one) : nullptr)
+            choices.push_back({{isTweeter(*run, practice) ? Leg::Tweeter : Leg::Woofer, one}});
+    return choices;
+}
+
+BoardWish startingWish(const StageResult& stage, const BoardSpeakers& speakers, const Practice& practice)
+{
+    BoardWish wish;
+    const auto filter = [&](const SplitPair& pair) {
+        return Filter{startingSplit_hz(stage, pair, practice), kUsual.order, kUsual.family};
+    };
+    for (const auto& [leg, speaker] : speakers) {
+        LegWish& own = wish.legs[leg];
+        const auto under = partablePair(stage, speaker, true, practice), over = partablePair(stage, speaker, false, practice);
+        const auto onBoard = [&](size_t run) {
+            return std::any_of(speakers.begin(), speakers.end(),
+                               [&](const auto& one) { return one.second == deviceOf(stage, run); });
+        };
+        const bool alone = speakers.size() == 1;
+        if (under && (alone || onBoard(under->low))) own.highPass = filter(*under);
+        if (over && ((alone && !under) || onBoard(over->high))) own.lowPass = filter(*over);
+        if (alone && leg == Leg::Tweeter && !own.highPass)
+            own.highPass = Filter{practice[PracticeKey::SplitNear_ratio] * findRunOfDevice(stage, speaker)->driver.fs_hz,
+                                  kUsual.order, kUsual.family};
+        if (alone && leg == Leg::Woofer && !own.highPass && !own.lowPass)
+            own.lowPass = Filter{kStartingLowPass_hz, kUsual.order, kUsual.family};
+    }
+    return wish;
+}
+
+}  // namespace core

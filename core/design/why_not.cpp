@@ -1,0 +1,56 @@
+#include "core/design/why_not.h"
+
+#include <algorithm>
+
+#include "core/design/split_measure.h"
+#include "core/evaluate/evaluate.h"
+#include "core/evaluate/hearing.h"
+#include "core/evaluate/split_sum.h"
+#include "core/judgement/judge.h"
+
+namespace core {
+namespace {
+
+std::optional<double> unevenOf(const Plan& plan, const Evaluation& evaluation, DeviceId tweeter, ListenerId seat,
+                               const SplitMeasure& measure)
+{
+    const StageResult& stage = *evaluation.stages.at(plan.job.goal);
+    const auto pair = splitPairOf(stage, tweeter, evaluation.practice);
+    if (!pair || !splitSum(stage, *pair, seat)) return std::nullopt;
+    const Ears<Eigen::ArrayXcd> low = runAt(stage, pair->low, seat), high = runAt(stage, pair->high, seat);
+    const Eigen::ArrayXd square = (low[0] + high[0]).abs2() + (low[1] + high[1]).abs2();
+    return measure.unevenness_db(SplitMeasure::coarse(square));
+}
+
+bool isSame(const Finding& a, const Finding& b)
+{
+    return a.rule == b.rule && a.severity == b.severity && a.where == b.where;
+}
+
+}  // namespace
+
+WhyNot whyNot(const Plan& plan, const Evaluation& evaluation, const std::vector<Finding>& findings, const Edit& tried,
+              DeviceId tweeter, ListenerId seat, double slope_db_octave, const std::optional<Edit>& best)
+{
+    const auto made = [&](const Edit& edit) {
+        Plan after = apply(plan, edit).plan;
+        Evaluation its = evaluateJob(after, evaluation.practice, evaluation);
+        return std::pair(std::move(after), std::move(its));
+    };
+    const SplitMeasure measure(evaluation.frequency_hz, slope_db_octave);
+    WhyNot why;
+    const auto [after, its] = made(tried);
+    for (Finding& finding : judge(after, its))
+        if (std::none_of(findings.begin(), findings.end(), [&](const Finding& one) { return isSame(one, finding); }))
+            why.against.push_back(std::move(finding));
+    std::stable_sort(why.against.begin(), why.against.end(),
+                     [](const Finding& a, const Finding& b) { return a.severity > b.severity; });
+    why.uneven_db = unevenOf(after, its, tweeter, seat, measure);
+    if (best) {
+        const auto [bestPlan, bestIts] = made(*best);
+        why.best_db = unevenOf(bestPlan, bestIts, tweeter, seat, measure);
+    }
+    return why;
+}
+
+}  // namespace core

@@ -1,0 +1,176 @@
+// Split in the real window: the cable that leaves a channel, the other speakers, what parts as they are sold make of the
+// sum, what leaves as a file.
+#include <gtest/gtest.h>
+#include <qcustomplot.h>
+
+#include <QDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cmath>
+
+#include "app/stations/split/split_view.h"
+#include "core/edits/network_edits.h"
+#include "core/evaluate/split_sum.h"
+#include "core/io/atomic_file.h"
+#include "core/io/curve_file.h"
+#include "core/netlist/netlist_file.h"
+#include "core/survey/cable_to.h"
+#include "tests/app/window_driver.h"
+#include "words/figures.h"
+
+namespace {
+
+using core::DeviceId;
+using core::Plan;
+
+constexpr DeviceId kFrontWoofer{28}, kFrontTweeter{37};
+
+class SplitMore : public testing::Test {
+protected:
+    SplitMore() : m_window(m_theme)
+    {
+        m_window.window().resize(1280, 800);
+        m_window.openShipped(false);
+        m_window.key(Qt::Key_4, Qt::ControlModifier);
+        m_window.click("dot_p34");
+        m_window.settle();
+    }
+    [[nodiscard]] const app::Snapshot& snapshot() { return m_window.session().snapshot(); }
+    [[nodiscard]] const core::StageResult& goal() { return snapshot().after(); }
+    [[nodiscard]] const Plan& plan() { return snapshot().plan; }
+    template <class Widget>
+    [[nodiscard]] Widget* thing(const QString& name)
+    {
+        return m_window.window().findChild<Widget*>(name);
+    }
+    void fill(const QString& name, const QString& text)
+    {
+        auto* field = thing<QLineEdit>(name);
+        ASSERT_NE(field, nullptr);
+        field->selectAll();
+        QTest::keyClick(field, Qt::Key_Delete);
+        QTest::keyClicks(field, text);
+    }
+    [[nodiscard]] std::optional<core::CableTo> cable()
+    {
+        return core::cableTo(goal().used, kFrontWoofer, snapshot().practice());
+    }
+    [[nodiscard]] app::SplitView* view() { return m_window.window().findChild<app::SplitView*>(); }
+
+    app::Theme m_theme{*static_cast<QApplication*>(QCoreApplication::instance())};
+    tests::WindowDriver m_window;
+};
+
+// Typed in metres and square millimetres or as a gauge; what it loses is what the core says; given back, nothing.
+TEST_F(SplitMore, TheCableIsSetWhereItStands)
+{
+    const Plan before = plan();
+    m_window.click("cable_d10_FL");
+    ASSERT_NE(thing<QDialog>(QStringLiteral("cableDialog")), nullptr);
+    fill(QStringLiteral("cableLengthField"), QStringLiteral("5 m"));
+    fill(QStringLiteral("cableAreaField"), QStringLiteral("long"));
+    EXPECT_FALSE(thing<QPushButton>(QStringLiteral("cableOk"))->isEnabled());
+    fill(QStringLiteral("cableAreaField"), QStringLiteral("1.5"));
+    EXPECT_TRUE(thing<QPushButton>(QStringLiteral("cableOk"))->isEnabled());
+    EXPECT_EQ(plan(), before);
+    m_window.click("cableOk");
+    m_window.settle();
+    ASSERT_TRUE(cable() && cable()->length_m && cable()->area_m2);
+    EXPECT_DOUBLE_EQ(cable()->length_m->value, 5.0);
+    EXPECT_NEAR(cable()->area_m2->value, 1.5e-6, 1e-12);
+    const core::CircuitResult* circuit =
+        findCircuit(goal(), core::findRunOfDevice(goal(), kFrontTweeter)->run.id.channel);
+    const QString loss = words::decibels(core::cableLoss_db(*cable(), circuit->least_ohm));
+    EXPECT_TRUE(thing<QWidget>(QStringLiteral("cable_d10_FL"))->toolTip().contains(loss));
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(plan(), before);
+    m_window.click("cable_d10_FL");
+    fill(QStringLiteral("cableLengthField"), QStringLiteral("9 m"));
+    m_window.click("cableCancel");
+    m_window.settle();
+    EXPECT_EQ(plan(), before);
+}
+
+// Each other place once, of two sides the leading one; picked, it is what the bench shows, and the front is among them.
+TEST_F(SplitMore, TheOthersAreOnePickAway)
+{
+    ASSERT_TRUE(m_window.has("other_p43"));
+    EXPECT_FALSE(m_window.has("other_p34")) << "it is on the bench";
+    EXPECT_FALSE(m_window.has("other_p25")) << "so is its woofer";
+    m_window.click("other_p43");
+    m_window.settle();
+    EXPECT_NE(thing<QWidget>(QStringLiteral("speaker_d46_1")), nullptr);
+    EXPECT_FALSE(thing<QWidget>(QStringLiteral("other_p43")) && thing<QWidget>(QStringLiteral("other_p43"))->isVisible());
+    EXPECT_TRUE(m_window.has("other_p25"));
+}
+
+// The band lies about the curve as it is wired, and goes where no part lies on the way.
+TEST_F(SplitMore, PartsAsTheyAreSoldMakeABand)
+{
+    auto* plot = thing<QCustomPlot>(QStringLiteral("pairPlot"));
+    ASSERT_NE(plot, nullptr);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return plot->graph(0)->visible() && !plot->graph(0)->data()->isEmpty(); }, 20'000));
+    const auto low = plot->graph(0)->data(), high = plot->graph(1)->data(), wired = plot->graph(5)->data();
+    ASSERT_EQ(low->size(), wired->size());
+    double widest_db = 0.0;
+    for (int i = 0; i < low->size(); ++i) {
+        EXPECT_LE(low->at(i)->value, wired->at(i)->value + 0.1);
+        EXPECT_GE(high->at(i)->value, wired->at(i)->value - 0.1);
+        widest_db = std::max(widest_db, high->at(i)->value - low->at(i)->value);
+    }
+    EXPECT_GT(widest_db, 0.3);
+}
+
+// What was written reads back: the load's least ohms, the sum's level, a netlist with the channel's parts.
+TEST_F(SplitMore, FilesThatOtherProgramsRead)
+{
+    QTemporaryDir folder;
+    const auto textOf = [&](app::SplitView::File file, const char* name) {
+        const QString path = folder.filePath(QLatin1String(name));
+        EXPECT_TRUE(view()->writeFile(file, path));
+        return core::readWholeFile(path.toStdString()).value_or(std::string());
+    };
+    const core::CircuitResult* circuit =
+        findCircuit(goal(), core::findRunOfDevice(goal(), kFrontTweeter)->run.id.channel);
+    const auto load =
+        core::readCurveFile(textOf(app::SplitView::File::Load, "l.zma"), core::CurveFileKind::Impedance, "l.zma");
+    ASSERT_TRUE(load);
+    EXPECT_TRUE(load->curve.hasPhase);
+    EXPECT_NEAR(load->curve.magnitude.minCoeff(), circuit->least_ohm, 1e-4);
+    const auto sum =
+        core::readCurveFile(textOf(app::SplitView::File::Sum, "s.frd"), core::CurveFileKind::Response, "s.frd");
+    ASSERT_TRUE(sum);
+    EXPECT_FALSE(sum->curve.hasPhase);
+    const auto pair = core::splitPairOf(goal(), kFrontTweeter, snapshot().practice());
+    const Eigen::ArrayXd level_db = core::splitSum(goal(), *pair, plan().listeners.begin()->first)->wired.level_db;
+    EXPECT_LT((sum->curve.magnitude - level_db).abs().maxCoeff(), 1e-4);
+    const auto netlist = core::readNetlist(textOf(app::SplitView::File::Netlist, "n.cir"), "n.cir");
+    ASSERT_TRUE(netlist);
+    EXPECT_GT(netlist->network.elements.size(), 5U);
+    EXPECT_FALSE(view()->writeFile(app::SplitView::File::Load, QStringLiteral("/nowhere/l.zma")));
+    m_window.click("splitFiles");
+    auto* menu = thing<QMenu>(QStringLiteral("files"));
+    ASSERT_NE(menu, nullptr);
+    EXPECT_EQ(menu->actions().size(), 3);
+    menu->close();
+}
+
+// The dialog says what stands against the board that it tries, and how even the best one is once it is found.
+TEST_F(SplitMore, ABoardSaysWhyNot)
+{
+    ASSERT_TRUE(QTest::qWaitFor([&] { return m_window.has("answer_2"); }, 30'000));
+    m_window.click("makeBoard");
+    fill(QStringLiteral("boardCorner1"), QStringLiteral("1.1 kHz"));
+    auto* against = thing<QLabel>(QStringLiteral("boardAgainst"));
+    ASSERT_NE(against, nullptr);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !against->text().isEmpty(); }, 20'000));
+    EXPECT_TRUE(against->text().startsWith(QStringLiteral("Against it: "))) << against->text().toStdString();
+    EXPECT_TRUE(against->text().contains(QStringLiteral("the most even one found by")));
+    m_window.click("boardCancel");
+}
+
+}  // namespace
