@@ -164,20 +164,43 @@ void freeOwnCapacitor(Plan& after, StageId goal, DeviceId driver)
             dropAt(after, &Plan::wires, goal, id);
 }
 
-// The speaker on its first leg; none where nothing hangs on that.
-DeviceId firstOn(const Fitout& fitout, DeviceId board)
+// The speaker on each of its legs that one hangs on.
+BoardSpeakers speakersOn(const Fitout& fitout, DeviceId board)
 {
-    const Leg first = legsOf(partOf(fitout, board)).front();
+    BoardSpeakers speakers;
     for (const DeviceId speaker : fedBy(fitout, board))
-        if (legTo(fitout, board, speaker) == first) return speaker;
-    return {};
+        if (const auto leg = legTo(fitout, board, speaker)) speakers.try_emplace(*leg, speaker);
+    return speakers;
 }
 
 void takeBoardOff(Plan& after, StageId goal, DeviceId board)
 {
     const Fitout fitout = resolve(after, goal);
     for (const DeviceId fed : fedBy(fitout, board)) freeOwnCapacitor(after, goal, fed);
-    if (const DeviceId first = firstOn(fitout, board)) takeOut(after, goal, first, board);
+    const BoardSpeakers speakers = speakersOn(fitout, board);
+    if (speakers.empty())
+        dropDevice(after, goal, board);
+    else
+        takeOut(after, goal, speakers.begin()->second, board);
+}
+
+// The board for just these, if there is one; every other one that one of them hangs behind goes. A filter of one leg
+// stays only where one speaker alone is asked for: it would come to lie before all of them.
+DeviceId clearFor(Plan& after, StageId goal, const BoardSpeakers& speakers)
+{
+    DeviceId exact{};
+    for (const auto& [leg, speaker] : speakers)
+        for (const bool several : {false, true}) {
+            if (speakers.size() == 1 && several) continue;
+            const Fitout fitout = resolve(after, goal);
+            const DeviceId board = several ? networkOf(fitout, speaker) : inlineFilterOf(fitout, speaker);
+            if (!board) continue;
+            if (speakersOn(fitout, board) == speakers)
+                exact = board;
+            else
+                takeBoardOff(after, goal, board);
+        }
+    return exact;
 }
 
 // The lowest one's feed must not hang on the lead of one of the others: that goes.
@@ -251,18 +274,7 @@ Edit fitNetwork(const Plan& plan, const BoardSpeakers& speakers, const Part& boa
     for (size_t side = 0; side < sides; ++side) {
         BoardSpeakers own;
         for (const auto& [leg, both] : all) own[leg] = both[side];
-        const DeviceId first = own.begin()->second;
-        if (own.size() > 1)  // it would lie before all of them
-            for (const auto& [leg, speaker] : own)
-                if (const DeviceId filter = inlineFilterOf(resolve(after, goal), speaker))
-                    takeBoardOff(after, goal, filter);
-        const Fitout fitout = resolve(after, goal);
-        DeviceId there = own.size() > 1 ? networkOf(fitout, first) : inlineFilterOf(fitout, first);
-        if (there && legsOf(partOf(fitout, there)) != legsOf(board)) {
-            takeBoardOff(after, goal, there);
-            there = {};
-        }
-        if (there) {
+        if (const DeviceId there = clearFor(after, goal, own)) {
             Device other = *itemAt(after, &Plan::devices, goal, there);
             other.part = part;
             other.label = board.name;
@@ -282,11 +294,15 @@ Edit fitMadeNetwork(const Plan& plan, const BoardSpeakers& speakers, const Board
     Part board = boardOf(parts, speakers.size() > 1 ? kNetworkToBeMade : kFilterToBeMade);
     board.shelfKey = kMade;
     Plan after = apply(plan, fitNetwork(plan, speakers, board)).plan;
-    const Fitout fitout = resolve(after, after.job.goal);
+    const Fitout before = resolve(plan, plan.job.goal);
+    const StageId goal = after.job.goal;
     for (const auto& [leg, speaker] : speakers) {
-        const std::string own = ownCapacitorOf(partOf(fitout, speaker));
-        if (!own.empty() && findPart(parts, leg, ElementKind::Capacitor, true))
+        const std::string own = ownCapacitorOf(partOf(resolve(after, goal), speaker));
+        if (own.empty()) continue;
+        if (findPart(parts, leg, ElementKind::Capacitor, true))
             after = apply(after, bypass(after, {speaker, own})).plan;
+        else if (networkOf(before, speaker) || inlineFilterOf(before, speaker))  // it was bridged for that
+            for (const DeviceId one : mates(resolve(after, goal), speaker)) freeOwnCapacitor(after, goal, one);
     }
     return difference(EditName::FitNetwork, plan, after);
 }

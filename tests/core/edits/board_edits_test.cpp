@@ -95,6 +95,40 @@ TEST(Boards, OfOtherLegsTakeTheOthersPlace)
     EXPECT_EQ(car.capacitorsTo(car.dash).size(), 1U) << "its own again, and nothing of the board";
 }
 
+// The same legs for another pair: who hung there and is not asked for plays on by itself, and no board is left over.
+TEST(Boards, ForOthersLeaveNoneBehind)
+{
+    ThreeSpeakers car;
+    const std::vector<RunId> before = car.heard();
+    const BoardParts forTwo = tests::partsOf({.wooferCoil_h = 0.68e-3, .tweeterSeries_f = 6.8e-6});
+    car.take(fitMadeNetwork(car.plan, tests::onBoard(car.door, car.sail), forTwo));
+    car.take(fitMadeNetwork(car.plan, tests::onBoard(car.door, car.dash), forTwo));
+    EXPECT_EQ(car.boards(), 2);
+    EXPECT_EQ(car.heard(), before);
+    EXPECT_EQ(car.capacitorsTo(car.dash), Names{"Ct"});
+    EXPECT_EQ(networkOf(car.goal(), car.sail), DeviceId{});
+    EXPECT_EQ(car.capacitorsTo(car.sail).size(), 1U) << "its own again";
+    car.take(fitMadeNetwork(car.plan, tests::onBoard(car.dash, car.sail), forTwo));
+    EXPECT_EQ(car.boards(), 2);
+    EXPECT_EQ(car.heard(), before);
+    car.take(fitMadeNetwork(car.plan, car.all(), car.parts));
+    EXPECT_EQ(car.boards(), 2);
+    EXPECT_EQ(car.heard(), before);
+    EXPECT_EQ(car.capacitorsTo(car.sail), (Names{"Ct", "Ct2"}));
+}
+
+// A pad in the place of a filter holds no lows back: the capacitor that was bridged for the filter carries again.
+TEST(Boards, WithoutACapacitorGiveTheSpeakersOwnItsTaskBack)
+{
+    ThreeSpeakers car;
+    car.take(fitMadeNetwork(car.plan, {{Leg::Tweeter, car.sail}}, {{Leg::Tweeter, car.parts.at(Leg::Tweeter)}}));
+    ASSERT_EQ(car.capacitorsTo(car.sail), (Names{"Ct", "Ct2"}));
+    car.take(fitMadeNetwork(car.plan, {{Leg::Tweeter, car.sail}}, {{Leg::Tweeter, {{ElementKind::Resistor, true, 2.2}}}}));
+    EXPECT_EQ(car.boards(), 2);
+    ASSERT_EQ(car.capacitorsTo(car.sail).size(), 1U);
+    EXPECT_TRUE(car.capacitorsTo(car.sail).front().starts_with("own "));
+}
+
 // In the tweeter's own lead: nobody else's way changes.
 TEST(Boards, OfOneLegLieInASpeakersOwnLead)
 {
