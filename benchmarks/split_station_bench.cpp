@@ -11,6 +11,7 @@
 #include "core/edits/survey_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/shipped/shipped.h"
+#include "core/spread/split_band.h"
 
 namespace {
 
@@ -92,5 +93,17 @@ void WhoPlaysWhat(benchmark::State& state)
                                                 shown.practice(), shown.evaluation.frequency_hz));
 }
 BENCHMARK(WhoPlaysWhat)->Unit(benchmark::kMillisecond);
+
+// 100 draws of the parts on the ways of one pair, in the background.
+void PartsAsTheyAreSold(benchmark::State& state)
+{
+    SplitWindow window;
+    const app::Snapshot& shown = window.snapshot();
+    const auto pair = core::splitPairOf(shown.after(), kSailTweeter, shown.practice());
+    for (auto _ : state)
+        benchmark::DoNotOptimize(
+            core::splitBand(shown.after(), *pair, shown.plan.listeners.begin()->first, shown.evaluation));
+}
+BENCHMARK(PartsAsTheyAreSold)->Unit(benchmark::kMillisecond);
 
 }  // namespace

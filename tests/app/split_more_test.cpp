@@ -108,6 +108,19 @@ TEST_F(SplitMore, TheOthersAreOnePickAway)
     EXPECT_TRUE(m_window.has("other_p25"));
 }
 
+// A speaker of which nobody said where it is hangs on the channel like any other.
+TEST_F(SplitMore, ASpeakerWithoutAPlaceIsDrawnToo)
+{
+    Plan after = plan();
+    core::Device device = *core::itemAt(after, &Plan::devices, after.job.goal, kFrontWoofer);
+    device.at = {};
+    after.devices[{after.job.goal, kFrontWoofer}] = device;
+    m_window.session().apply(core::difference(core::EditName::ChangeDriver, plan(), after));
+    m_window.settle();
+    EXPECT_FALSE(goal().used.devices.at(kFrontWoofer).at);
+    EXPECT_NE(thing<QWidget>(QStringLiteral("speaker_d28_1")), nullptr);
+}
+
 // The band lies about the curve as it is wired, and goes where no part lies on the way.
 TEST_F(SplitMore, PartsAsTheyAreSoldMakeABand)
 {

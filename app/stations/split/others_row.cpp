@@ -126,8 +126,7 @@ OthersRow::OthersRow(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
     setAccessibleName(tr("The other speakers"));
 }
 
-void OthersRow::present(const Snapshot& snapshot, const core::StageResult& stage,
-                        const std::vector<core::DeviceId>& shown)
+void OthersRow::present(const core::StageResult& stage, const std::vector<core::DeviceId>& shown)
 {
     const KeepFocus keys(*this);
     for (QWidget* tile : m_tiles) {  // one that is just sending a signal outlives it
@@ -138,8 +137,9 @@ void OthersRow::present(const Snapshot& snapshot, const core::StageResult& stage
     m_tiles.clear();
     std::vector<core::PlaceId> places;
     for (const core::DeviceId device : shown) {
+        if (!core::placeOf(stage.used, device)) continue;  // nobody said where it is
         places.push_back(stage.used.devices.at(device).at);
-        if (const core::PlaceId mate = core::mateOf(snapshot.plan.places, places.back())) places.push_back(mate);
+        if (const core::PlaceId mate = core::mateOf(stage.used.places, places.back())) places.push_back(mate);
     }
     for (const core::RunResult& run : stage.runs) {
         const core::PlaceId place = stage.used.devices.at(run.run.id.coil.device).at;

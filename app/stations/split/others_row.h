@@ -2,7 +2,9 @@
 
 #include <QWidget>
 
-#include "app/session/snapshot.h"
+#include <vector>
+
+#include "core/model/evaluation.h"
 
 namespace app {
 
@@ -16,7 +18,7 @@ class OthersRow : public QWidget {
 public:
     explicit OthersRow(const Theme& theme, QWidget* parent = nullptr);
     // shown  the speakers that the bench shows
-    void present(const Snapshot& snapshot, const core::StageResult& stage, const std::vector<core::DeviceId>& shown);
+    void present(const core::StageResult& stage, const std::vector<core::DeviceId>& shown);
 
 signals:
     void placeChosen(core::PlaceId place);

@@ -278,7 +278,7 @@ void SplitView::showOne(const std::shared_ptr<const core::StageResult>& stage)
     if (!here)
         m_others->hide();
     else if (!m_tried)
-        m_others->present(*m_snapshot, *stage, shown);
+        m_others->present(*stage, shown);
     if (!m_tried) showActions(*stage);  // what can be done is about the plan, not about what is tried
 }
 
