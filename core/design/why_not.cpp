@@ -7,6 +7,7 @@
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/split_sum.h"
 #include "core/judgement/judge.h"
+#include "core/model/validate.h"
 
 namespace core {
 namespace {
@@ -32,24 +33,27 @@ bool isSame(const Finding& a, const Finding& b)
 WhyNot whyNot(const Plan& plan, const Evaluation& evaluation, const std::vector<Finding>& findings, const Edit& tried,
               DeviceId tweeter, ListenerId seat, double slope_db_octave, const std::optional<Edit>& best)
 {
-    const auto made = [&](const Edit& edit) {
+    // Nothing where the edit is one of an older plan.
+    const auto made = [&](const Edit& edit) -> std::optional<std::pair<Plan, Evaluation>> {
+        if (!fits(plan, edit)) return std::nullopt;
         Plan after = apply(plan, edit).plan;
+        if (!validate(after).empty()) return std::nullopt;
         Evaluation its = evaluateJob(after, evaluation.practice, evaluation);
         return std::pair(std::move(after), std::move(its));
     };
     const SplitMeasure measure(evaluation.frequency_hz, slope_db_octave);
     WhyNot why;
-    const auto [after, its] = made(tried);
+    const auto with = made(tried);
+    if (!with) return why;
+    const auto& [after, its] = *with;
     for (Finding& finding : judge(after, its))
         if (std::none_of(findings.begin(), findings.end(), [&](const Finding& one) { return isSame(one, finding); }))
             why.against.push_back(std::move(finding));
     std::stable_sort(why.against.begin(), why.against.end(),
                      [](const Finding& a, const Finding& b) { return a.severity > b.severity; });
     why.uneven_db = unevenOf(after, its, tweeter, seat, measure);
-    if (best) {
-        const auto [bestPlan, bestIts] = made(*best);
-        why.best_db = unevenOf(bestPlan, bestIts, tweeter, seat, measure);
-    }
+    if (const auto other = best ? made(*best) : std::nullopt)
+        why.best_db = unevenOf(other->first, other->second, tweeter, seat, measure);
     return why;
 }
 

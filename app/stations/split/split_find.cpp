@@ -18,7 +18,7 @@ void SplitView::askAgainst(BoardDialog* dialog, const core::Edit& tried)
 {
     std::optional<core::Edit> best;
     for (const core::SplitAnswer& answer : m_answers->answers())
-        if (answer.kind == core::SplitKind::MostEven) best = answer.edit;
+        if (m_answered == m_snapshot->revision && answer.kind == core::SplitKind::MostEven) best = answer.edit;
     m_bench.ask(this, against(), m_snapshot->revision,
                 [shown = m_snapshot, to = QPointer(dialog), tried, best, tweeter = high(),
                  seat = m_listener, slope_db = m_slope_db_octave](const std::stop_token&) -> Workbench::Take {
@@ -71,7 +71,8 @@ void SplitView::showAnswers(bool again)
                     for (const auto& [id, listener] : shown->plan.listeners)
                         if (all || id == seat) task.seats.push_back(id);
                     auto found = core::searchSplits(shown->plan, shown->evaluation, task, stop);
-                    return [this, found = std::move(found)] {
+                    return [this, found = std::move(found), revision = shown->revision] {
+                        m_answered = revision;
                         if (!found || found->answers.empty())
                             m_answers->present({},
                                                tr("No network of preferred values, and no filter, suits this pair."));

@@ -102,7 +102,9 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
         showTarget();
         if (m_snapshot) showAnswers();
     });
-    connect(m_answers, &SplitAnswers::taken, this, &SplitView::edited);
+    connect(m_answers, &SplitAnswers::taken, this, [this](const core::Edit& edit) {
+        if (m_answered == m_snapshot->revision) emit edited(edit);  // else the next ones are under way
+    });
     connect(m_picker, &ValuePicker::tried, this, &SplitView::tryValue);
     connect(m_picker, &ValuePicker::kept, this, [this](double value, bool off) {
         const core::Edit edit = editTo(value, off);

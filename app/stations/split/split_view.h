@@ -134,6 +134,7 @@ private:
         bool operator==(const Searched&) const = default;
     };
     Searched m_searched{};
+    std::uint64_t m_answered = 0;  // of the plan that the answers are about
     double m_slope_db_octave = 0.0;
     core::Edit m_triedEdit{};  // that makes it so
     core::ListenerId m_listener{};

@@ -5,6 +5,8 @@
 
 #include "core/design/split_search.h"
 #include "core/edits/element_edits.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/turn_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/io/plan_file.h"
 #include "core/judgement/judge.h"
@@ -73,6 +75,21 @@ TEST_F(WhyNotThisSplit, SetsItBesideTheBestThatWasFound)
     ASSERT_TRUE(both.uneven_db && both.best_db);
     EXPECT_DOUBLE_EQ(*both.uneven_db, *both.best_db) << "the same split twice";
     EXPECT_NE(*both.uneven_db, *nothing.uneven_db);
+}
+
+// What was found for a plan that has moved on since is no answer.
+TEST_F(WhyNotThisSplit, LeavesOutWhatWasFoundForAnotherPlan)
+{
+    const Plan made = apply(m_plan, fitMadeNetwork(m_plan, tests::onBoard(kDoor, kSail),
+                                                   tests::partsOf({.wooferCoil_h = 0.68e-3, .tweeterSeries_f = 6.8e-6})))
+                          .plan;
+    const Edit drawn = addCapacitor(made, kSail, 4.7e-6);
+    const Edit absolute = planTurnOver(made, std::vector{kSail});
+    for (const Edit& stale : {drawn, absolute}) {
+        const WhyNot why = ask(oneCapacitor(m_plan, kSail, 6.8e-6), stale);
+        EXPECT_TRUE(why.uneven_db);
+        EXPECT_FALSE(why.best_db);
+    }
 }
 
 }  // namespace
