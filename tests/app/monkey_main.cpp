@@ -19,6 +19,7 @@ int main(int argc, char** argv)
     std::map<std::string, int> edits;
     const auto isOver = [&] { return static_cast<double>(clock.elapsed()) >= 1000.0 * seconds; };
     while (!isOver()) {
+        std::fprintf(stderr, "seed %u\n", seed);  // of what may be the last thing it says
         app::Theme theme(application);
         tests::WindowDriver driver(theme);
         tests::Monkey monkey(driver, seed);
