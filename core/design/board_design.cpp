@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <iterator>
 
 #include "core/design/split_start.h"
 #include "core/fitout/coil_wiring.h"
@@ -22,10 +23,32 @@ double preferred(double value)
     return nearestPreferred(value, PreferredSeries::E12)->value;
 }
 
+struct LegWish {
+    std::optional<Filter> highPass{}, lowPass{};
+    double pad_db = 0.0;
+    bool keepsLoad = true;
+};
+
+// What is wanted of the leg at this place among so many.
+LegWish legOf(const BoardWish& wish, size_t place, size_t count)
+{
+    LegWish leg;
+    if (count == 1) {
+        leg.highPass = wish.filters[0];
+        leg.lowPass = wish.filters[1];
+    } else {
+        if (place > 0) leg.highPass = wish.filters[place - 1];
+        if (place + 1 < count) leg.lowPass = wish.filters[place];
+    }
+    if (place + 1 == count) leg.pad_db = wish.pad_db;
+    leg.keepsLoad = wish.keepsLoad;
+    return leg;
+}
+
 class LegDesign {
 public:
     LegDesign(const StageResult& stage, const RunResult& run, const LegWish& wish, LegLoad load)
-        : m_run(run), m_wish(wish), m_load(load), m_times(leadsOverCoil(stage.used, run.run.id.coil.device))
+        : m_run(run), m_wish(wish), m_load(load), m_times(leadsOverCone(stage.used, run.run.id.coil))
     {
         const std::optional<Filter>& filter = wish.highPass ? wish.highPass : wish.lowPass;
         m_pad = pad(wish.pad_db, filter ? ohmAt(filter->frequency_hz) : m_times * run.driver.nominal_ohm);
@@ -63,7 +86,7 @@ private:
     const RunResult& m_run;
     const LegWish& m_wish;
     LegLoad m_load;
-    double m_times;  // its pair's ohms over those of one coil
+    double m_times;  // its pair's ohms over those of all its coils in parallel
     Pad m_pad{};
     LegParts m_parts{};
 };
@@ -95,11 +118,11 @@ std::vector<FilterShape> boardShapes()
 BoardParts designBoard(const StageResult& stage, const BoardSpeakers& speakers, const BoardWish& wish)
 {
     BoardParts board;
+    size_t place = 0;
     for (const auto& [leg, speaker] : speakers) {
-        const auto wanted = wish.legs.find(leg);
+        const LegWish wanted = legOf(wish, place++, speakers.size());
         const RunResult* run = findRunOfDevice(stage, speaker);
-        board[leg] = run && wanted != wish.legs.end() ? LegDesign(stage, *run, wanted->second, wish.load).parts()
-                                                      : LegParts{};
+        board[leg] = run ? LegDesign(stage, *run, wanted, wish.load).parts() : LegParts{};
     }
     return board;
 }
@@ -129,26 +152,24 @@ std::vector<BoardSpeakers> boardChoices(const StageResult& stage, DeviceId speak
 
 BoardWish startingWish(const StageResult& stage, const BoardSpeakers& speakers, const Practice& practice)
 {
-    BoardWish wish;
-    const auto filter = [&](const SplitPair& pair) {
-        return Filter{startingSplit_hz(stage, pair, practice), kUsual.order, kUsual.family};
+    const auto usual = [](double at_hz) { return Filter{at_hz, kUsual.order, kUsual.family}; };
+    const auto from = [&](DeviceId speaker, bool isHigh) -> std::optional<Filter> {
+        const auto pair = partablePair(stage, speaker, isHigh, practice);
+        return pair ? std::optional(usual(startingSplit_hz(stage, *pair, practice))) : std::nullopt;
     };
-    for (const auto& [leg, speaker] : speakers) {
-        LegWish& own = wish.legs[leg];
-        const auto under = partablePair(stage, speaker, true, practice), over = partablePair(stage, speaker, false, practice);
-        const auto onBoard = [&](size_t run) {
-            return std::any_of(speakers.begin(), speakers.end(),
-                               [&](const auto& one) { return one.second == deviceOf(stage, run); });
-        };
-        const bool alone = speakers.size() == 1;
-        if (under && (alone || onBoard(under->low))) own.highPass = filter(*under);
-        if (over && ((alone && !under) || onBoard(over->high))) own.lowPass = filter(*over);
-        if (alone && leg == Leg::Tweeter && !own.highPass)
-            own.highPass = Filter{practice[PracticeKey::SplitNear_ratio] * findRunOfDevice(stage, speaker)->driver.fs_hz,
-                                  kUsual.order, kUsual.family};
-        if (alone && leg == Leg::Woofer && !own.highPass && !own.lowPass)
-            own.lowPass = Filter{kStartingLowPass_hz, kUsual.order, kUsual.family};
+    BoardWish wish;
+    if (speakers.size() > 1) {  // each from the one before it
+        size_t place = 0;
+        for (auto high = std::next(speakers.begin()); high != speakers.end(); ++high)
+            wish.filters[place++] = from(high->second, true);
+        return wish;
     }
+    const auto& [leg, speaker] = *speakers.begin();
+    auto& [highPass, lowPass] = wish.filters;
+    highPass = from(speaker, true);
+    if (!highPass && leg == Leg::Tweeter)
+        highPass = usual(practice[PracticeKey::SplitNear_ratio] * findRunOfDevice(stage, speaker)->driver.fs_hz);
+    if (!highPass) lowPass = from(speaker, false).value_or(usual(kStartingLowPass_hz));
     return wish;
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include <map>
+#include <array>
 #include <optional>
 #include <vector>
 
@@ -15,19 +15,18 @@ namespace core {
 // The ohms that a leg is made for: as its speaker is sold, or those it really has where its filter begins.
 enum class LegLoad { Stated, AtCorner };
 
-struct LegWish {
-    std::optional<Filter> highPass{}, lowPass{};
-    double pad_db = 0.0;   // how much quieter the speaker is made, >= 0
-    bool keepsLoad = true;  // by two resistors, so that its ohms stay; else by one in series
-    bool operator==(const LegWish&) const = default;
-};
-
 struct BoardWish {
-    std::map<Leg, LegWish> legs{};
+    // Of several speakers where each takes over from the one before it, from the lowest up; of one alone what its
+    // high-pass and its low-pass are.
+    std::array<std::optional<Filter>, 2> filters{};
     LegLoad load = LegLoad::Stated;
+    double pad_db = 0.0;    // how much quieter the highest one is made, 0 to kMostPad_db
+    bool keepsLoad = true;  // by two resistors, so that its ohms stay; else by one in series
     bool operator==(const BoardWish&) const = default;
 };
 
+// More than that is another speaker's task. Ours, no source.
+inline constexpr double kMostPad_db = 24.0;
 // Orders that are wound and soldered.
 inline constexpr int kMostBoardOrder = 4;
 // The shapes of these orders that a board is made in.

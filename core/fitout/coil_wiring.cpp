@@ -216,6 +216,12 @@ double leadsOverCoil(const Fitout& fitout, DeviceId driver)
     return readByUnits(fitout, driver).leads_ohm.value_or(1.0);
 }
 
+double leadsOverCone(const Fitout& fitout, const Port& coil)
+{
+    const auto coils = coilsOfCone(partOf(fitout, coil.device), coil.element).size();
+    return static_cast<double>(coils) * leadsOverCoil(fitout, coil.device);
+}
+
 Known atLeads(const Fitout& fitout, const RunResult& run, const Practice& practice)
 {
     Known known = run.coil.at(Quantity::Re_ohm);

@@ -44,6 +44,8 @@ struct CoilChoice {
 // How many times the ohms of one of its coils a driver's pair shows: 2 for two in series, 1/2 side by side; 1 for one,
 // or where the coils hang on channels of their own.
 [[nodiscard]] double leadsOverCoil(const Fitout& fitout, DeviceId driver);
+// The same of all its coils in parallel, as DriverParameters have them.      requires a coil of the driver
+[[nodiscard]] double leadsOverCone(const Fitout& fitout, const Port& coil);
 
 // Where a driver's pair arrives: with its coils in series at the first one's plus and the last one's minus. Nothing for
 // a device without a coil that can be reached.

@@ -82,7 +82,7 @@ TEST_F(BoardByTheBook, OfFourthOrderIsTriedAndKept)
     const core::Filter filter{3000.0, 4, core::FilterFamily::LinkwitzRiley};
     const core::BoardParts parts =
         core::designBoard(goal(), {{Leg::Woofer, kDoorWoofer}, {Leg::Tweeter, kSailTweeter}},
-                          {{{Leg::Woofer, {.lowPass = filter}}, {Leg::Tweeter, {.highPass = filter}}}});
+                          {.filters = {filter}});
     press("boardOk");
     EXPECT_EQ(boardAt(kSailTweeter).inside, core::boardOf(parts, "").inside);
     EXPECT_EQ(boardAt(kOtherTweeter).inside, core::boardOf(parts, "").inside);

@@ -21,8 +21,6 @@
 namespace app {
 namespace {
 
-constexpr double kMostPad_db = 24.0;
-
 const std::vector<core::FilterShape>& shapes()
 {
     static const std::vector<core::FilterShape> all = core::boardShapes();
@@ -39,6 +37,7 @@ BoardDialog::BoardDialog(const Theme& theme, const std::shared_ptr<const Snapsho
       m_choices(choices),
       m_for(new QuietCombo(this)),
       m_load(new QuietCombo(this)),
+      m_padLabel(new PlainLabel(this)),
       m_pad(new QLineEdit(QStringLiteral("0"), this)),
       m_padKind(new QuietCombo(this)),
       m_said(new PlainLabel(this)),
@@ -81,7 +80,7 @@ void BoardDialog::build()
         add(row.label, row.corner, row.shape);
     }
     add(new PlainLabel(tr("made for"), this), m_load, nullptr);
-    add(new PlainLabel(tr("highest one quieter by"), this), m_pad, m_padKind);
+    add(m_padLabel, m_pad, m_padKind);
     m_for->setObjectName(QStringLiteral("boardFor"));
     m_load->setObjectName(QStringLiteral("boardLoad"));
     m_pad->setObjectName(QStringLiteral("boardPad"));
@@ -89,7 +88,6 @@ void BoardDialog::build()
     m_said->setObjectName(QStringLiteral("boardSaid"));
     m_for->setAccessibleName(tr("for"));
     m_load->setAccessibleName(tr("made for"));
-    m_pad->setAccessibleName(tr("highest one quieter by"));
     m_padKind->setAccessibleName(tr("how it is made quieter"));
     m_said->setWordWrap(true);
     m_against->setObjectName(QStringLiteral("boardAgainst"));
@@ -123,28 +121,21 @@ void BoardDialog::begin()
 {
     const core::BoardSpeakers& whom = speakers();
     const core::BoardWish wish = core::startingWish(m_snapshot->after(), whom, m_snapshot->practice());
-    std::array<std::optional<core::Filter>, 2> filters;
-    std::array<QString, 2> names;
-    if (whom.size() == 1) {
-        filters = {wish.legs.begin()->second.highPass, wish.legs.begin()->second.lowPass};
-        names = {tr("high-pass"), tr("low-pass")};
-    } else if (whom.size() == 2) {
-        filters[0] = wish.legs.at(core::Leg::Tweeter).highPass;
-        names[0] = tr("hand-over");
-    } else {
-        filters = {wish.legs.at(core::Leg::Mid).highPass, wish.legs.at(core::Leg::Tweeter).highPass};
-        names = {tr("woofer to mid"), tr("mid to tweeter")};
-    }
+    const std::array<QString, 2> names = whom.size() == 1   ? std::array{tr("high-pass"), tr("low-pass")}
+                                         : whom.size() == 2 ? std::array{tr("hand-over"), QString()}
+                                                            : std::array{tr("woofer to mid"), tr("mid to tweeter")};
+    m_padLabel->setText(whom.size() == 1 ? tr("quieter by") : tr("highest one quieter by"));
+    m_pad->setAccessibleName(m_padLabel->text());
     m_filling = true;
     for (size_t i = 0; i < m_rows.size(); ++i) {
         const Row& row = m_rows[i];
         row.label->setText(names[i]);
-        row.corner->setText(filters[i] ? words::frequency(filters[i]->frequency_hz) : QString());
+        row.corner->setText(wish.filters[i] ? words::frequency(wish.filters[i]->frequency_hz) : QString());
         row.corner->setAccessibleName(names[i]);
         row.shape->setAccessibleName(tr("shape of the filter"));
         row.corner->setPlaceholderText(whom.size() == 1 ? tr("none") : QString());
         const auto shape = std::find(shapes().begin(), shapes().end(),
-                                     filters[i] ? filters[i]->shape() : core::FilterShape{});
+                                     wish.filters[i] ? wish.filters[i]->shape() : core::FilterShape{});
         row.shape->setCurrentIndex(static_cast<int>(shape - shapes().begin()));
         for (QWidget* widget : std::initializer_list<QWidget*>{row.label, row.corner, row.shape})
             widget->setVisible(!names[i].isEmpty());
@@ -168,29 +159,16 @@ std::optional<core::Filter> BoardDialog::filterIn(const Row& row, QString& wrong
 
 core::BoardWish BoardDialog::wishIn(QString& wrong) const
 {
-    core::BoardWish wish{.load = m_load->currentIndex() == 0 ? core::LegLoad::Stated : core::LegLoad::AtCorner};
-    const auto first = filterIn(m_rows[0], wrong), second = filterIn(m_rows[1], wrong);
-    const core::BoardSpeakers& whom = speakers();
-    for (const auto& [leg, speaker] : whom) wish.legs[leg] = {};
-    if (whom.size() == 1) {
-        wish.legs.begin()->second = {.highPass = first, .lowPass = second};
-    } else if (whom.size() == 2) {
-        wish.legs[core::Leg::Woofer].lowPass = first;
-        wish.legs[core::Leg::Tweeter].highPass = first;
-    } else {
-        wish.legs[core::Leg::Woofer].lowPass = first;
-        wish.legs[core::Leg::Mid] = {.highPass = first, .lowPass = second};
-        wish.legs[core::Leg::Tweeter].highPass = second;
-    }
+    core::BoardWish wish{.filters = {filterIn(m_rows[0], wrong), filterIn(m_rows[1], wrong)},
+                         .load = m_load->currentIndex() == 0 ? core::LegLoad::Stated : core::LegLoad::AtCorner,
+                         .keepsLoad = m_padKind->currentIndex() == 0};
     QString text = m_pad->text();
     const auto pad_db = typedNumber(text.remove(QStringLiteral("dB"), Qt::CaseInsensitive));
     const bool empty = text.trimmed().isEmpty();
-    if (!empty && (!pad_db || *pad_db < 0.0 || *pad_db > kMostPad_db) && wrong.isEmpty())
+    if (!empty && (!pad_db || *pad_db < 0.0 || *pad_db > core::kMostPad_db) && wrong.isEmpty())
         wrong = tr("%1 cannot be: allowed %2 to %3.")
-                    .arg(m_pad->text(), words::decibels(0.0), words::decibels(kMostPad_db));
-    core::LegWish& highest = wish.legs.rbegin()->second;
-    highest.pad_db = empty ? 0.0 : pad_db.value_or(0.0);
-    highest.keepsLoad = m_padKind->currentIndex() == 0;
+                    .arg(m_pad->text(), words::decibels(0.0), words::decibels(core::kMostPad_db));
+    wish.pad_db = empty ? 0.0 : pad_db.value_or(0.0);
     return wish;
 }
 

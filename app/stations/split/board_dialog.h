@@ -55,6 +55,7 @@ private:
     QuietCombo* m_for;
     std::array<Row, 2> m_rows{};
     QuietCombo* m_load;
+    QLabel* m_padLabel;
     QLineEdit* m_pad;
     QuietCombo* m_padKind;
     QLabel* m_said;

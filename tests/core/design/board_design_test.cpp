@@ -7,6 +7,9 @@
 #include <complex>
 #include <numbers>
 
+#include "core/edits/coil_edits.h"
+#include "core/edits/named_edits.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/physics/driver.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/demo_plan.h"
@@ -25,9 +28,9 @@ protected:
     const StageResult& m_stage = *m_evaluation.stages.at(m_plan.job.goal);
     const double m_tweeter_ohm = findRunOfDevice(m_stage, kTweeter)->driver.nominal_ohm;
 
-    [[nodiscard]] LegParts tweeterLeg(const LegWish& wish, LegLoad load = LegLoad::Stated) const
+    [[nodiscard]] LegParts tweeterLeg(const BoardWish& wish) const
     {
-        return designBoard(m_stage, {{Leg::Tweeter, kTweeter}}, {{{Leg::Tweeter, wish}}, load}).at(Leg::Tweeter);
+        return designBoard(m_stage, {{Leg::Tweeter, kTweeter}}, wish).at(Leg::Tweeter);
     }
 };
 
@@ -40,7 +43,7 @@ TEST_F(BoardDesign, ThirdAndFourthOrderAreThoseOfTheTables)
     const double w = 2.0 * std::numbers::pi * kAt_hz;
     const std::vector<double> third{1.5, 4.0 / 3.0, 0.5}, fourth{1.5307, 1.5772, 1.0824, 0.3827};
     for (const std::vector<double>& g : {third, fourth}) {
-        const LegParts leg = tweeterLeg({.highPass = Filter{kAt_hz, static_cast<int>(g.size())}});
+        const LegParts leg = tweeterLeg({.filters = {Filter{kAt_hz, static_cast<int>(g.size())}}});
         ASSERT_EQ(leg.size(), g.size());
         for (size_t i = 0; i < g.size(); ++i) {
             const bool series = i % 2 == 0;
@@ -74,8 +77,8 @@ TEST_F(BoardDesign, EveryShapeFollowsItsFormula)
     };
     for (const FilterShape& shape : boardShapes())
         for (const FilterSide side : {FilterSide::HighPass, FilterSide::LowPass}) {
-            LegWish wish;
-            (side == FilterSide::HighPass ? wish.highPass : wish.lowPass) = Filter{kAt_hz, shape.order, shape.family};
+            BoardWish wish;
+            wish.filters[side == FilterSide::HighPass ? 0 : 1] = Filter{kAt_hz, shape.order, shape.family};
             const LegParts leg = tweeterLeg(wish);
             ASSERT_EQ(leg.size(), static_cast<size_t>(shape.order));
             for (const double hz : {0.5 * kAt_hz, kAt_hz, 2.0 * kAt_hz}) {
@@ -97,10 +100,10 @@ TEST_F(BoardDesign, APadKeepsTheLoadOrRaisesIt)
     EXPECT_EQ(one, (LegParts{{ElementKind::Resistor, true, 3.9}}));
     EXPECT_TRUE(tweeterLeg({}).empty());
     // The filter before one in series is made for both together.
-    const double first_f = tweeterLeg({.highPass = Filter{3000.0, 1}}).front().value;
-    const double padded_f = tweeterLeg({.highPass = Filter{3000.0, 1}, .pad_db = 6.0, .keepsLoad = false}).front().value;
+    const double first_f = tweeterLeg({.filters = {Filter{3000.0, 1}}}).front().value;
+    const double padded_f = tweeterLeg({.filters = {Filter{3000.0, 1}}, .pad_db = 6.0, .keepsLoad = false}).front().value;
     EXPECT_NEAR(padded_f / first_f, 0.5, 0.1);
-    EXPECT_EQ(tweeterLeg({.highPass = Filter{3000.0, 1}, .pad_db = 6.0}).front().value, first_f);
+    EXPECT_EQ(tweeterLeg({.filters = {Filter{3000.0, 1}}, .pad_db = 6.0}).front().value, first_f);
 }
 
 // A woofer of 4 ohm whose coil rises has more where it hands over, and its coil of wire grows with it.
@@ -110,7 +113,7 @@ TEST_F(BoardDesign, TheOhmsAreThoseOnTheLabelOrThoseAtTheCorner)
     const RunResult& woofer = *findRunOfDevice(m_stage, kWoofer);
     const auto coil_h = [&](LegLoad load) {
         return tests::valueOf(designBoard(m_stage, {{Leg::Woofer, kWoofer}},
-                                          {{{Leg::Woofer, {.lowPass = Filter{kAt_hz, 1}}}}, load}),
+                                          {.filters = {std::nullopt, Filter{kAt_hz, 1}}, .load = load}),
                               Leg::Woofer, ElementKind::Inductor, true)
             .value();
     };
@@ -132,11 +135,12 @@ TEST_F(BoardDesign, IsForThePairOrForOneOfThem)
     EXPECT_EQ(boardChoices(m_stage, kWoofer, practice).at(1), (BoardSpeakers{{Leg::Woofer, kWoofer}}));
     const BoardWish both = startingWish(m_stage, choices[0], practice), alone = startingWish(m_stage, choices[1], practice),
                     low = startingWish(m_stage, choices[2], practice);
-    EXPECT_EQ(both.legs.at(Leg::Woofer).lowPass, both.legs.at(Leg::Tweeter).highPass);
-    EXPECT_EQ(alone.legs.at(Leg::Tweeter).highPass, both.legs.at(Leg::Tweeter).highPass);
-    EXPECT_FALSE(alone.legs.at(Leg::Tweeter).lowPass);
-    EXPECT_EQ(low.legs.at(Leg::Woofer).lowPass, both.legs.at(Leg::Woofer).lowPass);
-    EXPECT_FALSE(low.legs.at(Leg::Woofer).highPass);
+    ASSERT_TRUE(both.filters[0]);
+    EXPECT_FALSE(both.filters[1]);
+    EXPECT_EQ(alone.filters[0], both.filters[0]) << "the same hand-over is the tweeter's high-pass";
+    EXPECT_FALSE(alone.filters[1]);
+    EXPECT_FALSE(low.filters[0]);
+    EXPECT_EQ(low.filters[1], both.filters[0]) << "and the woofer's low-pass";
     constexpr DeviceId kCoaxial{46};
     const auto coaxial = boardChoices(m_stage, kCoaxial, practice);
     ASSERT_EQ(coaxial.size(), 1U) << "nothing reaches between its two";
@@ -160,11 +164,14 @@ TEST(BoardDesignOfThree, PassesTheMiddleBetweenBothHandOvers)
     EXPECT_EQ(choices[2], tests::onBoard(dash, sail));
     EXPECT_EQ(choices[3].begin()->second, dash) << "the one that was asked about first";
     const BoardWish wish = startingWish(stage, all, evaluation.practice);
-    EXPECT_EQ(wish.legs.at(Leg::Woofer).lowPass, wish.legs.at(Leg::Mid).highPass);
-    EXPECT_EQ(wish.legs.at(Leg::Mid).lowPass, wish.legs.at(Leg::Tweeter).highPass);
-    ASSERT_TRUE(wish.legs.at(Leg::Mid).highPass && wish.legs.at(Leg::Mid).lowPass);
-    EXPECT_LT(wish.legs.at(Leg::Mid).highPass->frequency_hz, wish.legs.at(Leg::Mid).lowPass->frequency_hz);
-    const LegParts mid = designBoard(stage, all, wish).at(Leg::Mid);
+    ASSERT_TRUE(wish.filters[0] && wish.filters[1]);
+    EXPECT_LT(wish.filters[0]->frequency_hz, wish.filters[1]->frequency_hz);
+    BoardWish padded = wish;
+    padded.pad_db = 3.0;
+    const BoardParts board = designBoard(stage, all, padded);
+    const LegParts mid = board.at(Leg::Mid);
+    EXPECT_EQ(board.at(Leg::Woofer).size(), 2U);
+    EXPECT_EQ(board.at(Leg::Tweeter).size(), 4U) << "the pad is the highest one's";
     ASSERT_EQ(mid.size(), 4U);
     using Lies = std::pair<ElementKind, bool>;
     const Lies lies[]{{ElementKind::Capacitor, true},
@@ -172,6 +179,33 @@ TEST(BoardDesignOfThree, PassesTheMiddleBetweenBothHandOvers)
                       {ElementKind::Inductor, true},
                       {ElementKind::Capacitor, false}};
     for (size_t i = 0; i < mid.size(); ++i) EXPECT_EQ(Lies(mid[i].kind, mid[i].series), lies[i]) << i;
+}
+
+// Two coils of 4 ohm: in parallel 2, in series 8, one alone 4, and a first-order coil of wire is R / w of that.
+TEST(BoardDesignOfTwoCoils, IsMadeForTheOhmsOfThePair)
+{
+    const Shop& shop = tests::shop();
+    const auto parts = shop.shelf.of(PartKind::Driver);
+    const auto dual = std::find_if(parts.begin(), parts.end(), [](const Part* part) {
+        const Figures figures = figuresOf(*part, firstOf(*part, ElementKind::Coil));
+        return coilsOfCone(*part, firstOf(*part, ElementKind::Coil)).size() == 2 &&
+               valueOf(figures, Quantity::Nominal_ohm) == 4.0;
+    });
+    ASSERT_NE(dual, parts.end());
+    Plan plan = tests::withSpots(BodyKind::Saloon, {"front door"});
+    const DeviceId door = tests::driverAt(plan, "left front door");
+    plan = tests::after(plan, fitPart(plan, door, **dual));
+    for (const auto& [join, ohm] :
+         {std::pair{CoilJoin::Parallel, 2.0}, {CoilJoin::Series, 8.0}, {CoilJoin::One, 4.0}}) {
+        const Plan joined = tests::after(plan, connectCoils(plan, plan.job.goal, door, join));
+        const Evaluation evaluation = tests::evaluated(joined);
+        const StageResult& stage = *evaluation.stages.at(joined.job.goal);
+        const BoardParts board =
+            designBoard(stage, {{Leg::Woofer, door}}, {.filters = {std::nullopt, Filter{200.0, 1}}});
+        ASSERT_EQ(board.at(Leg::Woofer).size(), 1U);
+        const double book_h = ohm / (2.0 * std::numbers::pi * 200.0);
+        EXPECT_NEAR(board.at(Leg::Woofer).front().value / book_h, 1.0, 0.119) << ohm;
+    }
 }
 
 }  // namespace
