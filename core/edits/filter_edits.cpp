@@ -169,7 +169,8 @@ std::string capacitorTo(const Fitout& fitout, DeviceId driver, DeviceId before)
 {
     if (isBranchAcross(partOf(fitout, before))) return {};
     const std::vector<std::string> names = allOf(partOf(fitout, before), ElementKind::Capacitor);
-    if (names.size() < 2 && legsOf(partOf(fitout, before)).empty()) return names.empty() ? "" : names.front();
+    const bool alone = names.size() < 2 && partOf(fitout, before).terminals.size() <= 4;
+    if (alone && legsOf(partOf(fitout, before)).empty()) return names.empty() ? "" : names.front();
     for (const Run& run : runs(fitout))
         for (const Port& port : run.seriesCapacitors)
             if (run.id.coil.device == driver && port.device == before) return port.element;

@@ -189,6 +189,46 @@ TEST(Boards, WhatLiesAcrossALegIsNoHighPass)
     EXPECT_EQ(car.capacitorsTo(car.door), Names{});
 }
 
+// One plug for two pairs with a capacitor in one of them: it holds back the speaker on that pair and nobody else.
+TEST(Boards, APlugForTwoPairsFiltersOneOfThem)
+{
+    Plan plan = tests::withSpots(BodyKind::Saloon, {"front door", "rear door"});
+    const DeviceId front = tests::driverAt(plan, "left front door"), rear = tests::driverAt(plan, "left rear door");
+    const size_t before = runs(resolve(plan, kFound)).size();
+    Part plug{.kind = PartKind::Plug, .name = "plug for two"};
+    for (const char* pair : {"1", "2"})
+        for (const char* pole : {"+", "-"}) {
+            const std::string in = std::string("h") + pair + pole, out = std::string("s") + pair + pole;
+            plug.terminals[in] = plug.terminals[out] = "";
+            plug.inside["link" + out] = {.kind = ElementKind::Link, .a = in, .b = out};
+        }
+    plug.inside["links1+"] = {.kind = ElementKind::Capacitor,
+                              .a = "h1+",
+                              .b = "s1+",
+                              .figures = {{Quantity::Capacitance_f, Known{10e-6}}}};
+    const auto part = drawId<PartId>(plan);
+    plan.parts[part] = plug;
+    const auto device = drawId<DeviceId>(plan);
+    plan.devices[{kFound, device}] = Device{.part = part, .at = tests::placeNamed(plan, "left front door")};
+    for (const auto& [id, wire] : resolve(plan, kFound).wires)
+        for (const auto& [speaker, pair] : {std::pair{front, "1"}, {rear, "2"}}) {
+            const bool ends = wire.b.device == speaker;
+            if (!ends && wire.a.device != speaker) continue;
+            const Pin tab = ends ? wire.b : wire.a;
+            const std::string pole = tab.terminal.ends_with('-') ? "-" : "+";
+            Wire moved = wire;
+            (ends ? moved.b : moved.a) = {device, std::string("h") + pair + pole};
+            plan.wires[{kFound, id}] = moved;
+            plan.wires[{kFound, drawId<WireId>(plan)}] =
+                Wire{.a = {device, std::string("s") + pair + pole}, .b = tab};
+        }
+    ASSERT_TRUE(validate(plan).empty()) << validate(plan).front().message;
+    const Fitout fitout = resolve(plan, kFound);
+    ASSERT_EQ(runs(fitout).size(), before);
+    EXPECT_EQ(filterOf(fitout, front).capacitor, (Port{device, "links1+"}));
+    EXPECT_EQ(filterOf(fitout, rear).place, FilterPlace::None);
+}
+
 // A speaker that goes takes along the filter that was made for its lead.
 TEST(Boards, OfOneLegGoWithTheirSpeaker)
 {
