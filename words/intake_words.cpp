@@ -60,6 +60,9 @@ QStringList linesOf(const Intake& intake, const QString& file, int fresh)
     const int rows = static_cast<int>(intake.rows);
     QStringList lines{parts ? Words::tr("%1: %n part(s) taken in, %2 of them new.", nullptr, rows).arg(file).arg(fresh)
                             : Words::tr("%1: %n line(s) taken in.", nullptr, rows).arg(file)};
+    if (intake.band_hz)
+        lines << Words::tr("It reaches from %1 to %2.")
+                     .arg(frequency(intake.band_hz->first), frequency(intake.band_hz->second));
     for (const std::string& heading : intake.passedOver)
         lines << Words::tr("The column %1 is not known here and was passed over.").arg(said(heading));
     for (const std::string& terminal : intake.homeless)

@@ -1,5 +1,7 @@
 #include "core/intake/importer.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 
 #include "core/edits/curve_edits.h"
@@ -73,6 +75,11 @@ bool isDriver(const Part& part)
     return part.kind == PartKind::Driver && !firstOf(part, ElementKind::Coil).empty();
 }
 
+std::pair<double, double> bandOf(const MeasuredCurve& curve)
+{
+    return {curve.frequency_hz(0), curve.frequency_hz(curve.frequency_hz.size() - 1)};
+}
+
 Result<Intake> takeResponse(std::string_view text, const std::string& file, const IntakeTarget& target, const Shop&)
 {
     const auto read = readCurveFile(text, CurveFileKind::Response, file);
@@ -82,7 +89,7 @@ Result<Intake> takeResponse(std::string_view text, const std::string& file, cons
     curve.frequency_hz.assign(measured.frequency_hz.begin(), measured.frequency_hz.end());
     curve.level_db.assign(measured.magnitude.begin(), measured.magnitude.end());
     if (measured.hasPhase) curve.phase_deg.assign(measured.phase_deg.begin(), measured.phase_deg.end());
-    Intake intake{.rows = curve.frequency_hz.size(), .warnings = read->warnings};
+    Intake intake{.rows = curve.frequency_hz.size(), .band_hz = bandOf(measured), .warnings = read->warnings};
     intake.warnings.push_back({WarningKind::AsOnASheet, {}});
     const Fitout fitout = resolve(*target.plan, target.stage);
     const std::string coil = firstOf(partOf(fitout, target.device), ElementKind::Coil);
@@ -119,8 +126,10 @@ Result<Intake> takeImpedance(std::string_view text, const std::string& file, con
     const Fitout fitout = resolve(*target.plan, target.stage);
     Part part = partOf(fitout, target.device);
     const std::string coil = firstOf(part, ElementKind::Coil);
-    const double re_ohm = complete(part, coil, shop.practice).at(Quantity::Re_ohm).value;
-    const auto fit = fitImpedance(read->curve, std::min(re_ohm, read->curve.magnitude.minCoeff()), CoilModel::Inductance);
+    // Where the fit begins: no impedance lies under its own direct resistance.
+    const double re_ohm = std::min(complete(part, coil, shop.practice).at(Quantity::Re_ohm).value,
+                                   read->curve.magnitude.minCoeff());
+    const auto fit = fitImpedance(read->curve, re_ohm, CoilModel::Inductance);
     if (!fit) return tl::unexpected(InputError{file, {}, whyNotFitted(fit.error().code)});
     const DriverParameters& found = fit->value.parameters;
     for (const auto& [what, value] : {std::pair{Quantity::Re_ohm, found.re_ohm},
@@ -128,10 +137,16 @@ Result<Intake> takeImpedance(std::string_view text, const std::string& file, con
                                       {Quantity::Fs_hz, found.fs_hz},
                                       {Quantity::Qms, found.qms},
                                       {Quantity::Qes, found.qes}}) {
+        if (!allows(what, value))
+            return tl::unexpected(InputError{file, std::string(row(what).key),
+                                             fmt::format("comes out as {:.4g}, {}; is it the impedance of this speaker?",
+                                                         value, core::allowedText(what))});
         part.inside.at(coil).figures.erase(what);
         part.figures[what] = Known{value, {Origin::Measured}};
     }
-    Intake intake{.rows = static_cast<size_t>(read->curve.frequency_hz.size()), .warnings = read->warnings};
+    Intake intake{.rows = static_cast<size_t>(read->curve.frequency_hz.size()),
+                  .band_hz = bandOf(read->curve),
+                  .warnings = read->warnings};
     intake.warnings.insert(intake.warnings.end(), fit->warnings.begin(), fit->warnings.end());
     intake.warnings.push_back({WarningKind::AsInFreeAir, {}});
     Edit edit = changePlayed(*target.plan, target.stage, target.device, part, true);

@@ -1,8 +1,10 @@
 #pragma once
 
+#include <optional>
 #include <span>
 #include <string>
 #include <string_view>
+#include <utility>
 #include <variant>
 #include <vector>
 
@@ -25,6 +27,7 @@ struct IntakeTarget {
 struct Intake {
     std::variant<Edit, Shelf> gives{};
     size_t rows = 0;                        // that were taken
+    std::optional<std::pair<double, double>> band_hz{};  // of a curve: where it begins and ends
     std::vector<std::string> passedOver{};  // headings of columns that are not known here
     std::vector<std::string> homeless{};    // rows of what the target does not have: terminals
     std::vector<InputError> errors{};       // lines that were left out

@@ -163,11 +163,22 @@ TEST(Importer, AMeasuredImpedanceIsWhatTheSpeakerIs)
     for (const Quantity what : {Quantity::Re_ohm, Quantity::Le_h, Quantity::Fs_hz, Quantity::Qms, Quantity::Qes})
         EXPECT_EQ(run.coil.at(what).basis.origin, Origin::Measured);
     EXPECT_EQ(importerFor("left.zma", text), &importer);
+    ASSERT_TRUE(intake->band_hz);
+    EXPECT_NEAR(intake->band_hz->first, 15.0, 0.01);
+    EXPECT_NEAR(intake->band_hz->second, 4000.0, 0.01);
 }
 
 // What is no impedance of a speaker changes nothing and says what to do; of two coils nobody knows which was swept.
 TEST(Importer, AnImpedanceThatTellsNothingIsRefused)
 {
+    // Qms of 80 is none of a speaker: at most 50 may be stated.
+    const DriverParameters bell{.re_ohm = 3.4, .le_h = 0.2e-3, .fs_hz = 72.0, .qms = 80.0, .qes = 0.7};
+    const Eigen::ArrayXd hz = Eigen::ArrayXd::LinSpaced(2000, std::log(15.0), std::log(2000.0)).exp();
+    const Eigen::ArrayXcd ohm = impedance_ohm(bell, hz);
+    std::string rung;
+    for (Eigen::Index i = 0; i < hz.size(); ++i)
+        rung += fmt::format("{:.4f} {:.5f} {:.4f}\n", hz(i), std::abs(ohm(i)),
+                            std::arg(ohm(i)) * 180.0 / std::numbers::pi);
     const Plan plan = demoPlan();
     const Importer& importer = *importerByKey("impedance");
     const auto messageOf = [&](const std::string& text) {
@@ -176,9 +187,10 @@ TEST(Importer, AnImpedanceThatTellsNothingIsRefused)
         return intake ? std::string() : intake.error().message;
     };
     std::string flat;
-    for (int hz = 20; hz < 2000; hz += 20) flat += fmt::format("{} 4.0\n", hz);
+    for (int at_hz = 20; at_hz < 2000; at_hz += 20) flat += fmt::format("{} 4.0\n", at_hz);
     EXPECT_NE(messageOf(flat).find("no resonance"), std::string::npos);
     EXPECT_NE(messageOf("20 4\n50 12\n100 4\n").find("too few"), std::string::npos);
+    EXPECT_NE(messageOf(rung).find("allowed 0.1 to 50"), std::string::npos) << messageOf(rung);
     const Part one = partOf(resolve(plan, kFound), kLeftSpeaker);
     EXPECT_TRUE(importer.mayGoOnto(one));
     Part two = one;
