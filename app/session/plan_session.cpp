@@ -13,6 +13,7 @@
 #include "core/judgement/held_steady.h"
 #include "core/judgement/judge.h"
 #include "core/judgement/measure_next.h"
+#include "core/model/validate.h"
 #include "words/name_words.h"
 
 namespace app {
@@ -194,7 +195,8 @@ void PlanSession::takeSpread(const core::Evaluation& widened)
 void PlanSession::apply(const core::Edit& edit)
 {
     if (edit.changes.empty()) return;
-    if (!core::fits(m_document.plan, edit)) {
+    // One of an older plan may draw ids that are taken, or speak of what is gone.
+    if (!core::fits(m_document.plan, edit) || !core::validate(core::apply(m_document.plan, edit).plan).empty()) {
         emit refused(tr("The plan has moved on since this was offered; please ask for it again."));
         return;
     }

@@ -16,6 +16,7 @@
 #include "core/edits/named_edits.h"
 #include "core/edits/place_edits.h"
 #include "core/edits/survey_edits.h"
+#include "core/fitout/resolve.h"
 #include "core/io/atomic_file.h"
 #include "core/shipped/shipped.h"
 #include "core/spread/widen.h"
@@ -117,6 +118,25 @@ TEST_F(Session, AnEditFromAnOlderPlanIsRefused)
     session->apply(old);
     EXPECT_EQ(refused.count(), 1);
     EXPECT_EQ(session->snapshot().plan, plan);
+}
+
+// One that draws no ids always fits, but what it speaks of may be gone.
+TEST_F(Session, AnEditThatLeavesNoPossiblePlanIsRefused)
+{
+    const auto session = open();
+    const core::Plan plan = session->snapshot().plan;
+    core::Plan wild = plan;
+    const auto wire = core::resolve(plan, plan.job.goal).wires.begin();
+    core::Wire other = wire->second;
+    other.a.device = core::DeviceId{987};
+    wild.wires[{plan.job.goal, wire->first}] = other;
+    const core::Edit edit = core::difference(core::EditName::ColourWire, plan, wild);
+    ASSERT_TRUE(core::fits(plan, edit));
+    QSignalSpy refused(session.get(), &PlanSession::refused);
+    session->apply(edit);
+    EXPECT_EQ(refused.count(), 1);
+    EXPECT_EQ(session->snapshot().plan, plan);
+    EXPECT_EQ(session->undoStack().count(), 0);
 }
 
 TEST_F(Session, UnsavedWorkIsThereAfterAKill)
