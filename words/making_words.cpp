@@ -2,11 +2,12 @@
 
 #include <QStringList>
 #include <algorithm>
+#include <limits>
 
-#include "core/edits/network_edits.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
-#include "core/model/branch_across.h"
+#include "core/model/board.h"
 #include "words/figures.h"
 #include "words/name_words.h"
 #include "words/part_value.h"
@@ -67,12 +68,14 @@ const PartBurden* burdenOf(const StageResult& stage, const Port& element)
     return nullptr;
 }
 
-QString wantedOf(const PartBurden& burden, const std::vector<const RunResult*>& fed, const Practice& practice)
+QString wantedOf(const PartBurden& burden, const std::vector<const RunResult*>& fed, const Fitout& used,
+                 const Practice& practice)
 {
     if (burden.kind == ElementKind::Capacitor) return Words::tr("non-polar, %1").arg(leastRating(burden));
     if (burden.kind == ElementKind::Resistor || fed.empty()) return leastRating(burden);
-    double least_ohm = fed.front()->driver.nominal_ohm;
-    for (const RunResult* run : fed) least_ohm = std::min(least_ohm, run->driver.nominal_ohm);
+    double least_ohm = std::numeric_limits<double>::max();
+    for (const RunResult* run : fed)
+        least_ohm = std::min(least_ohm, run->driver.nominal_ohm * leadsOverCone(used, run->run.id.coil));
     return Words::tr("%1, its wire up to %2")
         .arg(leastRating(burden), ohms(practice[PracticeKey::CoilWire_ratio] * least_ohm));
 }
@@ -93,7 +96,11 @@ Table makingTable(const StageResult& stage, const Practice& practice)
     const Fitout& used = stage.used;
     for (const auto& [id, device] : used.devices) {
         const Part& part = used.parts.at(device.part);
-        if (part.kind != PartKind::Network || !isMade(part) || leaderOf(used, id)) continue;
+        if (part.kind != PartKind::Network || !isMade(part)) continue;
+        const auto isAlike = [&](DeviceId one) { return used.devices.at(one).part == device.part; };
+        if (const DeviceId leader = leaderOf(used, id); leader && isAlike(leader)) continue;
+        const std::vector<DeviceId> both = mates(used, id);
+        const auto made = std::count_if(both.begin(), both.end(), isAlike);
         const std::vector<const RunResult*> fed = fedBy(stage, id);
         std::vector<Subject> speakers;
         for (const RunResult* run : fed)
@@ -104,9 +111,9 @@ Table makingTable(const StageResult& stage, const Practice& practice)
             const Element& element = part.inside.at(name);
             const PartBurden* burden = burdenOf(stage, {id, name});
             table.push_back({speakers.empty() ? nameOf(Subject{id}, used) : namesOf(speakers, used),
-                             QStringLiteral("%1 \u00D7").arg(mates(used, id).size()), partName(part, name),
+                             QStringLiteral("%1 \u00D7").arg(made), partName(part, name),
                              Words::tr("%1 and %2").arg(pointName(part, element.a), pointName(part, element.b)),
-                             burden ? wantedOf(*burden, fed, practice) : QString()});
+                             burden ? wantedOf(*burden, fed, used, practice) : QString()});
         }
     }
     return table;
