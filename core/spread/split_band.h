@@ -12,7 +12,6 @@ namespace core {
 struct SplitBand {
     Eigen::ArrayXd low_db{}, high_db{};  // of the sum as wired, third-octaves, 2.5 to 97.5 % of the draws
     double even_db = 0.0;                // 97.5 % of the draws are even within so much
-    double hole_db = 0.0;                // and have no deeper hole
     double spread_ratio = 0.0;           // +- of the part that may be furthest off
 };
 

@@ -5753,6 +5753,10 @@
         <source>Uneven by %1.</source>
         <translation>Uneben um %1.</translation>
     </message>
+    <message>
+        <source>It reaches from %1 to %2.</source>
+        <translation>Sie reicht von %1 bis %2.</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -6921,6 +6925,10 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>Nothing on it yet: a frequency, or some dB less.</source>
         <translation>Noch nichts darauf: eine Frequenz oder einige dB weniger.</translation>
+    </message>
+    <message>
+        <source>quieter by</source>
+        <translation>leiser um</translation>
     </message>
 </context>
 <context>
@@ -8502,6 +8510,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>The other speakers</source>
         <translation>Die anderen Lautsprecher</translation>
     </message>
+    <message>
+        <source>a board</source>
+        <translation>eine Weiche</translation>
+    </message>
 </context>
 <context>
     <name>app::PairPlot</name>
@@ -9260,6 +9272,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>files…</source>
         <translation>Dateien…</translation>
+    </message>
+    <message>
+        <source>That was found for the plan as it was; what suits it now is being searched.</source>
+        <translation>Das wurde für den vorigen Stand gefunden; was jetzt passt, wird gesucht.</translation>
     </message>
 </context>
 <context>

@@ -8,11 +8,18 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
+#include <QRegularExpression>
+#include <QScrollBar>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
+#include <map>
 
+#include "app/shell/findings_column.h"
+#include "app/stations/split/bench_layout.h"
 #include "app/stations/split/split_view.h"
+#include "core/edits/filter_edits.h"
+#include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/io/atomic_file.h"
@@ -106,6 +113,61 @@ TEST_F(SplitMore, TheOthersAreOnePickAway)
     EXPECT_NE(thing<QWidget>(QStringLiteral("speaker_d46_1")), nullptr);
     EXPECT_FALSE(thing<QWidget>(QStringLiteral("other_p43")) && thing<QWidget>(QStringLiteral("other_p43"))->isVisible());
     EXPECT_TRUE(m_window.has("other_p25"));
+}
+
+// What lies before each is told, of whatever kind it is.
+TEST_F(SplitMore, TheOthersTellWhatLiesBeforeThem)
+{
+    constexpr DeviceId kRearCoaxial{46};
+    const auto said = [&] { return thing<QWidget>(QStringLiteral("other_p43"))->accessibleName(); };
+    EXPECT_EQ(said(), QStringLiteral("left rear door: straight on"));
+    m_window.session().apply(core::addResistor(plan(), kRearCoaxial, 2.2));
+    m_window.settle();
+    EXPECT_EQ(said(), QStringLiteral("left rear door: ") + words::ohms(2.2));
+    core::Setting setting;
+    setting.highPass = core::Filter{120.0, 2};
+    m_window.session().apply(
+        core::setChannel(plan(), core::findRunOfDevice(goal(), kRearCoaxial)->run.id.channel, setting));
+    m_window.settle();
+    EXPECT_EQ(said(),
+              QStringLiteral("left rear door: ") + words::ohms(2.2) + QStringLiteral(", from ") + words::frequency(120.0));
+}
+
+// Three speakers on one board: each pair of screws says whose it is, and no mend is wider than its column.
+TEST_F(SplitMore, ABoardForThreeIsDrawnWithItsScrews)
+{
+    m_window.newJob("saloon");
+    for (const char* spot : {"front door", "dash top", "sail"}) m_window.clickThing(QString::fromLatin1(spot));
+    m_window.click("stationSplit");
+    m_window.settle();
+    m_window.click("makeBoard");
+    m_window.click("boardOk");
+    m_window.settle();
+    const core::Port channel = goal().runs.front().run.id.channel;
+    const app::BenchPicture picture =
+        app::layOutBench(app::benchWays(goal().used, {channel}), goal(), QRectF(0.0, 0.0, 640.0, 300.0), 1.0);
+    std::map<int, core::Leg> legs;
+    int inputs = 0;
+    for (const app::BenchScrew& screw : picture.screws) {
+        if (!screw.output) {
+            ++inputs;
+            continue;
+        }
+        ASSERT_TRUE(screw.leg);
+        legs[screw.row] = *screw.leg;
+    }
+    EXPECT_EQ(inputs, 2);
+    EXPECT_EQ(legs, (std::map<int, core::Leg>{{0, core::Leg::Tweeter}, {1, core::Leg::Mid}, {2, core::Leg::Woofer}}));
+    EXPECT_TRUE(thing<QWidget>(QStringLiteral("others"))->isHidden()) << "all of them are on the bench";
+    ASSERT_FALSE(m_window.finding("LOAD1").isEmpty());
+    auto* column = m_window.window().findChild<app::FindingsColumn*>();
+    int mends = 0;
+    for (const auto* button : column->findChildren<QPushButton*>(QRegularExpression(QStringLiteral("^mend_")))) {
+        EXPECT_LE(button->mapTo(column, button->rect().topRight()).x(), column->viewport()->width())
+            << button->text().toStdString();
+        ++mends;
+    }
+    EXPECT_GT(mends, 2);
 }
 
 // A speaker of which nobody said where it is hangs on the channel like any other.

@@ -7,13 +7,6 @@
 
 namespace app {
 
-BenchTile::BenchTile(const Theme& theme, QWidget* parent) : QAbstractButton(parent), m_theme(theme)
-{
-    setFocusPolicy(Qt::StrongFocus);
-    setCursor(Qt::PointingHandCursor);
-    setAttribute(Qt::WA_Hover);
-}
-
 void BenchTile::show(const Look& look)
 {
     QWidget::show();

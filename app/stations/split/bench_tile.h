@@ -1,16 +1,13 @@
 #pragma once
 
-#include <QAbstractButton>
-
 #include "app/stations/split/bench_layout.h"
+#include "app/widgets/painted_button.h"
 
 namespace app {
 
-class Theme;
-
 // One part or speaker on the bench, to be picked: a capacitor, a coil of wire seen from above, a resistor, or a cone
 // from behind with one ring a coil. Its value stands in it.
-class BenchTile : public QAbstractButton {
+class BenchTile : public PaintedButton {
     Q_OBJECT
 public:
     struct Look {
@@ -20,7 +17,7 @@ public:
         QString value{};  // "8.2 µF"; '?' where nobody knows
         bool operator==(const Look&) const = default;
     };
-    BenchTile(const Theme& theme, QWidget* parent);
+    using PaintedButton::PaintedButton;
     void show(const Look& look);
     [[nodiscard]] const Look& look() const { return m_look; }
 
@@ -35,7 +32,6 @@ private:
     [[nodiscard]] QPen edge() const;
     void write(QPainter& painter, const QRectF& area);
 
-    const Theme& m_theme;
     Look m_look{};
 };
 

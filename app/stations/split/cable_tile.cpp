@@ -8,13 +8,6 @@
 
 namespace app {
 
-CableTile::CableTile(const Theme& theme, QWidget* parent) : QAbstractButton(parent), m_theme(theme)
-{
-    setFocusPolicy(Qt::StrongFocus);
-    setCursor(Qt::PointingHandCursor);
-    setAttribute(Qt::WA_Hover);
-}
-
 void CableTile::show(const core::CableTo& cable, const core::CircuitResult* circuit, const QRect& room)
 {
     const auto said = [](core::Quantity what, const std::optional<core::Known>& figure) {

@@ -1,19 +1,15 @@
 #pragma once
 
-#include <QAbstractButton>
-#include <optional>
-
+#include "app/widgets/painted_button.h"
 #include "core/survey/cable_to.h"
 
 namespace app {
 
-class Theme;
-
 // The cable at the lead that leaves a channel: how long, how thick, what it loses; dashed while that is not known.
-class CableTile : public QAbstractButton {
+class CableTile : public PaintedButton {
     Q_OBJECT
 public:
-    CableTile(const Theme& theme, QWidget* parent);
+    using PaintedButton::PaintedButton;
     // room  what there is for it; it is laid at the top left of it
     void show(const core::CableTo& cable, const core::CircuitResult* circuit, const QRect& room);
 
@@ -21,7 +17,6 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
-    const Theme& m_theme;
     bool m_known = false;
 };
 

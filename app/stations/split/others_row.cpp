@@ -1,13 +1,16 @@
 #include "app/stations/split/others_row.h"
 
-#include <QAbstractButton>
 #include <QPainter>
 #include <algorithm>
 
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/painted_button.h"
+#include "core/edits/filter_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
+#include "core/limits/split_limits.h"
+#include "core/model/board.h"
 #include "core/model/inside_ways.h"
 #include "words/figures.h"
 #include "words/made_names.h"
@@ -30,33 +33,41 @@ Look lookOf(const core::StageResult& stage, const core::RunResult& run)
     const core::DeviceId speaker = run.run.id.coil.device;
     const core::Part& part = partOf(used, speaker);
     Look look{.inner = !core::waysOf(part).empty(), .name = words::named(core::placeOf(used, speaker)->name)};
+    const std::vector<core::Port>& capacitors = run.run.seriesCapacitors;
+    look.capacitor = !capacitors.empty();
     QStringList before;
-    for (const core::Port& port : run.run.seriesCapacitors) {
-        look.capacitor = true;
-        look.onSpeaker = look.onSpeaker || port.device == speaker;
-        before << words::partValue(partOf(used, port.device), port.element);
+    for (const core::DeviceId device : run.run.along) {
+        const core::Part& between = partOf(used, device);
+        if (core::legsOf(between).size() > 1) {
+            look.board = true;
+            before << OthersRow::tr("a board");
+            continue;
+        }
+        for (const auto& [name, element] : between.inside) {
+            const core::Port port{device, name};
+            const bool holds = std::find(capacitors.begin(), capacitors.end(), port) != capacitors.end();
+            look.onSpeaker = look.onSpeaker || (holds && device == speaker);
+            // What is in the speaker beside that is not on this coil's way.
+            if (holds || (device != speaker && core::boughtBy(element.kind) && !core::isBridged(used, port)))
+                before << words::partValue(between, name);
+        }
     }
-    for (const core::DeviceId device : run.run.along)
-        look.board = look.board || core::legsOf(partOf(used, device)).size() > 1;
-    if (const auto highPass = settingOf(used, run.run.id.channel).highPass)
-        before << OthersRow::tr("from %1").arg(words::frequency(highPass->frequency_hz));
+    if (const auto highPass = core::channelHighPass(stage, run.run.id.channel))
+        before << OthersRow::tr("from %1").arg(words::frequency(highPass->value));
     if (const auto lowPass = settingOf(used, run.run.id.channel).lowPass)
         before << OthersRow::tr("up to %1").arg(words::frequency(lowPass->frequency_hz));
     look.before = before.isEmpty() ? OthersRow::tr("straight on") : before.join(QStringLiteral(", "));
     return look;
 }
 
-class OtherTile : public QAbstractButton {
+class OtherTile : public PaintedButton {
 public:
     OtherTile(const Theme& theme, Look look, core::PlaceId place, QWidget* parent)
-        : QAbstractButton(parent), m_theme(theme), m_look(std::move(look))
+        : PaintedButton(theme, parent), m_look(std::move(look))
     {
         setObjectName(QStringLiteral("other_p%1").arg(place.number));
         setAccessibleName(OthersRow::tr("%1: %2").arg(m_look.name, m_look.before));
         setToolTip(accessibleName());
-        setFocusPolicy(Qt::StrongFocus);
-        setCursor(Qt::PointingHandCursor);
-        setAttribute(Qt::WA_Hover);
     }
 
 protected:
@@ -114,7 +125,6 @@ private:
         if (m_look.inner) painter.drawEllipse(QPointF(centre, middle), 0.6 * radius, 0.6 * radius);
     }
 
-    const Theme& m_theme;
     Look m_look;
 };
 

@@ -1,6 +1,5 @@
 #include "app/stations/split/split_answers.h"
 
-#include <QAbstractButton>
 #include <QLabel>
 #include <QPainter>
 #include <QVBoxLayout>
@@ -8,6 +7,7 @@
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
+#include "app/widgets/painted_button.h"
 #include "words/figures.h"
 #include "words/split_words.h"
 
@@ -15,10 +15,10 @@ namespace app {
 namespace {
 
 // One answer: its kind, four figures at four spots, and what it takes in one line.
-class AnswerCard : public QAbstractButton {
+class AnswerCard : public PaintedButton {
 public:
     AnswerCard(const Theme& theme, const core::SplitAnswer& answer, QWidget* parent)
-        : QAbstractButton(parent), m_theme(theme)
+        : PaintedButton(theme, parent)
     {
         const core::SplitCandidate& found = answer.found;
         m_what = answer.kind;
@@ -36,9 +36,6 @@ public:
         said << words::partsOf(found);
         setAccessibleName(said.join(QStringLiteral(", ")));
         setToolTip(words::partsOf(found));
-        setFocusPolicy(Qt::StrongFocus);
-        setCursor(Qt::PointingHandCursor);
-        setAttribute(Qt::WA_Hover);
         setMinimumHeight(theme.px(70));
         setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
         setMaximumHeight(theme.px(96));
@@ -114,7 +111,6 @@ private:
         }
     }
 
-    const Theme& m_theme;
     core::SplitKind m_what{};
     QString m_kind{}, m_parts{};
     std::vector<std::pair<QString, QString>> m_figures{};

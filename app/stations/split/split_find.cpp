@@ -31,11 +31,11 @@ void SplitView::askAgainst(BoardDialog* dialog, const core::Edit& tried)
 }
 
 // What parts as they are sold make of the sum that is shown.
-void SplitView::askBand(const std::shared_ptr<const core::StageResult>& stage,
-                        const std::optional<core::SplitPair>& pair)
+void SplitView::askBand()
 {
-    m_bench.drop(this, band());
-    if (!pair) return;
+    const std::shared_ptr<const core::StageResult> stage = shownStage();
+    const auto pair = shownPair(*stage);
+    if (!pair || m_allBands->isChecked()) return;
     m_bench.ask(this, band(), m_snapshot->revision,
                 [this, shown = m_snapshot, stage, pair = *pair, seat = m_listener](
                     const std::stop_token& stop) -> Workbench::Take {

@@ -162,7 +162,9 @@ void SplitView::openTrial(TrialDialog* dialog, const std::function<std::optional
         leaveValue();
         show();
     });
-    dialog->show();
+    dialog->adjustSize();
+    dialog->move(mapToGlobal(rect().bottomRight()) - QPoint(dialog->width(), dialog->height()));
+    dialog->show();  // low at the right: what it changes stays in sight
     look();
 }
 

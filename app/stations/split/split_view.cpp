@@ -3,6 +3,7 @@
 #include <QBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QTimer>
 #include <algorithm>
 
 #include "app/session/workbench.h"
@@ -29,6 +30,8 @@
 
 namespace app {
 namespace {
+
+constexpr int kRest_ms = 250;  // between two notches of a wheel lies less; ours, no source
 
 // What a bridge from one row to another is made of: no row shows how it lies.
 QString partsApart(const std::vector<core::BenchWay>& ways, const core::Fitout& fitout)
@@ -76,11 +79,15 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_forSeats(new QPushButton(m_find)),
       m_answers(new SplitAnswers(theme, this)),
       m_picker(new ValuePicker(theme, this)),
+      m_rest(new QTimer(this)),
       m_top(new QBoxLayout(QBoxLayout::LeftToRight)),
       m_bottom(new QBoxLayout(QBoxLayout::LeftToRight))
 {
     setObjectName(QStringLiteral("stationPage"));
     build();
+    m_rest->setSingleShot(true);
+    m_rest->setInterval(kRest_ms);
+    connect(m_rest, &QTimer::timeout, this, &SplitView::askBand);
     connect(m_places, &PlacePlan::picked, this, &SplitView::choosePlace);
     connect(m_drawing, &BenchDrawing::chosen, this, &SplitView::pick);
     connect(m_drawing, &BenchDrawing::turnAsked, this, &SplitView::turnOver);
@@ -103,7 +110,8 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
         if (m_snapshot) showAnswers();
     });
     connect(m_answers, &SplitAnswers::taken, this, [this](const core::Edit& edit) {
-        if (m_answered == m_snapshot->revision) emit edited(edit);  // else the next ones are under way
+        if (m_answered == m_snapshot->revision) return emit edited(edit);
+        emit said(tr("That was found for the plan as it was; what suits it now is being searched."));
     });
     connect(m_picker, &ValuePicker::tried, this, &SplitView::tryValue);
     connect(m_picker, &ValuePicker::kept, this, [this](double value, bool off) {
@@ -229,8 +237,7 @@ void SplitView::showPlaces()
 // What is tried stands in the place of what is planned until it is kept or returned.
 void SplitView::show()
 {
-    const std::shared_ptr<const core::StageResult> stage =
-        m_tried ? m_tried : m_snapshot->evaluation.stages.at(m_snapshot->plan.job.goal);
+    const std::shared_ptr<const core::StageResult> stage = shownStage();
     const bool all = m_allBands->isChecked();
     m_wayTitle->setText(all ? tr("who plays what, at this seat") : tr("the way there, as it lies on the bench"));
     m_bands->setVisible(all);
@@ -239,6 +246,16 @@ void SplitView::show()
     m_pairPlot->setVisible(!all);
     m_files->setVisible(!all);
     showOne(stage);
+}
+
+std::shared_ptr<const core::StageResult> SplitView::shownStage() const
+{
+    return m_tried ? m_tried : m_snapshot->evaluation.stages.at(m_snapshot->plan.job.goal);
+}
+
+std::optional<core::SplitPair> SplitView::shownPair(const core::StageResult& stage) const
+{
+    return m_tried && m_pair ? core::splitPairOf(stage, high(), m_snapshot->practice()) : m_pair;
 }
 
 void SplitView::showOne(const std::shared_ptr<const core::StageResult>& stage)
@@ -270,9 +287,9 @@ void SplitView::showOne(const std::shared_ptr<const core::StageResult>& stage)
         m_card->present(*stage, channel);
         if (here) m_load->present(*m_snapshot, *stage, channel);
     }
-    const auto pair = m_tried && m_pair ? core::splitPairOf(*stage, high(), m_snapshot->practice()) : m_pair;
-    if (here) m_pairPlot->present(*m_snapshot, *stage, pair, m_listener);
-    if (here) askBand(stage, pair);
+    if (here) m_pairPlot->present(*m_snapshot, *stage, shownPair(*stage), m_listener);
+    m_bench.drop(this, band());
+    m_rest->start();
     std::vector<core::DeviceId> shown;  // whoever hangs on these channels is drawn
     for (const core::RunResult& run : stage->runs)
         if (std::find(channels.begin(), channels.end(), run.run.id.channel) != channels.end())

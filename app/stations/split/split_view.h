@@ -10,6 +10,7 @@
 class QBoxLayout;
 class QPushButton;
 class QLabel;
+class QTimer;
 
 namespace app {
 
@@ -89,7 +90,10 @@ private:
     void tryValue(double value, bool off);
     void tryEdit(const core::Edit& edit);
     void askNeighbours(double value);
-    void askBand(const std::shared_ptr<const core::StageResult>& stage, const std::optional<core::SplitPair>& pair);
+    void askBand();
+    // The snapshot's goal or what is tried in its stead, and the pair there.
+    [[nodiscard]] std::shared_ptr<const core::StageResult> shownStage() const;
+    [[nodiscard]] std::optional<core::SplitPair> shownPair(const core::StageResult& stage) const;
     void leaveValue();
     void turnOver(const BenchPick& speaker);
     void remove(const BenchPick& part);
@@ -120,6 +124,7 @@ private:
     QPushButton* m_forSeats;  // pressed: for all who listen, not for the chosen seat alone
     SplitAnswers* m_answers;
     ValuePicker* m_picker;
+    QTimer* m_rest;  // runs out when nothing has been stepped for a moment
     QBoxLayout* m_top;
     QBoxLayout* m_bottom;
     SharedSnapshot m_snapshot{};
