@@ -84,6 +84,30 @@ void SplitsBySettings(benchmark::State& state)
 }
 BENCHMARK(SplitsBySettings)->Unit(benchmark::kMillisecond);
 
+// Door, dash and sail of a saloon on one channel: both hand-overs at once.
+void SplitsOfThree(benchmark::State& state)
+{
+    const core::Shop shop = core::shippedShop();
+    core::Plan plan = core::newPlan(core::BodyKind::Saloon, shop.vehicles);
+    core::DeviceId last{};
+    for (const char* name : {"front door", "dash top", "sail"})
+        for (const core::UsualSpot& spot : core::usualSpots(plan.body, shop.vehicles))
+            if (spot.name == name)
+                plan = core::apply(plan, core::addSpeakers(plan, core::kFactory, spot, shop.practice)).plan;
+    const core::Evaluation evaluation = core::evaluateJob(plan, shop.practice);
+    const core::StageResult& stage = *evaluation.stages.at(plan.job.goal);
+    for (const core::SplitPair& pair : core::splitPairs(stage, evaluation.practice))
+        last = stage.runs[pair.high].run.id.coil.device;
+    size_t tried = 0;
+    for (auto _ : state) {
+        const auto found = core::searchSplits(plan, evaluation, {.tweeter = last});
+        tried = found ? found->tried : 0;
+        benchmark::DoNotOptimize(found);
+    }
+    state.counters["tried"] = static_cast<double>(tried);
+}
+BENCHMARK(SplitsOfThree)->Unit(benchmark::kMillisecond);
+
 void WhoPlaysWhat(benchmark::State& state)
 {
     SplitWindow window;

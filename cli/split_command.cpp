@@ -9,6 +9,7 @@
 #include "cli/seats.h"
 #include "cli/settings_command.h"
 #include "core/design/split_search.h"
+#include "core/design/three_way_search.h"
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/sides.h"
@@ -37,7 +38,7 @@ const char* nameOf(SplitKind kind)
 
 std::string nameOf(Leg leg, const LegPart& part)
 {
-    const std::string whose = leg == Leg::Woofer ? "woofer" : "tweeter";
+    const std::string whose = leg == Leg::Woofer ? "woofer" : leg == Leg::Mid ? "mid" : "tweeter";
     if (part.kind == ElementKind::Resistor) return whose + "Pad";
     if (!part.series) return whose + "Shunt";
     return whose + (part.kind == ElementKind::Inductor ? "Coil" : "Series");
@@ -48,8 +49,9 @@ Json answerJson(const SplitAnswer& answer)
     Json parts = Json::object();
     for (const auto& [leg, own] : answer.found.parts)
         for (const LegPart& part : own) {
-            std::string name = nameOf(leg, part);
-            if (parts.contains(name)) name += "2";
+            const std::string kind = nameOf(leg, part);
+            std::string name = kind;
+            for (int number = 2; parts.contains(name); ++number) name = kind + std::to_string(number);
             parts[name] = quantity(part.value, part.kind == ElementKind::Capacitor  ? "F"
                                                : part.kind == ElementKind::Inductor ? "H"
                                                                                     : "ohm");
@@ -57,11 +59,15 @@ Json answerJson(const SplitAnswer& answer)
     Json json{{"kind", nameOf(answer.kind)},
               {"parts", std::move(parts)},
               {"turned", answer.found.turned},
+              {"price", answer.price},
               {"evenness", quantity(answer.found.even_db, "dB")},
               {"leastLoad", quantity(answer.found.least_ohm, "ohm")}};
     if (answer.found.low && answer.found.high)
         json["channels"] = {{"low", settingJson(*answer.found.low)}, {"high", settingJson(*answer.found.high)}};
     if (answer.found.at_hz > 0.0) json["handOver"] = quantity(answer.found.at_hz, "Hz");
+    if (const auto& middle = answer.found.middle)
+        json["middle"] = {{"handOver", quantity(middle->from_hz, "Hz")}, {"turned", middle->turned}};
+    for (const DeviceId other : answer.others) json["others"].push_back(core::textOf(other));
     return json;
 }
 
@@ -75,7 +81,11 @@ Result<std::vector<DeviceId>> tweetersOf(const SplitRequest& request, const Stag
         if (!parted && !canBeSet(stage, pair)) continue;
         const DeviceId device = stage.runs[pair.high].run.id.coil.device;
         known += (known.empty() ? "" : ", ") + core::textOf(device);
-        if (request.tweeter.empty() ? !repeatsLeader(stage, device) : core::textOf(device) == request.tweeter)
+        // Of three the highest one stands for all.
+        const auto three = threeOf(stage, pair, practice);
+        const bool isMiddle = three && three->mid == pair.high;
+        if (request.tweeter.empty() ? !repeatsLeader(stage, device) && !isMiddle
+                                    : core::textOf(device) == request.tweeter)
             (parted ? tweeters : set).push_back(device);
     }
     if (tweeters.empty()) tweeters = set;
@@ -114,7 +124,7 @@ int findSplits(const SplitRequest& request)
         lines << words::headOf(*search, stage) << words::lineOf(search->now);
         for (const SplitAnswer& answer : search->answers) {
             answers.push_back(answerJson(answer));
-            lines << words::lineOf(answer);
+            lines << words::lineOf(answer, stage);
             if (!kept && answer.kind == wanted->first) kept = answer.edit;
         }
         const SplitSum& now = search->now;

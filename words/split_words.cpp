@@ -5,6 +5,7 @@
 #include "words/calc_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
+#include "words/fit_words.h"
 #include "words/name_words.h"
 #include "words/part_value.h"
 #include "words/settings_words.h"
@@ -14,13 +15,13 @@ namespace words {
 
 using namespace core;
 
-QString nameOf(SplitKind kind)
+QString nameOf(const SplitAnswer& answer)
 {
-    switch (kind) {
+    switch (answer.kind) {
         case SplitKind::NoNewParts:
             return Words::tr("no new parts");
         case SplitKind::FewestParts:
-            return Words::tr("one part");
+            return Words::tr("%n part(s)", nullptr, answer.parts);
         case SplitKind::MostEven:
             return Words::tr("most even");
         case SplitKind::OneCorner:
@@ -47,13 +48,32 @@ QString settingsOf(const SplitCandidate& found)
 
 QString onLeg(Leg leg, const LegPart& part)
 {
-    const bool low = leg == Leg::Woofer;
     const QString value = partValue(part.kind, part.value);
-    if (part.kind == ElementKind::Capacitor)
-        return low ? Words::tr("woofer capacitor %1").arg(value) : Words::tr("tweeter capacitor %1").arg(value);
-    if (part.kind == ElementKind::Inductor)
-        return low ? Words::tr("woofer coil %1").arg(value) : Words::tr("tweeter coil %1").arg(value);
-    return low ? Words::tr("woofer resistor %1").arg(value) : Words::tr("tweeter resistor %1").arg(value);
+    const auto named = [&](const QString& capacitor, const QString& coil, const QString& resistor) {
+        return (part.kind == ElementKind::Capacitor  ? capacitor
+                : part.kind == ElementKind::Inductor ? coil
+                                                     : resistor)
+            .arg(value);
+    };
+    switch (leg) {
+        case Leg::Woofer:
+            return named(Words::tr("woofer capacitor %1"), Words::tr("woofer coil %1"),
+                         Words::tr("woofer resistor %1"));
+        case Leg::Mid:
+            return named(Words::tr("mid capacitor %1"), Words::tr("mid coil %1"), Words::tr("mid resistor %1"));
+        case Leg::Tweeter:
+            return named(Words::tr("tweeter capacitor %1"), Words::tr("tweeter coil %1"),
+                         Words::tr("tweeter resistor %1"));
+    }
+    return {};
+}
+
+QStringList turnedOf(const SplitCandidate& found)
+{
+    QStringList turned;
+    if (found.middle && found.middle->turned) turned << Words::tr("mid turned over");
+    if (found.turned) turned << Words::tr("tweeter turned over");
+    return turned;
 }
 
 }  // namespace
@@ -65,19 +85,19 @@ QString partsOf(const SplitCandidate& found)
     for (const auto& [leg, own] : found.parts)
         for (const LegPart& part : own) parts << onLeg(leg, part);
     if (parts.isEmpty()) parts << Words::tr("as it stands");
-    if (found.turned) parts << Words::tr("tweeter turned over");
-    return parts.join(QStringLiteral(", "));
+    return (parts + turnedOf(found)).join(QStringLiteral(", "));
 }
 
 QString jottedParts(const SplitCandidate& found)
 {
     if (found.low && found.high) return settingsOf(found);
     const QString jotted = jottedBoard(found.parts);
-    if (jotted.isEmpty()) return found.turned ? Words::tr("tweeter turned over") : Words::tr("as it stands");
-    if (!found.turned) return jotted;
+    const QStringList turned = turnedOf(found);
+    if (jotted.isEmpty()) return turned.isEmpty() ? Words::tr("as it stands") : turned.join(QStringLiteral("; "));
     const auto tweeter = found.parts.find(Leg::Tweeter);
-    return tweeter != found.parts.end() && !tweeter->second.empty() ? Words::tr("%1, turned over").arg(jotted)
-                                                                    : Words::tr("%1; tweeter turned over").arg(jotted);
+    if (!found.middle && found.turned && tweeter != found.parts.end() && !tweeter->second.empty())
+        return Words::tr("%1, turned over").arg(jotted);
+    return (QStringList{jotted} + turned).join(QStringLiteral("; "));
 }
 
 QString jottedBoard(const BoardParts& board)
@@ -119,6 +139,16 @@ QString textOf(const WhyNot& why)
     return said.join(QLatin1Char(' '));
 }
 
+QString weighedBy(const Practice& practice, const QString& currency)
+{
+    constexpr double kMoney = 10.0;
+    return Words::tr(
+               "Weighed by how uneven the sum is. One part more has to save %1, %2 more %3; each octave past "
+               "where the larger one beams costs %4.")
+        .arg(decibels(practice[PracticeKey::SplitPart_db]), moneyText(kMoney, currency),
+             decibels(kMoney * practice[PracticeKey::SplitMoney_db]), decibels(practice[PracticeKey::SplitBeaming_db]));
+}
+
 QString headOf(const SplitSearch& search, const StageResult& stage)
 {
     const auto name = [&](size_t run) { return nameOf(Subject{stage.runs[run].run.id.coil.device}, stage.used); };
@@ -136,13 +166,27 @@ QString lineOf(const SplitSum& now)
                        : Words::tr("  now: no clear split; %1").arg(holes);
 }
 
-QString lineOf(const SplitAnswer& answer)
+QString handOverOf(const SplitCandidate& found)
+{
+    if (found.at_hz <= 0.0) return Words::tr("no hand-over");
+    if (!found.middle || found.middle->from_hz <= 0.0) return Words::tr("hand-over %1").arg(frequency(found.at_hz));
+    return Words::tr("hand-overs %1 and %2").arg(frequency(found.middle->from_hz), frequency(found.at_hz));
+}
+
+QString othersOf(const SplitAnswer& answer, const StageResult& stage)
+{
+    if (answer.others.empty()) return {};
+    return Words::tr("changes %1, too").arg(namesOf({answer.others.begin(), answer.others.end()}, stage.used));
+}
+
+QString lineOf(const SplitAnswer& answer, const StageResult& stage)
 {
     const SplitCandidate& found = answer.found;
-    const QString at =
-        found.at_hz > 0.0 ? Words::tr("hand-over %1").arg(frequency(found.at_hz)) : Words::tr("no hand-over");
-    return Words::tr("  %1: %2, uneven by %3, load %4 at least: %5")
-        .arg(nameOf(answer.kind), at, decibels(found.even_db), ohms(found.least_ohm), partsOf(found));
+    const QString line =
+        Words::tr("  %1: %2, uneven by %3, load %4 at least: %5")
+            .arg(nameOf(answer), handOverOf(found), decibels(found.even_db), ohms(found.least_ohm), partsOf(found));
+    const QString others = othersOf(answer, stage);
+    return others.isEmpty() ? line : line + QStringLiteral("; ") + others;
 }
 
 }  // namespace words

@@ -7,8 +7,8 @@
 
 namespace words {
 
-[[nodiscard]] QString nameOf(core::SplitKind kind);
-// "capacitor 4.7 µF, coil 0.33 mH; tweeter turned over"
+[[nodiscard]] QString nameOf(const core::SplitAnswer& answer);
+// "tweeter capacitor 4.7 µF, coil 0.33 mH; tweeter turned over"
 [[nodiscard]] QString partsOf(const core::SplitCandidate& found);
 // The same as a fitter jots it: "woofer 0.82 mH, 10 µF; tweeter 12 µF, turned over"
 [[nodiscard]] QString jottedParts(const core::SplitCandidate& found);
@@ -16,9 +16,15 @@ namespace words {
 [[nodiscard]] QString jottedBoard(const core::BoardParts& board);
 // What stands against a split in one or two sentences.
 [[nodiscard]] QString textOf(const core::WhyNot& why);
+// What a search weighs.
+[[nodiscard]] QString weighedBy(const core::Practice& practice, const QString& currency);
 [[nodiscard]] QString headOf(const core::SplitSearch& search, const core::StageResult& stage);
 // As it stands: where it hands over, or that no clear split is there.
 [[nodiscard]] QString lineOf(const core::SplitSum& now);
-[[nodiscard]] QString lineOf(const core::SplitAnswer& answer);
+[[nodiscard]] QString lineOf(const core::SplitAnswer& answer, const core::StageResult& stage);
+// Where it hands over; of three at both places.
+[[nodiscard]] QString handOverOf(const core::SplitCandidate& found);
+// Whoever else the settings of an answer change; empty where nobody.
+[[nodiscard]] QString othersOf(const core::SplitAnswer& answer, const core::StageResult& stage);
 
 }  // namespace words

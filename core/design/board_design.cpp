@@ -5,7 +5,10 @@
 #include <cmath>
 #include <iterator>
 
+#include "core/base/grid.h"
+#include "core/design/leg_fit.h"
 #include "core/design/split_start.h"
+#include "core/design/tried_leg.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/limits/sound_limits.h"
 #include "core/physics/driver.h"
@@ -16,6 +19,8 @@
 namespace core {
 namespace {
 
+constexpr double kFitted_ratio = 4.0;  // two octaves either way of its corners
+constexpr Eigen::Index kFitted = 96;   // points of it
 constexpr FilterShape kUsual{FilterFamily::LinkwitzRiley, 2};
 
 double preferred(double value)
@@ -58,10 +63,9 @@ public:
     {
         if (m_wish.highPass) add(FilterSide::HighPass, *m_wish.highPass);
         if (m_wish.lowPass) add(FilterSide::LowPass, *m_wish.lowPass);
-        if (m_wish.pad_db > 0.0) {
-            put(ElementKind::Resistor, true, m_wish.keepsLoad ? m_pad.series_ohm : m_pad.plainSeries_ohm);
-            if (m_wish.keepsLoad && m_pad.shunt_ohm) put(ElementKind::Resistor, false, *m_pad.shunt_ohm);
-        }
+        if (m_load == LegLoad::WholeCurve) fit();
+        for (const LegPart& part : padParts()) m_parts.push_back(part);
+        for (LegPart& part : m_parts) part.value = preferred(part.value);
         return std::move(m_parts);
     }
 
@@ -78,10 +82,35 @@ private:
         const double padded_ohm = m_wish.pad_db > 0.0 && !m_wish.keepsLoad ? m_pad.plainSeries_ohm : 0.0;
         for (const LadderPart& one :
              ladder(filter.shape(), side, filter.frequency_hz, ohmAt(filter.frequency_hz) + padded_ohm))
-            put(one.inductor ? ElementKind::Inductor : ElementKind::Capacitor, one.series, one.value);
+            m_parts.push_back({one.inductor ? ElementKind::Inductor : ElementKind::Capacitor, one.series, one.value});
     }
 
-    void put(ElementKind kind, bool series, double value) { m_parts.push_back({kind, series, preferred(value)}); }
+    [[nodiscard]] LegParts padParts() const
+    {
+        if (m_wish.pad_db <= 0.0) return {};
+        LegParts parts{{ElementKind::Resistor, true, m_wish.keepsLoad ? m_pad.series_ohm : m_pad.plainSeries_ohm}};
+        if (m_wish.keepsLoad && m_pad.shunt_ohm) parts.push_back({ElementKind::Resistor, false, *m_pad.shunt_ohm});
+        return parts;
+    }
+
+    // To the filter's own curve, into the speaker behind its pad.
+    void fit()
+    {
+        if (m_parts.empty()) return;
+        const double first_hz = (m_wish.highPass ? m_wish.highPass : m_wish.lowPass)->frequency_hz;
+        const double last_hz = (m_wish.lowPass ? m_wish.lowPass : m_wish.highPass)->frequency_hz;
+        const Eigen::ArrayXd hz = Eigen::ArrayXd::LinSpaced(kFitted, std::log(std::min(first_hz, last_hz) / kFitted_ratio),
+                                                            std::log(std::max(first_hz, last_hz) * kFitted_ratio))
+                                      .exp();
+        Eigen::ArrayXcd wanted = Eigen::ArrayXcd::Ones(hz.size());
+        const auto follow = [&](const std::optional<Filter>& filter, FilterSide side) {
+            if (filter) wanted *= filterResponse(filter->shape(), side, filter->frequency_hz, hz);
+        };
+        follow(m_wish.highPass, FilterSide::HighPass);
+        follow(m_wish.lowPass, FilterSide::LowPass);
+        const Eigen::ArrayXcd speaker_ohm = m_times * impedance_ohm(m_run.driver, hz);
+        m_parts = fitLeg(m_parts, wanted, legResponse(padParts(), speaker_ohm, laplace(hz)).input_ohm, hz);
+    }
 
     const RunResult& m_run;
     const LegWish& m_wish;

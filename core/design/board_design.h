@@ -12,8 +12,9 @@ namespace core {
 
 // What a board is to do, and the parts that do it by the book.
 
-// The ohms that a leg is made for: as its speaker is sold, or those it really has where its filter begins.
-enum class LegLoad { Stated, AtCorner };
+// The ohms that a leg is made for: as its speaker is sold, those it really has where its filter begins, or all of them:
+// the values that come nearest to the filter's curve from two octaves below to two above it.
+enum class LegLoad { Stated, AtCorner, WholeCurve };
 
 struct BoardWish {
     // Of several speakers where each takes over from the one before it, from the lowest up; of one alone what its

@@ -13,6 +13,7 @@
 #include "core/evaluate/solve_circuit.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
+#include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/preferred_values.h"
 
@@ -49,6 +50,12 @@ public:
                 for (Eigen::ArrayXcd& ear : ears) ear = SplitMeasure::coarse(ear);
                 m_now[run][seat] = std::move(ears);
             }
+        for (size_t run = 0; run < m_stage.runs.size(); ++run) {
+            const RunResult& one = m_stage.runs[run];
+            const bool isOfPair = run == pair.low || run == pair.high;
+            if (one.run.id.channel == m_high && (run == pair.high || (!isOfPair && isTweeter(one, m_practice))))
+                m_tweeters.push_back(run);
+        }
     }
 
     std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)
@@ -113,12 +120,34 @@ private:
             leg.at.push_back(std::move(ears));
         }
         leg.square = leg.at.front()[0].abs2() + leg.at.front()[1].abs2();
-        if (run != m_pair.high) return leg;
-        const Eigen::ArrayXcd transfer = SplitMeasure::coarse(m_stage.runs[run].transfer) * change;
-        const auto begins_hz = highPassCorner_hz(transfer.abs(), m_measure.hz());
-        leg.spares =
-            begins_hz && !under(*begins_hz, m_practice[PracticeKey::SplitNear_ratio] * m_stage.runs[run].driver.fs_hz);
+        if (run == m_pair.high)
+            leg.spares = std::all_of(m_tweeters.begin(), m_tweeters.end(),
+                                     [&](size_t tweeter) { return isSpared(tweeter, change); });
         return leg;
+    }
+
+    [[nodiscard]] bool isSpared(size_t tweeter, const Eigen::ArrayXcd& change) const
+    {
+        const RunResult& run = m_stage.runs[tweeter];
+        const Eigen::ArrayXcd transfer = SplitMeasure::coarse(run.transfer) * change;
+        const auto begins_hz = highPassCorner_hz(transfer.abs(), m_measure.hz());
+        return begins_hz && !under(*begins_hz, m_practice[PracticeKey::SplitNear_ratio] * run.driver.fs_hz);
+    }
+
+    // Whoever else is fed by a channel that is set anew.
+    [[nodiscard]] std::vector<DeviceId> othersBy(const SplitCandidate& found) const
+    {
+        std::vector<DeviceId> others;
+        for (const RunResult& one : m_stage.runs) {
+            const DeviceId device = one.run.id.coil.device;
+            const bool isSet = (one.run.id.channel == m_low && *found.low != m_lowSetting) ||
+                               (one.run.id.channel == m_high && *found.high != m_highSetting);
+            const bool isOfPair = device == m_stage.runs[m_pair.low].run.id.coil.device ||
+                                  device == m_stage.runs[m_pair.high].run.id.coil.device;
+            if (isSet && !isOfPair && std::find(others.begin(), others.end(), device) == others.end())
+                others.push_back(device);
+        }
+        return others;
     }
 
     [[nodiscard]] Setting with(size_t run, const Filter& filter) const
@@ -195,7 +224,7 @@ private:
         if (found.turned && !switches)
             after = apply(after, planTurnOver(after, mates(m_stage.used, m_stage.runs[m_pair.high].run.id.coil.device)))
                         .plan;
-        return {kind, found, 0, difference(EditName::SetChannel, m_plan, after)};
+        return {kind, found, 0, 0.0, othersBy(found), difference(EditName::SetChannel, m_plan, after)};
     }
 
     static constexpr double kNoBound = std::numeric_limits<double>::max();
@@ -207,6 +236,8 @@ private:
     SplitMeasure m_measure;
     Port m_low, m_high;
     Setting m_lowSetting, m_highSetting;
+    std::vector<size_t>
+        m_tweeters{};  // runs on the higher one's channel that its high-pass has to spare, it and others
     double m_beaming_hz = 0.0, m_least_ohm = std::numeric_limits<double>::max();
     std::map<size_t, std::map<ListenerId, Ears<Eigen::ArrayXcd>>> m_now{};  // by run: what each seat gets as it stands
 };

@@ -3,13 +3,14 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
-#include <numbers>
-#include <set>
 
-#include "core/base/grid.h"
 #include "core/base/threshold.h"
+#include "core/design/part_price.h"
+#include "core/design/push_together.h"
 #include "core/design/settings_search.h"
 #include "core/design/split_measure.h"
+#include "core/design/three_way_search.h"
+#include "core/design/tried_leg.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
@@ -17,10 +18,7 @@
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
-#include "core/fitout/wiring_graph.h"
-#include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
-#include "core/physics/driver.h"
 #include "core/physics/preferred_values.h"
 
 namespace core {
@@ -43,51 +41,35 @@ std::vector<double> valuesBetween(const double (&range)[2], PreferredSeries seri
     return values;
 }
 
-// One leg: what its driver gets, and what it adds to the load.
-struct Tried {
-    LegParts parts{};
-    Eigen::ArrayXcd admittance_s{};
-    std::vector<Ears<Eigen::ArrayXcd>> at{};  // pressure at each seat per source volt
-    Eigen::ArrayXd square{};                  // of both ears of the first one
-};
-
 class Searcher {
 public:
-    Searcher(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair, std::vector<ListenerId> seats,
-             double slope_db_octave)
+    Searcher(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair,
+             const std::vector<ListenerId>& seats, double slope_db_octave)
         : m_plan(plan),
           m_stage(*evaluation.stages.at(plan.job.goal)),
           m_practice(evaluation.practice),
           m_pair(pair),
-          m_seats(std::move(seats)),
+          m_seats(seats),
           m_measure(evaluation.frequency_hz, slope_db_octave),
-          m_hz(m_measure.hz()),
-          m_low_ohm(impedance_ohm(low().driver, m_hz)),
-          m_high_ohm(impedance_ohm(high().driver, m_hz)),
-          m_active(Eigen::ArrayXcd::Ones(m_hz.size()))
+          m_lowTrial(m_stage, pair.low, seats, m_measure, m_practice),
+          m_highTrial(m_stage, pair.high, seats, m_measure, m_practice),
+          m_beaming_hz(beamsOver_hz(low()))
     {
-        for (const ChannelInputs& inputs : m_stage.inputs)
-            if (inputs.channel == low().run.id.channel) m_active = channelResponse(inputs, m_hz);
-        for (const ListenerId seat : m_seats) {
-            m_lowAt.push_back(SplitMeasure::perCoilVolt(m_stage, m_pair.low, seat));
-            m_highAt.push_back(SplitMeasure::perCoilVolt(m_stage, m_pair.high, seat));
-        }
         const CircuitResult& circuit = *findCircuit(m_stage, low().run.id.channel);
         m_leastAllowed_ohm = m_practice[PracticeKey::LoadCare_ratio] * circuit.output.at(Quantity::LeastLoad_ohm).value;
-        m_beaming_hz = beamsOver_hz(low());
     }
 
     std::optional<SplitSearch> run(const std::stop_token& stop, const std::function<void(double)>& progress)
     {
         SplitSearch search{.pair = m_pair, .now = *splitSum(m_stage, m_pair, m_seats.front())};
-        const std::vector<Tried> lows = lowLegs(), highs = highLegs(search.refused);
+        const std::vector<TriedLeg> lows = lowLegs(), highs = highLegs(search.refused);
         std::optional<SplitCandidate> fewest, even;
         for (size_t i = 0; i < highs.size(); ++i) {
             if (stop.stop_requested()) return std::nullopt;
             if (progress) progress(static_cast<double>(i) / static_cast<double>(highs.size()));
-            for (const Tried& low : lows) {
+            for (const TriedLeg& low : lows) {
                 search.tried += 2;
-                const double least_ohm = leastOf(low, highs[i]);
+                const double least_ohm = leastOf_ohm(low.admittance_s + highs[i].admittance_s);
                 if (under(least_ohm, m_leastAllowed_ohm)) {
                     search.refused += 2;
                     continue;
@@ -111,61 +93,43 @@ public:
         return search;
     }
 
-    [[nodiscard]] std::vector<Tried> lowLegs() const
+    [[nodiscard]] std::vector<TriedLeg> lowLegs() const
     {
-        std::vector<Tried> legs;
-        const Eigen::ArrayXcd s = laplace(m_hz);
-        const auto add = [&](std::optional<double> coil_h, std::optional<double> shunt_f) {
-            Tried leg;
-            if (coil_h) leg.parts.push_back({ElementKind::Inductor, true, *coil_h});
-            if (shunt_f) leg.parts.push_back({ElementKind::Capacitor, false, *shunt_f});
-            const Eigen::ArrayXcd load_s = m_low_ohm.inverse() + (shunt_f ? *shunt_f : 0.0) * s;
-            const Eigen::ArrayXcd whole_ohm = load_s.inverse() + (coil_h ? *coil_h : 0.0) * s;
-            leg.admittance_s = whole_ohm.inverse();
-            hear(leg, m_active / (load_s * whole_ohm), m_lowAt);
-            legs.push_back(std::move(leg));
-        };
-        add({}, {});
+        std::vector<TriedLeg> legs{m_lowTrial.with({})};
         for (const double coil_h : valuesBetween(kCoils_h, PreferredSeries::E12)) {
-            add(coil_h, {});
-            for (const double shunt_f : valuesBetween(kWooferShunts_f, PreferredSeries::E6)) add(coil_h, shunt_f);
+            const LegPart coil{ElementKind::Inductor, true, coil_h};
+            legs.push_back(m_lowTrial.with({coil}));
+            for (const double shunt_f : valuesBetween(kWooferShunts_f, PreferredSeries::E6))
+                legs.push_back(m_lowTrial.with({coil, {ElementKind::Capacitor, false, shunt_f}}));
         }
         return legs;
     }
 
     // Those that spare the tweeter; the others are counted.
-    [[nodiscard]] std::vector<Tried> highLegs(size_t& refused) const
+    [[nodiscard]] std::vector<TriedLeg> highLegs(size_t& refused) const
     {
-        std::vector<Tried> legs;
-        const Eigen::ArrayXcd s = laplace(m_hz);
-        const auto add = [&](double series_f, std::optional<double> shunt_h, std::optional<double> second_f,
-                             double pad_ohm) {
-            Tried leg{{{ElementKind::Capacitor, true, series_f}}};
-            if (shunt_h) leg.parts.push_back({ElementKind::Inductor, false, *shunt_h});
-            if (second_f) leg.parts.push_back({ElementKind::Capacitor, true, *second_f});
-            if (pad_ohm > 0.0) leg.parts.push_back({ElementKind::Resistor, true, pad_ohm});
-            Eigen::ArrayXcd branch_ohm = m_high_ohm + pad_ohm;
-            if (second_f) branch_ohm += (*second_f * s).inverse();
-            Eigen::ArrayXcd node_s = branch_ohm.inverse();
-            if (shunt_h) node_s += (*shunt_h * s).inverse();
-            const Eigen::ArrayXcd whole_ohm = node_s.inverse() + (series_f * s).inverse();
-            const Eigen::ArrayXcd transfer = m_active * m_high_ohm / branch_ohm / (node_s * whole_ohm);
-            if (!sparesTweeter(transfer.abs(), second_f ? 3 : shunt_h ? 2 : 1)) {
+        std::vector<TriedLeg> legs;
+        const auto add = [&](LegParts parts, double pad_ohm) {
+            const auto order = static_cast<int>(parts.size());
+            if (pad_ohm > 0.0) parts.push_back({ElementKind::Resistor, true, pad_ohm});
+            TriedLeg leg = m_highTrial.with(std::move(parts));
+            if (m_highTrial.spares(leg, order))
+                legs.push_back(std::move(leg));
+            else
                 ++refused;
-                return;
-            }
-            leg.admittance_s = whole_ohm.inverse();
-            hear(leg, transfer, m_highAt);
-            legs.push_back(std::move(leg));
         };
         for (const double series_f : valuesBetween(kCapacitors_f, PreferredSeries::E12)) {
-            const double second_f = nearestPreferred(kButterworth3 * series_f, PreferredSeries::E12)->value;
-            for (const double pad_ohm : kPads_ohm) add(series_f, {}, {}, pad_ohm);
-            for (const double shunt_h : valuesBetween(kShunts_h, PreferredSeries::E6))
+            const LegPart series{ElementKind::Capacitor, true, series_f};
+            const LegPart second{ElementKind::Capacitor, true,
+                                 nearestPreferred(kButterworth3 * series_f, PreferredSeries::E12)->value};
+            for (const double pad_ohm : kPads_ohm) add({series}, pad_ohm);
+            for (const double shunt_h : valuesBetween(kShunts_h, PreferredSeries::E6)) {
+                const LegPart shunt{ElementKind::Inductor, false, shunt_h};
                 for (const double pad_ohm : kPads_ohm) {
-                    add(series_f, shunt_h, {}, pad_ohm);
-                    add(series_f, shunt_h, second_f, pad_ohm);
+                    add({series, shunt}, pad_ohm);
+                    add({series, shunt, second}, pad_ohm);
                 }
+            }
         }
         return legs;
     }
@@ -174,30 +138,8 @@ private:
     [[nodiscard]] const RunResult& low() const { return m_stage.runs[m_pair.low]; }
     [[nodiscard]] const RunResult& high() const { return m_stage.runs[m_pair.high]; }
 
-    [[nodiscard]] bool sparesTweeter(const Eigen::ArrayXd& magnitude, int order) const
-    {
-        const PracticeKey key = order < 2 ? PracticeKey::SplitNearFirst_ratio : PracticeKey::SplitNear_ratio;
-        const auto corner_hz = highPassCorner_hz(magnitude, m_hz);
-        return corner_hz && !under(*corner_hz, m_practice[key] * high().driver.fs_hz);
-    }
-
-    using PerVolt = std::vector<Ears<Eigen::ArrayXcd>>;  // by seat
-
-    static void hear(Tried& leg, const Eigen::ArrayXcd& transfer, const PerVolt& perCoilVolt)
-    {
-        for (const Ears<Eigen::ArrayXcd>& ears : perCoilVolt)
-            leg.at.push_back({transfer * ears[0], transfer * ears[1]});
-        leg.square = leg.at.front()[0].abs2() + leg.at.front()[1].abs2();
-    }
-
-    // Of both side by side.
-    static double leastOf(const Tried& low, const Tried& high)
-    {
-        return 1.0 / std::sqrt((low.admittance_s + high.admittance_s).abs2().maxCoeff());
-    }
-
     // The cost, or as much of it as is over the bound: the rest is not looked at then.
-    void judge(SplitCandidate& found, const Tried& low, const Tried& high, double bound_db) const
+    void judge(SplitCandidate& found, const TriedLeg& low, const TriedLeg& high, double bound_db) const
     {
         const double sign = found.turned ? -1.0 : 1.0;
         for (size_t seat = 0; seat < m_seats.size(); ++seat) {
@@ -205,8 +147,7 @@ private:
                 (low.at[seat][0] + sign * high.at[seat][0]).abs2() + (low.at[seat][1] + sign * high.at[seat][1]).abs2();
             found.even_db = std::max(found.even_db, m_measure.unevenness_db(square));
         }
-        found.cost_db = found.even_db + m_practice[PracticeKey::SplitPart_db] *
-                                          static_cast<double>(low.parts.size() + high.parts.size());
+        found.cost_db = found.even_db + low.cost_db + high.cost_db;
         if (found.cost_db >= bound_db) return;
         found.at_hz = m_measure.handOver_hz(low.square, high.square);
         found.beyond_octave = found.at_hz > m_beaming_hz ? std::log2(found.at_hz / m_beaming_hz) : 0.0;
@@ -216,9 +157,7 @@ private:
     // What is there, either way round.
     void addStanding(SplitSearch& search) const
     {
-        Tried lowLeg, highLeg;
-        hear(lowLeg, SplitMeasure::coarse(low().transfer), m_lowAt);
-        hear(highLeg, SplitMeasure::coarse(high().transfer), m_highAt);
+        const TriedLeg lowLeg = m_lowTrial.standing(), highLeg = m_highTrial.standing();
         std::optional<SplitCandidate> best;
         for (const bool turned : {false, true}) {
             SplitCandidate found{.turned = turned, .least_ohm = findCircuit(m_stage, low().run.id.channel)->least_ohm};
@@ -241,7 +180,8 @@ private:
         }
         // New parts are wired plus to plus, whatever was turned over before them.
         if (found.turned || count > 0) after = apply(after, planTurnOver(after, wrongWayRound(after, found))).plan;
-        return {kind, found, count, difference(EditName::FitNetwork, m_plan, after)};
+        return {kind, found, count, priceOf(found.parts, m_practice), {},
+                difference(EditName::FitNetwork, m_plan, after)};
     }
 
     // Of the tweeters of both sides those that do not push with their woofer as it was judged here.
@@ -249,32 +189,18 @@ private:
     {
         const int standing = countOf(found.parts) > 0 ? 1 : low().run.sign * high().run.sign;
         const int wanted = found.turned ? -standing : standing;
-        const std::vector<DeviceId> woofers = mates(m_stage.used, low().run.id.coil.device);
-        const std::vector<DeviceId> tweeters = mates(m_stage.used, high().run.id.coil.device);
-        const auto isOf = [](const std::vector<DeviceId>& devices, const Run& run) {
-            return std::find(devices.begin(), devices.end(), run.id.coil.device) != devices.end();
-        };
-        std::set<DeviceId> wrong;  // a cone may have several coils
-        const std::vector<Run> all = runs(resolve(after, after.job.goal));
-        for (const Run& one : all)
-            for (const Run& other : all)
-                if (isOf(tweeters, one) && isOf(woofers, other) && one.id.channel == other.id.channel &&
-                    one.sign * other.sign * wanted < 0)
-                    wrong.insert(one.id.coil.device);
-        return {wrong.begin(), wrong.end()};
+        return core::wrongWayRound(after, mates(m_stage.used, low().run.id.coil.device),
+                                   mates(m_stage.used, high().run.id.coil.device), wanted);
     }
 
     const Plan& m_plan;
     const StageResult& m_stage;
     const Practice& m_practice;
     SplitPair m_pair;
-    std::vector<ListenerId> m_seats;
+    const std::vector<ListenerId>& m_seats;
     SplitMeasure m_measure;
-    Eigen::ArrayXd m_hz;
-    Eigen::ArrayXcd m_low_ohm, m_high_ohm;
-    Eigen::ArrayXcd m_active;       // of the channel itself, before both
-    PerVolt m_lowAt{}, m_highAt{};  // at the coil
-    double m_leastAllowed_ohm = 0.0, m_beaming_hz = 0.0;
+    LegTrial m_lowTrial, m_highTrial;
+    double m_beaming_hz, m_leastAllowed_ohm = 0.0;
 };
 
 }  // namespace
@@ -292,7 +218,12 @@ std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& eval
         if (!splitSum(stage, *pair, seat)) return std::nullopt;
     if (!canBeParted(stage, *pair))
         return searchSettings(plan, evaluation, *pair, seats, task.slope_db_octave, stop, progress);
-    return Searcher(plan, evaluation, *pair, std::move(seats), task.slope_db_octave).run(stop, progress);
+    const auto three = threeOf(stage, *pair, evaluation.practice);
+    if (three && splitSum(stage, {three->low, three->mid}, seats.front()) &&
+        std::all_of(seats.begin(), seats.end(),
+                    [&](ListenerId seat) { return splitSum(stage, {three->mid, three->high}, seat).has_value(); }))
+        return searchThree(plan, evaluation, *pair, *three, seats, task.slope_db_octave, stop, progress);
+    return Searcher(plan, evaluation, *pair, seats, task.slope_db_octave).run(stop, progress);
 }
 
 }  // namespace core

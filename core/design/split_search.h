@@ -20,25 +20,35 @@ struct SplitTask {
     double slope_db_octave = 0.0;     // of the target: 0 flat, -1 falling to the highs
 };
 
+// Of three the one between the others: where it takes over, and whether it is turned over as `turned` is meant.
+struct MiddleOne {
+    double from_hz = 0.0;
+    bool turned = false;
+};
+
 // One crossover as it is judged. Figures by the model of the search: the drivers' own impedances behind ideal parts;
 // the plan itself, evaluated, has the last word.
 struct SplitCandidate {
-    BoardParts parts{};                    // of woofer and tweeter; none at all: what is there stays
+    BoardParts parts{};                    // of each leg; none at all: what is there stays
     std::optional<Setting> low{}, high{};  // of their channels, where each has one of its own
     bool turned = false;     // the tweeter turned over: of new parts against plus to plus, else against how it is now
     double at_hz = 0.0;      // hand-over
     double even_db = 0.0;    // rms of the third-octaves about the target, 250 Hz to 12 kHz
     double least_ohm = 0.0;  // what the channel would see of these two
     double beyond_octave = 0.0;  // hand-over over where the woofer beams
-    double cost_db = 0.0;        // what is minimised: evenness, and what parts and beaming cost
+    double cost_db = 0.0;        // what is minimised: evenness, and what parts, money and beaming cost
+    std::optional<MiddleOne> middle{};
 };
 
+// FewestParts: of two one alone, of three as many as there are speakers at most.
 enum class SplitKind { NoNewParts, FewestParts, MostEven, OneCorner };
 struct SplitAnswer {
     SplitKind kind{};
     SplitCandidate found{};
-    int parts = 0;  // to buy, a side
-    Edit edit{};    // both sides where one follows the other
+    int parts = 0;                   // to buy, a side
+    double price = 0.0;              // of these, about, in the shop's money
+    std::vector<DeviceId> others{};  // that hang on the channels whose settings change, and are not of these two
+    Edit edit{};                     // both sides where one follows the other
 };
 
 struct SplitSearch {
@@ -51,9 +61,9 @@ struct SplitSearch {
 // Every network of the shelf's preferred values: tweeter behind one capacitor, capacitor and coil, or those and another
 // capacitor as a Butterworth of third order has it, with or without a resistor; woofer full, behind one coil, or coil
 // and capacitor; either way round. Refused: under what a tweeter's
-// resonance asks (split_limits), and under the channel's least load. Two that have a channel each are parted by its
-// settings instead (settings_search). Pure; progress in shares of one, nothing comes
-// back when it is stopped, or where this tweeter takes over from nobody or nobody listens.
+// resonance asks (split_limits), and under the channel's least load. Of three on one channel all three are parted
+// (three_way_search); two that have a channel each are parted by its settings (settings_search). Pure; progress in
+// shares of one, nothing comes back when it is stopped, or where this tweeter takes over from nobody or nobody listens.
 [[nodiscard]] std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& evaluation,
                                                       const SplitTask& task, const std::stop_token& stop = {},
                                                       const std::function<void(double)>& progress = {});

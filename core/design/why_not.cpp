@@ -1,6 +1,7 @@
 #include "core/design/why_not.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/design/split_measure.h"
 #include "core/evaluate/evaluate.h"
@@ -23,9 +24,19 @@ std::optional<double> unevenOf(const Plan& plan, const Evaluation& evaluation, D
     return measure.unevenness_db(SplitMeasure::coarse(square));
 }
 
-bool isSame(const Finding& a, const Finding& b)
+constexpr double kWorse_ratio = 1.02;  // so much further past its limit. Ours, no source
+
+// How far past its limit a finding's first figure lies; 0 where it has none.
+double past(const Finding& finding)
 {
-    return a.rule == b.rule && a.severity == b.severity && a.where == b.where;
+    if (finding.evidence.empty() || !finding.evidence.front().limit) return 0.0;
+    return std::abs(finding.evidence.front().figure.value - *finding.evidence.front().limit);
+}
+
+bool stoodBefore(const Finding& now, const Finding& before)
+{
+    return now.rule == before.rule && now.severity == before.severity && now.where == before.where &&
+           past(now) <= kWorse_ratio * past(before);
 }
 
 }  // namespace
@@ -47,7 +58,8 @@ WhyNot whyNot(const Plan& plan, const Evaluation& evaluation, const std::vector<
     if (!with) return why;
     const auto& [after, its] = *with;
     for (Finding& finding : judge(after, its))
-        if (std::none_of(findings.begin(), findings.end(), [&](const Finding& one) { return isSame(one, finding); }))
+        if (std::none_of(findings.begin(), findings.end(),
+                         [&](const Finding& one) { return stoodBefore(finding, one); }))
             why.against.push_back(std::move(finding));
     std::stable_sort(why.against.begin(), why.against.end(),
                      [](const Finding& a, const Finding& b) { return a.severity > b.severity; });

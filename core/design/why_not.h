@@ -11,9 +11,9 @@ namespace core {
 
 // What stands against a split that somebody has in mind.
 struct WhyNot {
-    std::vector<Finding> against{};   // that are not there without it, the gravest first
+    std::vector<Finding> against{};     // not there without it, or further past their limit; the gravest first
     std::optional<double> uneven_db{};  // of the pair's sum with it, as a search counts; nothing: no pair, or silent
-    std::optional<double> best_db{};  // and with the best that was found
+    std::optional<double> best_db{};    // and with the best that was found
 };
 
 // findings  of the plan as it is

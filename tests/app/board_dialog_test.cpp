@@ -91,6 +91,25 @@ TEST_F(BoardByTheBook, OfFourthOrderIsTriedAndKept)
     EXPECT_EQ(plan(), before);
 }
 
+// What it is made for is one of three: label, corner, or all that the speaker has.
+TEST_F(BoardByTheBook, IsMadeForOneOfThreeLoads)
+{
+    const core::BoardSpeakers both{{Leg::Woofer, kDoorWoofer}, {Leg::Tweeter, kSailTweeter}};
+    fill("boardCorner1", "2.5 kHz");
+    auto* shape = field<QComboBox>("boardShape1");
+    shape->setCurrentIndex(shape->findText(QStringLiteral("Butterworth, 18 dB/octave")));
+    auto* load = field<QComboBox>("boardLoad");
+    ASSERT_EQ(load->count(), 3);
+    load->setCurrentIndex(2);
+    const core::BoardWish wish{.filters = {core::Filter{2500.0, 3}}, .load = core::LegLoad::WholeCurve};
+    const core::BoardParts parts = core::designBoard(goal(), both, wish);
+    core::BoardWish other = wish;
+    other.load = core::LegLoad::AtCorner;
+    EXPECT_NE(parts, core::designBoard(goal(), both, other));
+    press("boardOk");
+    EXPECT_EQ(boardAt(kSailTweeter).inside, core::boardOf(parts, "").inside);
+}
+
 // Of the tweeter alone, padded: a filter in its own lead, and it goes by its button.
 TEST_F(BoardByTheBook, OfOneAloneLiesInItsLead)
 {

@@ -46,7 +46,7 @@ BoardDialog::BoardDialog(const Theme& theme, const std::shared_ptr<const Snapsho
     setWindowTitle(tr("A board to be made"));
     build();
     for (const core::BoardSpeakers& one : m_choices) m_for->addItem(textOf(one));
-    m_load->addItems({tr("the ohms on the label"), tr("its ohms at the corner")});
+    m_load->addItems({tr("the ohms on the label"), tr("its ohms at the corner"), tr("its ohms all along")});
     m_padKind->addItems({tr("two resistors, its ohms stay"), tr("one resistor in series")});
     begin();
     connect(m_for, &QComboBox::currentIndexChanged, this, &BoardDialog::begin);
@@ -160,7 +160,7 @@ std::optional<core::Filter> BoardDialog::filterIn(const Row& row, QString& wrong
 core::BoardWish BoardDialog::wishIn(QString& wrong) const
 {
     core::BoardWish wish{.filters = {filterIn(m_rows[0], wrong), filterIn(m_rows[1], wrong)},
-                         .load = m_load->currentIndex() == 0 ? core::LegLoad::Stated : core::LegLoad::AtCorner,
+                         .load = static_cast<core::LegLoad>(m_load->currentIndex()),
                          .keepsLoad = m_padKind->currentIndex() == 0};
     QString text = m_pad->text();
     const auto pad_db = typedNumber(text.remove(QStringLiteral("dB"), Qt::CaseInsensitive));

@@ -3,12 +3,15 @@
 #include <QLabel>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <array>
+#include <cmath>
 
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/painted_button.h"
 #include "words/figures.h"
+#include "words/fit_words.h"
 #include "words/split_words.h"
 
 namespace app {
@@ -17,18 +20,29 @@ namespace {
 // One answer: its kind, four figures at four spots, and what it takes in one line.
 class AnswerCard : public PaintedButton {
 public:
-    AnswerCard(const Theme& theme, const core::SplitAnswer& answer, QWidget* parent)
+    AnswerCard(const Theme& theme, const core::StageResult& stage, const core::SplitAnswer& answer,
+               const QString& currency, QWidget* parent)
         : PaintedButton(theme, parent)
     {
         const core::SplitCandidate& found = answer.found;
         m_what = answer.kind;
-        m_kind = words::nameOf(answer.kind);
+        m_kind = words::nameOf(answer);
         m_parts = words::jottedParts(found);
-        m_figures = {{found.at_hz > 0.0 ? words::frequency(found.at_hz) : QStringLiteral("\u2013"),
-                      SplitAnswers::tr("hand-over")},
-                     {words::decibels(found.even_db), SplitAnswers::tr("uneven")},
-                     {words::ohms(found.least_ohm), SplitAnswers::tr("least load")},
-                     {QString::number(answer.parts), SplitAnswers::tr("parts")}};
+        const QString others = words::othersOf(answer, stage);
+        if (!others.isEmpty()) m_parts += QStringLiteral("; ") + others;
+        const QString price = words::moneyText(std::round(answer.price), currency);
+        m_figures = {{{found.at_hz > 0.0 ? words::frequency(found.at_hz) : QStringLiteral("\u2013"),
+                       SplitAnswers::tr("hand-over")},
+                      {words::decibels(found.even_db), SplitAnswers::tr("uneven")},
+                      {words::ohms(found.least_ohm), SplitAnswers::tr("least load")},
+                      {answer.price > 0.0 ? QStringLiteral("\u2248") + price : price,
+                      SplitAnswers::tr("%n part(s)", nullptr, answer.parts)}}};
+        if (found.middle && found.middle->from_hz > 0.0 && found.at_hz > 0.0) {
+            m_figures[0] = {SplitAnswers::tr("%1, %2").arg(words::frequency(found.middle->from_hz),
+                                                           words::frequency(found.at_hz)),
+                            SplitAnswers::tr("hand-overs")};
+            m_shares = {0.43, 0.17, 0.18, 0.22};  // of the width
+        }
         m_planned = answer.edit.changes.empty();
         setObjectName(QStringLiteral("answer_") + QString::number(static_cast<int>(answer.kind)));
         QStringList said{m_kind};
@@ -59,9 +73,10 @@ protected:
         painter.setFont(m_theme.strong());
         const QString kind = m_planned ? SplitAnswers::tr("%1: this is how it is").arg(m_kind) : m_kind;
         painter.drawText(QRectF(inner.left(), inner.top(), inner.width(), line), Qt::AlignVCenter, kind);
-        const double column = inner.width() / static_cast<double>(m_figures.size());
+        double x = inner.left();
         for (size_t i = 0; i < m_figures.size(); ++i) {
-            const double x = inner.left() + column * static_cast<double>(i);
+            const bool last = i + 1 == m_figures.size();
+            const double column = inner.width() * m_shares[i] + (last ? m_theme.px(6) : 0.0);
             painter.setFont(m_theme.strong());
             painter.setPen(tokens.ink);
             painter.drawText(QRectF(x, inner.top() + line, column, line), Qt::AlignVCenter, m_figures[i].first);
@@ -69,6 +84,7 @@ protected:
             painter.setPen(m_planned ? tokens.ink : tokens.ink2);
             painter.drawText(QRectF(x, inner.top() + 2 * line - 1, column, line), Qt::AlignVCenter,
                              painter.fontMetrics().elidedText(m_figures[i].second, Qt::ElideRight, int(column)));
+            x += column;
         }
         const QRectF foot(inner.left(), inner.top() + 3 * line - 1, inner.width(),
                           inner.bottom() - inner.top() - 3 * line);
@@ -113,7 +129,8 @@ private:
 
     core::SplitKind m_what{};
     QString m_kind{}, m_parts{};
-    std::vector<std::pair<QString, QString>> m_figures{};
+    std::array<std::pair<QString, QString>, 4> m_figures{};
+    std::array<double, 4> m_shares{0.25, 0.25, 0.25, 0.25};
     bool m_planned = false;
 };
 
@@ -135,15 +152,34 @@ SplitAnswers::SplitAnswers(const Theme& theme, QWidget* parent)
     layout->addStretch();
 }
 
-void SplitAnswers::present(std::vector<core::SplitAnswer> answers, const QString& why)
+void SplitAnswers::present(const SharedSnapshot& snapshot, std::vector<core::SplitAnswer> answers)
+{
+    m_snapshot = snapshot;
+    m_answers = std::move(answers);
+    m_why->clear();
+    show();
+}
+
+void SplitAnswers::presentNone(const QString& why)
+{
+    m_answers.clear();
+    m_why->setText(why);
+    show();
+}
+
+void SplitAnswers::setCurrency(const QString& currency)
+{
+    m_currency = currency;
+    show();
+}
+
+void SplitAnswers::show()
 {
     const KeepFocus keys(*this);
-    m_answers = std::move(answers);
-    m_why->setText(why);
-    m_why->setVisible(!why.isEmpty());
+    m_why->setVisible(!m_why->text().isEmpty());
     clearLayout(*m_rows);
     for (size_t i = 0; i < m_answers.size(); ++i) {
-        auto* card = new AnswerCard(m_theme, m_answers[i], this);
+        auto* card = new AnswerCard(m_theme, m_snapshot->after(), m_answers[i], m_currency, this);
         connect(card, &QAbstractButton::clicked, this, [this, i] { emit taken(m_answers[i].edit); });
         m_rows->addWidget(card);
     }

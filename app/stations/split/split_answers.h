@@ -4,6 +4,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/session/snapshot.h"
 #include "core/design/split_search.h"
 
 class QLabel;
@@ -19,17 +20,24 @@ class SplitAnswers : public QWidget {
     Q_OBJECT
 public:
     SplitAnswers(const Theme& theme, QWidget* parent);
-    // why  where there are none
-    void present(std::vector<core::SplitAnswer> answers, const QString& why);
+    // Found for the plan of this snapshot.
+    void present(const SharedSnapshot& snapshot, std::vector<core::SplitAnswer> answers);
+    void presentNone(const QString& why);
+    void setCurrency(const QString& currency);
+    [[nodiscard]] const QString& currency() const { return m_currency; }
     [[nodiscard]] const std::vector<core::SplitAnswer>& answers() const { return m_answers; }
 
 signals:
     void taken(const core::Edit& edit);
 
 private:
+    void show();
+
     const Theme& m_theme;
     QVBoxLayout* m_rows;
     QLabel* m_why;
+    QString m_currency{};
+    SharedSnapshot m_snapshot{};  // that they were found for
     std::vector<core::SplitAnswer> m_answers{};
 };
 

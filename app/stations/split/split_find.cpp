@@ -49,14 +49,14 @@ void SplitView::showAnswers(bool again)
 {
     const core::StageResult& stage = m_snapshot->after();
     m_find->setVisible(m_pair.has_value() && !m_allBands->isChecked());
+    m_find->setToolTip(words::weighedBy(m_snapshot->practice(), m_answers->currency()));
     m_forSeats->setVisible(m_snapshot->plan.listeners.size() > 1);
     if (!m_pair || !(core::canBeParted(stage, *m_pair) || core::canBeSet(stage, *m_pair))) {
         m_bench.drop(this, searching());
         m_searched = {};
-        m_answers->present({}, !m_pair
-                                   ? QString()
-                                   : tr("Nothing can be put between these two: they are one speaker, or a channel of "
-                                        "theirs has no filter."));
+        m_answers->presentNone(!m_pair ? QString()
+                                       : tr("Nothing can be put between these two: they are one speaker, or a channel "
+                                            "of theirs has no filter."));
         return;
     }
     const core::DeviceId tweeter = high();
@@ -71,13 +71,13 @@ void SplitView::showAnswers(bool again)
                     for (const auto& [id, listener] : shown->plan.listeners)
                         if (all || id == seat) task.seats.push_back(id);
                     auto found = core::searchSplits(shown->plan, shown->evaluation, task, stop);
-                    return [this, found = std::move(found), revision = shown->revision] {
-                        m_answered = revision;
+                    return [this, found = std::move(found), shown] {
+                        m_answered = shown->revision;
                         if (!found || found->answers.empty())
-                            m_answers->present({},
-                                               tr("No network of preferred values, and no filter, suits this pair."));
+                            m_answers->presentNone(
+                                tr("No network of preferred values, and no filter, suits this pair."));
                         else
-                            m_answers->present(found->answers, {});
+                            m_answers->present(shown, found->answers);
                     };
                 });
 }

@@ -6,6 +6,7 @@
 #include <QTimer>
 #include <algorithm>
 
+#include "app/session/shop_settings.h"
 #include "app/session/workbench.h"
 #include "app/stations/split/band_chart.h"
 #include "app/stations/split/bench_actions.h"
@@ -139,6 +140,11 @@ void SplitView::present(const SharedSnapshot& snapshot, core::ListenerId listene
     showAnswers();
 }
 
+void SplitView::setShop(const ShopSettings& shop)
+{
+    m_answers->setCurrency(shop.currency);
+}
+
 void SplitView::startAfresh()
 {
     m_place = {};
@@ -146,7 +152,7 @@ void SplitView::startAfresh()
     leaveValue();
     m_bench.drop(this, searching());
     m_searched = {};
-    m_answers->present({}, {});
+    m_answers->presentNone({});
 }
 
 void SplitView::takePlace(core::PlaceId place)

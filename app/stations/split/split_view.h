@@ -38,6 +38,7 @@ public:
     void present(const SharedSnapshot& snapshot, core::ListenerId listener) override;
     [[nodiscard]] QString owed(const Snapshot& snapshot) const override;
     void startAfresh() override;
+    void setShop(const ShopSettings& shop) override;
     [[nodiscard]] core::DeviceId chosenDevice() const override;
     [[nodiscard]] core::PlaceId place() const override { return m_place; }
     void takePlace(core::PlaceId place) override;

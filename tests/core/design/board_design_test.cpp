@@ -9,6 +9,8 @@
 
 #include "core/edits/coil_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/base/grid.h"
+#include "core/design/tried_leg.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/physics/driver.h"
 #include "core/shipped/shipped.h"
@@ -122,6 +124,27 @@ TEST_F(BoardDesign, TheOhmsAreThoseOnTheLabelOrThoseAtTheCorner)
     ASSERT_GT(real_ohm, 1.5 * woofer.driver.nominal_ohm);
     EXPECT_NEAR(coil_h(LegLoad::Stated) / (woofer.driver.nominal_ohm / w), 1.0, kHalfStep);
     EXPECT_NEAR(coil_h(LegLoad::AtCorner) / (real_ohm / w), 1.0, kHalfStep);
+}
+
+// Made for all that the speaker has, a leg follows the filter more closely than made for its label or its corner.
+TEST_F(BoardDesign, MadeForTheWholeCurveComesNearest)
+{
+    const Filter filter{2500.0, 2};
+    const RunResult& woofer = *findRunOfDevice(m_stage, kWoofer);
+    const Eigen::ArrayXd hz = Eigen::ArrayXd::LinSpaced(60, std::log(625.0), std::log(10000.0)).exp();
+    const Eigen::ArrayXcd wanted = filterResponse(filter.shape(), FilterSide::LowPass, filter.frequency_hz, hz);
+    const auto miss = [&](LegLoad load) {
+        const BoardParts board = designBoard(m_stage, {{Leg::Woofer, kWoofer}}, {.filters = {std::nullopt, filter}, .load = load});
+        const LegResponse leg = legResponse(board.at(Leg::Woofer), impedance_ohm(woofer.driver, hz), laplace(hz));
+        return (leg.transfer - wanted).abs2().mean();
+    };
+    EXPECT_LT(miss(LegLoad::WholeCurve), miss(LegLoad::AtCorner));
+    EXPECT_LT(miss(LegLoad::WholeCurve), miss(LegLoad::Stated));
+    // Behind its pad, too; a resistance alone leaves the book's values.
+    BoardWish padded{.filters = {filter}, .load = LegLoad::WholeCurve, .pad_db = 6.0};
+    EXPECT_EQ(tweeterLeg(padded).size(), 4U);
+    padded.filters = {};
+    EXPECT_EQ(tweeterLeg(padded).size(), 2U) << "nothing to fit";
 }
 
 TEST_F(BoardDesign, IsForThePairOrForOneOfThem)

@@ -167,6 +167,38 @@ TEST_F(SettingsSearch, TurnsTheWiresWhereNoSwitchCan)
     EXPECT_GT(turned, 0);
 }
 
+// Another tweeter on the channel that is set, with a resonance higher up: it is named, and it is spared, too.
+TEST_F(SettingsSearch, WhoeverElseHangsThereIsNamedAndSpared)
+{
+    Plan plan = after(m_car.plan,
+                      addSpeakers(m_car.plan, kFactory, tests::spotOf(m_car.plan, "dash top"), tests::shop().practice));
+    const DeviceId dash = tests::driverAt(plan, "left dash top");
+    const Part* high = nullptr;
+    const auto fs_hz = [](const Part& part) {
+        return valueOf(figuresOf(part, firstOf(part, ElementKind::Coil)), Quantity::Fs_hz).value_or(0.0);
+    };
+    for (const Part* part : tests::shop().shelf.of(PartKind::Driver))
+        if (!high || fs_hz(*part) > fs_hz(*high)) high = part;
+    plan = after(plan, connectSpeaker(plan, kFactory, dash, m_car.sailChannel));
+    plan = after(plan, fitPart(plan, dash, *high));
+    const double own_hz =
+        findRunOfDevice(tests::goalOf(tests::evaluated(m_car.plan), m_car.plan), m_car.sail)->driver.fs_hz;
+    ASSERT_GT(fs_hz(*high), own_hz);
+    const SplitSearch found = search(plan, m_car.sail), alone = search(m_car.plan, m_car.sail);
+    EXPECT_GT(found.refused, alone.refused);
+    for (const SplitAnswer& answer : found.answers) {
+        const Plan planned = after(plan, answer.edit);
+        const bool isSet = settingOf(resolve(planned, planned.job.goal), m_car.sailChannel) !=
+                           settingOf(resolve(plan, plan.job.goal), m_car.sailChannel);
+        EXPECT_EQ(answer.others, isSet ? std::vector{dash} : std::vector<DeviceId>{});
+        if (answer.kind == SplitKind::NoNewParts) continue;
+        const Evaluation then = tests::evaluated(planned);
+        const RunResult& run = *findRunOfDevice(tests::goalOf(then, planned), dash);
+        EXPECT_GE(*highPassCorner_hz(run.transfer.abs(), then.frequency_hz), 0.98 * 2.0 * run.driver.fs_hz);
+    }
+    for (const SplitAnswer& answer : alone.answers) EXPECT_TRUE(answer.others.empty());
+}
+
 TEST_F(SettingsSearch, IsStopped)
 {
     std::stop_source stop;

@@ -175,5 +175,33 @@ TEST(SplitSearch, AFallingTargetPadsTheTweeter)
     EXPECT_GT(pad(-2.0), pad(1.0));
 }
 
+// Where parts cost nothing, a leg of third order is chosen somewhere; its second capacitor is three times its first, as
+// Zverev's singly terminated Butterworth has it (g = 1.5, 4/3, 0.5), the nearest of E12.
+TEST(SplitSearch, AThirdOrderIsAButterworth)
+{
+    int third = 0;
+    for (Plan plan : {tests::setInDoors().plan, readPlanText(std::string(shippedDemoText()), "demo.reed")->plan}) {
+        plan.practice[PracticeKey::SplitPart_db] = 0.0;
+        const Evaluation evaluation = tests::evaluated(plan);
+        const StageResult& stage = goalOf(evaluation, plan);
+        for (const SplitPair& pair : splitPairs(stage, evaluation.practice))
+            for (const double slope_db : {0.0, -1.0, -2.0, 1.0}) {
+                if (!canBeParted(stage, pair)) continue;
+                const DeviceId tweeter = stage.runs[pair.high].run.id.coil.device;
+                const auto search =
+                    searchSplits(plan, evaluation, {.tweeter = tweeter, .slope_db_octave = slope_db});
+                const SplitAnswer* even = search ? answerOf(*search, SplitKind::MostEven) : nullptr;
+                if (!even) continue;
+                std::vector<double> capacitors_f;
+                for (const LegPart& part : even->found.parts.at(Leg::Tweeter))
+                    if (part.kind == ElementKind::Capacitor && part.series) capacitors_f.push_back(part.value);
+                if (capacitors_f.size() < 2) continue;
+                ++third;
+                EXPECT_NEAR(capacitors_f[1] / capacitors_f[0], 3.0, 0.36) << "half a step of E12";
+            }
+    }
+    EXPECT_GT(third, 0);
+}
+
 }  // namespace
 }  // namespace core

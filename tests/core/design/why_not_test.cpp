@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
 #include "core/design/split_search.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
@@ -47,6 +49,24 @@ TEST_F(WhyNotThisSplit, SaysWhatTheRulesWouldSay)
         })) << code(one.rule);
     EXPECT_TRUE(std::is_sorted(why.against.begin(), why.against.end(),
                                [](const Finding& a, const Finding& b) { return a.severity > b.severity; }));
+}
+
+// A finding that is there already stands against what takes it further past its limit, not against what leaves it.
+TEST_F(WhyNotThisSplit, SaysWhatGetsWorse)
+{
+    Plan plan = m_plan;
+    plan.practice[PracticeKey::SplitNear_ratio] = 2.5;
+    const Plan low = apply(plan, oneCapacitor(plan, kSail, 68e-6)).plan;
+    const Evaluation evaluation = tests::evaluated(low);
+    const std::vector<Finding> there = judge(low, evaluation);
+    const auto isNear = [](const Finding& one) { return one.rule == RuleId::SplitNearResonance; };
+    ASSERT_TRUE(std::any_of(there.begin(), there.end(), isNear));
+    const auto saysNear = [&](double value_f) {
+        const WhyNot why = whyNot(low, evaluation, there, oneCapacitor(low, kSail, value_f), kSail, m_seat, 0.0, {});
+        return std::any_of(why.against.begin(), why.against.end(), isNear);
+    };
+    EXPECT_TRUE(saysNear(100e-6)) << "lower still";
+    EXPECT_FALSE(saysNear(56e-6)) << "a little less low";
 }
 
 // What is there already stands against nothing new; the best that was found is more even than what is there.
