@@ -31,6 +31,10 @@ using BoardSpeakers = std::map<Leg, DeviceId>;
 // The same with one that is made of these parts: a capacitor that sits on a speaker is bridged where a capacitor of its
 // leg does what it did.
 [[nodiscard]] Edit fitMadeNetwork(const Plan& plan, const BoardSpeakers& speakers, const BoardParts& parts);
+// What comes to the board behind which this speaker hangs comes from another channel of the same source, with whatever
+// else hangs on those leads; on the other side from that channel's twin.
+// requires a board, and a channel of the source that feeds it
+[[nodiscard]] Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel);
 // It goes again, on both sides: the lowest speaker takes its wires, and what the others were fed goes on from there; a
 // capacitor that was bridged for it on what it fed carries again.
 // requires a board at the goal

@@ -54,6 +54,7 @@ int triedAt(MendName name)
         case MendName::FitFuse:
         case MendName::ThickerCable:
         case MendName::FindSplit:
+        case MendName::FeedFullRange:
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:

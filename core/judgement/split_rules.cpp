@@ -11,7 +11,9 @@
 #include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/evaluate/grid_tables.h"
+#include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/split_sum.h"
+#include "core/fitout/resolve.h"
 #include "core/judgement/split_mend.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
@@ -57,6 +59,43 @@ std::optional<double> higherCapacitor_f(const RunResult& run, double corner_hz, 
 Mend withoutHighPass(const Judging& judging, const Port& channel)
 {
     return {MendName::DropHighPass, setHighPassOf(judging, channel)->frequency_hz, dropHighPass(judging.plan, channel)};
+}
+
+// Whether what is built into a channel spares this tweeter without a capacitor of its own, whatever its order.
+bool channelSpares(const Judging& judging, const RunResult& run)
+{
+    const Eigen::ArrayXd& hz = judging.tables->frequency_hz;
+    for (const ChannelInputs& inputs : judging.goal.inputs) {
+        if (inputs.channel != run.run.id.channel) continue;
+        const auto corner_hz = highPassCorner_hz(channelResponse(inputs, hz).abs(), hz);
+        return corner_hz && !under(*corner_hz, judging.practice[PracticeKey::SplitNearFirst_ratio] * run.driver.fs_hz);
+    }
+    return false;
+}
+
+// A channel of the same source that nothing hangs on, nor on its twin, and that plays the whole band.
+std::optional<Port> fullRangeBeside(const Judging& judging, const Port& channel)
+{
+    const Fitout& used = judging.goal.used;
+    const auto& inside = partOf(used, channel.device).inside;
+    const auto isFree = [&](const std::string& name) {
+        const auto output = inside.find(name);
+        if (output == inside.end() || output->second.kind != ElementKind::Output) return false;
+        const Port port{channel.device, name};
+        const Figures figures = figuresOf(partOf(used, channel.device), name);
+        const Setting setting = settingOf(used, port);
+        return !figures.contains(Quantity::HighPass_hz) && !figures.contains(Quantity::LowPass_hz) &&
+               !setting.highPass && !setting.lowPass &&
+               std::none_of(judging.goal.runs.begin(), judging.goal.runs.end(),
+                            [&](const RunResult& run) { return run.run.id.channel == port; });
+    };
+    const std::string& twin = inside.at(channel.element).twin;
+    for (const auto& [name, output] : inside) {
+        // Left stays left: of a pair the first takes the place of the first.
+        const bool sameSide = twin.empty() == output.twin.empty() && (channel.element < twin) == (name < output.twin);
+        if (isFree(name) && sameSide && (twin.empty() || isFree(output.twin))) return Port{channel.device, name};
+    }
+    return std::nullopt;
 }
 
 // The driver is the one that was found, the same reaches it, and it stands where it stood.
@@ -200,7 +239,9 @@ std::vector<Finding> judgeStackedHighPasses(const Judging& judging)
         addEvidence(finding, judging, run->run.id, Quantity::Corner_hz, {*run->idealCorner_hz, run->worst, {}});
         if (setHighPassOf(judging, run->run.id.channel))
             finding.mends.push_back(withoutHighPass(judging, run->run.id.channel));
-        if (!isTweeter(*run, judging.practice) && !run->run.seriesCapacitors.empty())
+        const bool mayGo = !isTweeter(*run, judging.practice) ||
+                           (!setHighPassOf(judging, run->run.id.channel) && channelSpares(judging, *run));
+        if (mayGo && !run->run.seriesCapacitors.empty())
             finding.mends.push_back({MendName::BypassCapacitor, *run->seriesCapacitance_f,
                                      bypass(judging.plan, run->run.seriesCapacitors.front())});
         findings.push_back(std::move(finding));
@@ -256,6 +297,9 @@ std::vector<Finding> judgeNetworkOnFilteredLine(const Judging& judging)
                              PracticeKey::NetworkLine_hz}};
         if (setHighPassOf(judging, circuit->channel))
             finding.mends.push_back(withoutHighPass(judging, circuit->channel));
+        else if (const auto other = fullRangeBeside(judging, circuit->channel))
+            finding.mends.push_back(
+                {MendName::FeedFullRange, 0.0, feedBoardFrom(judging.plan, run->run.id.coil.device, *other)});
         findings.push_back(std::move(finding));
     }
     return findings;

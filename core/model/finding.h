@@ -91,6 +91,7 @@ enum class MendName {
     AllowCutting,
     DropHighPass,
     FindSplit,
+    FeedFullRange,
     HigherRating
 };
 

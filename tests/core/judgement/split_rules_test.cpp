@@ -279,6 +279,46 @@ TEST(Split7, StackedWithinTwoOctaves)
     EXPECT_EQ(resolve(mended, mended.job.goal).settings, resolve(job.plan, job.plan.job.goal).settings);
 }
 
+// The radio with two more channels, that nothing hangs on.
+Plan withRear(const Plan& plan, DeviceId source)
+{
+    Part radio = partOf(resolve(plan, kFound), source);
+    addChannels(radio, {"RL", "RR"});
+    return after(plan, changePart(plan, kFactory, source, radio));
+}
+
+// The radio with this high-pass built into a channel and its twin.
+Plan builtIn(const Plan& plan, const Port& channel, double from_hz)
+{
+    Part radio = partOf(resolve(plan, kFound), channel.device);
+    for (const std::string& name : {channel.element, radio.inside.at(channel.element).twin}) {
+        radio.inside.at(name).figures[Quantity::HighPass_hz] = Known{from_hz};
+        radio.inside.at(name).figures[Quantity::HighPassOrder] = Known{2.0};
+    }
+    return after(plan, changePart(plan, kFactory, channel.device, radio));
+}
+
+// What is built in stays; the tweeter's own capacitor may go where that spares it as a first order has to.
+TEST(Split7, WhereTheChannelsIsBuiltInTheCapacitorMayGo)
+{
+    const Sail job = behindCapacitor(1500.0, 4.7e-6);
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    const Port channel = findRunOfDevice(goalOf(evaluation, job.plan), job.tweeter)->run.id.channel;
+    for (const auto& [from_hz, spares] : {std::pair{4400.0, false}, {4600.0, true}}) {
+        const Plan plan = builtIn(job.plan, channel, from_hz);
+        const auto findings = judge(plan, tests::evaluated(plan));
+        const Finding* finding = findingOf(findings, RuleId::StackedHighPasses);
+        ASSERT_NE(finding, nullptr) << from_hz;
+        ASSERT_EQ(finding->mends.size(), spares ? 1U : 0U) << from_hz;
+        if (!spares) continue;
+        EXPECT_EQ(finding->mends.front().name, MendName::BypassCapacitor);
+        const Plan mended = after(plan, std::get<Edit>(finding->mends.front().act));
+        const auto then = judge(mended, tests::evaluated(mended));
+        EXPECT_EQ(findingOf(then, RuleId::StackedHighPasses), nullptr);
+        EXPECT_EQ(findingOf(then, RuleId::SplitNearResonance), nullptr);
+    }
+}
+
 TEST(Split10, ACapacitorHasHalfAsMuchToSpare)
 {
     const PartBurden burden{.kind = ElementKind::Capacitor,
@@ -344,6 +384,41 @@ TEST(Split11, ANetworkWantsTheWholeLine)
         const auto then = judge(mended, tests::evaluated(mended));
         EXPECT_EQ(findingOf(then, RuleId::NetworkOnFilteredLine), nullptr);
     }
+}
+
+// A line that is filtered for good is left for one that is not, on both sides; with none free nothing is offered.
+TEST(Split11, ABuiltInFilterIsLeftForAnotherChannel)
+{
+    const tests::SetInDoors job = tests::setInDoors();
+    const auto channelOf = [](const Plan& plan, DeviceId device) {
+        return findRunOfDevice(goalOf(tests::evaluated(plan), plan), device)->run.id.channel;
+    };
+    const Port left = channelOf(job.plan, job.door);
+    const DeviceId rightDoor = driverAt(job.plan, "right front door");
+    const Plan plan = withRear(builtIn(job.plan, left, 200.0), left.device);
+    const auto findings = judge(plan, tests::evaluated(plan));
+    const Finding* finding = findingOf(findings, RuleId::NetworkOnFilteredLine);
+    ASSERT_NE(finding, nullptr);
+    ASSERT_EQ(finding->mends.size(), 1U);
+    EXPECT_EQ(finding->mends.front().name, MendName::FeedFullRange);
+    const Plan mended = after(plan, std::get<Edit>(finding->mends.front().act));
+    const auto then = judge(mended, tests::evaluated(mended));
+    EXPECT_EQ(findingOf(then, RuleId::NetworkOnFilteredLine), nullptr);
+    const Fitout goal = resolve(mended, mended.job.goal);
+    const Port now = channelOf(mended, job.door);
+    EXPECT_NE(now, left);
+    EXPECT_EQ(channelOf(mended, job.sail), now) << "tweeter and woofer with their board";
+    EXPECT_EQ(channelOf(mended, rightDoor).element, partOf(goal, now.device).inside.at(now.element).twin);
+    const auto sign = [](const Plan& one, DeviceId device) {
+        return findRunOfDevice(goalOf(tests::evaluated(one), one), device)->run.sign;
+    };
+    for (const DeviceId device : {job.door, job.sail, rightDoor}) EXPECT_EQ(sign(mended, device), sign(plan, device));
+    // With no other channel there is no such mend.
+    const Plan two = builtIn(job.plan, left, 200.0);
+    const auto said = judge(two, tests::evaluated(two));
+    const Finding* again = findingOf(said, RuleId::NetworkOnFilteredLine);
+    ASSERT_NE(again, nullptr);
+    EXPECT_TRUE(again->mends.empty());
 }
 
 }  // namespace
