@@ -10,6 +10,7 @@
 #include "words/figures.h"
 #include "words/finding_words.h"
 #include "words/job_words.h"
+#include "words/label_words.h"
 #include "words/making_words.h"
 #include "words/name_words.h"
 #include "words/settings_words.h"
@@ -51,6 +52,11 @@ public:
         for (const core::Step& step : m_card.job.steps) add(stepHtml(step, ++number));
         head(JobCard::tr("Wiring"));
         addTable(words::wireTable(m_card.job, m_card.before().used, m_card.after().used), {8, 28, 28, 20, 16});
+        const words::Table labels = words::labelTable(m_card.job, m_card.after().used);
+        if (labels.size() > 1) {
+            head(JobCard::tr("Labels for both ends"));
+            addTable(labels, {10, 32, 32, 14, 12});
+        }
         if (words::hasSettings(m_card.after())) {
             head(JobCard::tr("Settings"));
             addTable(words::settingsOnPaper(m_card.after()), {24, 20, 20, 16, 20});

@@ -4,6 +4,7 @@
 
 #include "core/io/csv.h"
 #include "words/job_words.h"
+#include "words/label_words.h"
 #include "words/making_words.h"
 #include "words/settings_words.h"
 
@@ -35,6 +36,8 @@ std::vector<std::pair<std::string, std::string>> csvOf(const Job& job)
         {"-steps.csv", csvText(words::stepTable(job.job, before, after))},
         {"-wiring.csv", csvText(words::wireTable(job.job, before, after))},
         {"-parts.csv", csvText(words::partTable(job.job, after, &job.shelf))}};
+    if (const words::Table labels = words::labelTable(job.job, after); labels.size() > 1)
+        files.emplace_back("-labels.csv", csvText(labels));
     if (const words::Table made = words::makingTable(job.after(), job.evaluation.practice); made.size() > 1)
         files.emplace_back("-making.csv", csvText(made));
     if (words::hasSettings(job.after())) files.emplace_back("-settings.csv", settingsCsv(job.after()));
