@@ -10,6 +10,8 @@ constexpr const char* kSheet = R"(
 QMainWindow, QDialog, QScrollArea, #stationPage, #centre { background: @paper; }
 QLabel[role="quiet"] { color: @ink2; }
 QLabel[role="strong"] { font-weight: bold; }
+QLabel[role="wired"] { color: @goldText; font-weight: bold; }
+QLabel[role="turned"] { color: @rust; }
 QPushButton, QToolButton {
     background: @raised; border: 1px solid @rule; border-radius: ~14~px; padding: ~3~px ~12~px; min-height: ~24~px;
 }
@@ -81,6 +83,7 @@ QString styleSheet(const Theme& theme)
                                                       {"@ink2", tokens.ink2},
                                                       {"@rule", tokens.rule},
                                                       {"@clay", tokens.clay},
+                                                      {"@rust", tokens.rust},
                                                       {"@ink", tokens.ink}};
     for (const auto& [name, colour] : colours) sheet.replace(QLatin1String(name), colour.name());
     QString sized;

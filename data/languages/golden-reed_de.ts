@@ -137,6 +137,10 @@
         <source>To be made</source>
         <translation>Selbst zu bauen</translation>
     </message>
+    <message>
+        <source>Labels for both ends</source>
+        <translation>Schilder für beide Enden</translation>
+    </message>
 </context>
 <context>
     <name>Paper</name>
@@ -5298,10 +5302,6 @@
         <translation>keine neuen Teile</translation>
     </message>
     <message>
-        <source>one part</source>
-        <translation>ein Teil</translation>
-    </message>
-    <message>
         <source>most even</source>
         <translation>am ebensten</translation>
     </message>
@@ -5726,10 +5726,6 @@
         <translation>%1, umgepolt</translation>
     </message>
     <message>
-        <source>%1; tweeter turned over</source>
-        <translation>%1; Hochtöner umgepolt</translation>
-    </message>
-    <message>
         <source>Nothing stands against it that is not there now.</source>
         <translation>Nichts spricht dagegen, was nicht schon jetzt da ist.</translation>
     </message>
@@ -5756,6 +5752,61 @@
     <message>
         <source>It reaches from %1 to %2.</source>
         <translation>Sie reicht von %1 bis %2.</translation>
+    </message>
+    <message>
+        <source>feed it from a full-range channel</source>
+        <translation>aus einem Kanal mit vollem Bereich speisen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s)</source>
+        <translation>
+            <numerusform>%n Bauteil</numerusform>
+            <numerusform>%n Bauteile</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>mid capacitor %1</source>
+        <translation>Mitteltöner Kondensator %1</translation>
+    </message>
+    <message>
+        <source>mid coil %1</source>
+        <translation>Mitteltöner Spule %1</translation>
+    </message>
+    <message>
+        <source>mid resistor %1</source>
+        <translation>Mitteltöner Widerstand %1</translation>
+    </message>
+    <message>
+        <source>mid turned over</source>
+        <translation>Mitteltöner umgedreht</translation>
+    </message>
+    <message>
+        <source>Weighed by how uneven the sum is. One part more has to save %1, %2 more %3; each octave past where the larger one beams costs %4.</source>
+        <translation>Gewogen nach der Unebenheit der Summe. Ein Bauteil mehr muss %1 sparen, %2 mehr %3; jede Oktave über der Bündelung des größeren kostet %4.</translation>
+    </message>
+    <message>
+        <source>hand-overs %1 and %2</source>
+        <translation>Übergänge %1 und %2</translation>
+    </message>
+    <message>
+        <source>changes %1, too</source>
+        <translation>ändert auch %1</translation>
+    </message>
+    <message>
+        <source>Label</source>
+        <translation>Schild</translation>
+    </message>
+    <message>
+        <source>This end</source>
+        <translation>Dieses Ende</translation>
+    </message>
+    <message>
+        <source>The other end</source>
+        <translation>Das andere Ende</translation>
+    </message>
+    <message>
+        <source>Length</source>
+        <translation>Länge</translation>
     </message>
 </context>
 <context>
@@ -6929,6 +6980,10 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>quieter by</source>
         <translation>leiser um</translation>
+    </message>
+    <message>
+        <source>its ohms all along</source>
+        <translation>seine Ohm über den ganzen Verlauf</translation>
     </message>
 </context>
 <context>
@@ -8550,24 +8605,8 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>keine Übergabe</translation>
     </message>
     <message>
-        <source>a hole of %1 at %2</source>
-        <translation>ein Loch von %1 bei %2</translation>
-    </message>
-    <message>
         <source>even within %1</source>
         <translation>gleichmäßig auf %1</translation>
-    </message>
-    <message>
-        <source>no clear split, side by side for %1; as wired %2</source>
-        <translation>keine klare Trennung, nebeneinander über %1; wie verdrahtet %2</translation>
-    </message>
-    <message>
-        <source>as wired %1</source>
-        <translation>wie verdrahtet %1</translation>
-    </message>
-    <message>
-        <source>turned over (dashed, rust) %1</source>
-        <translation>umgepolt (gestrichelt, Rost) %1</translation>
     </message>
     <message>
         <source>%1: %2. %3 %4</source>
@@ -8586,12 +8625,28 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>ausgeglichener wie verdrahtet: %1; umgepolt: %2</translation>
     </message>
     <message>
-        <source>%1° apart, as wired %2</source>
-        <translation>%1° auseinander, wie verdrahtet %2</translation>
-    </message>
-    <message>
         <source>parts %1: even within %2</source>
         <translation>Teile %1: ausgeglichen auf %2</translation>
+    </message>
+    <message>
+        <source>a hole of %1 at %2</source>
+        <translation>ein Loch von %1 bei %2</translation>
+    </message>
+    <message>
+        <source>— no clear split, side by side for %1; as wired %2</source>
+        <translation>— keine klare Trennung, nebeneinander über %1; wie verdrahtet %2</translation>
+    </message>
+    <message>
+        <source>— as wired: %1, %2° apart</source>
+        <translation>— wie verdrahtet: %1, %2° auseinander</translation>
+    </message>
+    <message>
+        <source>— as wired: %1</source>
+        <translation>— wie verdrahtet: %1</translation>
+    </message>
+    <message>
+        <source>- - turned over: %1</source>
+        <translation>- - umgedreht: %1</translation>
     </message>
 </context>
 <context>
@@ -9103,9 +9158,20 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>uneven</source>
         <translation>uneben</translation>
     </message>
+    <message numerus="yes">
+        <source>%n part(s)</source>
+        <translation>
+            <numerusform>%n Bauteil</numerusform>
+            <numerusform>%n Bauteile</numerusform>
+        </translation>
+    </message>
     <message>
-        <source>parts</source>
-        <translation>Teile</translation>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>hand-overs</source>
+        <translation>Übergänge</translation>
     </message>
 </context>
 <context>

@@ -66,6 +66,13 @@
             <numerusform>%n wires hanging loose</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n part(s)</source>
+        <translation>
+            <numerusform>%n part</numerusform>
+            <numerusform>%n parts</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>app::AskForm</name>
@@ -131,6 +138,16 @@
         <translation>
             <numerusform>%n finding</numerusform>
             <numerusform>%n findings</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>app::SplitAnswers</name>
+    <message numerus="yes">
+        <source>%n part(s)</source>
+        <translation>
+            <numerusform>%n part</numerusform>
+            <numerusform>%n parts</numerusform>
         </translation>
     </message>
 </context>

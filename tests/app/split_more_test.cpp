@@ -17,6 +17,7 @@
 
 #include "app/shell/findings_column.h"
 #include "app/stations/split/bench_layout.h"
+#include "app/stations/split/split_answers.h"
 #include "app/stations/split/split_view.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
@@ -28,6 +29,7 @@
 #include "core/survey/cable_to.h"
 #include "tests/app/window_driver.h"
 #include "words/figures.h"
+#include "words/fit_words.h"
 
 namespace {
 
@@ -168,6 +170,49 @@ TEST_F(SplitMore, ABoardForThreeIsDrawnWithItsScrews)
         ++mends;
     }
     EXPECT_GT(mends, 2);
+}
+
+// Three on one channel are parted at once: two hand-overs, its price in the shop's money, planned by a pick, undone.
+TEST_F(SplitMore, ThreeAreFoundTogether)
+{
+    m_window.newJob("saloon");
+    for (const char* spot : {"front door", "dash top", "sail"}) m_window.clickThing(QString::fromLatin1(spot));
+    m_window.click("stationSplit");
+    const auto answers = [&] { return thing<app::SplitAnswers>(QStringLiteral("splitAnswers"))->answers(); };
+    ASSERT_TRUE(QTest::qWaitFor([&] { return answers().size() == 2U; }, 60'000));
+    const core::SplitAnswer even = answers()[1];
+    ASSERT_TRUE(even.found.middle);
+    auto* card = thing<QWidget>(QStringLiteral("answer_2"));
+    for (const QString& said : {words::frequency(even.found.middle->from_hz), words::frequency(even.found.at_hz),
+                                words::moneyText(std::round(even.price), QStringLiteral("EUR"))})
+        EXPECT_TRUE(card->accessibleName().contains(said)) << said.toStdString();
+    const Plan before = plan();
+    m_window.click("answer_2");
+    m_window.settle();
+    const DeviceId board = core::networkOf(goal().used, goal().runs.front().run.id.coil.device);
+    ASSERT_TRUE(board);
+    EXPECT_EQ(core::legsOf(partOf(goal().used, board)).size(), 3U);
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(plan(), before);
+}
+
+// What both ways round make of the pair: each line begins as its curve is drawn, in its colour, with the plan's figures.
+TEST_F(SplitMore, BothWaysRoundAreSaidAsTheyAreDrawn)
+{
+    auto* plot = thing<QCustomPlot>(QStringLiteral("pairPlot"));
+    auto* wired = thing<QLabel>(QStringLiteral("splitWired"));
+    auto* turned = thing<QLabel>(QStringLiteral("splitTurned"));
+    const auto pair = core::splitPairOf(goal(), kFrontTweeter, snapshot().practice());
+    const auto sum = core::splitSum(goal(), *pair, plan().listeners.begin()->first);
+    EXPECT_TRUE(wired->text().contains(words::decibels(sum->wired.even_db))) << wired->text().toStdString();
+    EXPECT_TRUE(turned->text().contains(words::decibels(sum->turned.hole_db))) << turned->text().toStdString();
+    const QPen thick = plot->graph(5)->pen(), dashed = plot->graph(4)->pen();
+    EXPECT_EQ(thick.style(), Qt::SolidLine);
+    EXPECT_TRUE(wired->text().startsWith(QChar(0x2014)));
+    EXPECT_EQ(dashed.style(), Qt::CustomDashLine);
+    EXPECT_TRUE(turned->text().startsWith(QStringLiteral("- -")));
+    EXPECT_EQ(wired->palette().color(QPalette::WindowText), thick.color());
+    EXPECT_EQ(turned->palette().color(QPalette::WindowText), dashed.color());
 }
 
 // A speaker of which nobody said where it is hangs on the channel like any other.

@@ -16,7 +16,7 @@ using core::BenchChain;
 // Units of normal zoom.
 constexpr double kLeft = 88.0, kColumn = 92.0, kLeast = 46.0, kPartHeight = 32.0, kUprightWidth = 52.0, kRing = 44.0;
 constexpr double kNarrow = 80.0, kTall = 38.0;       // the unit stands under the value
-constexpr double kBoardIn = 40.0, kBoardOut = 54.0;  // for the names of its screws
+constexpr double kBoardIn = 40.0, kBoardOut = 64.0;  // for the names of its screws
 constexpr double kSpeaker = 58.0, kArrival = 152.0, kGap = 14.0, kBoardEdge = 12.0, kLead = 18.0;
 
 int rowsOf(const BenchChain& chain)

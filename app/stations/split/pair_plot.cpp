@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 #include "app/stations/split/split_window.h"
@@ -44,6 +45,7 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
       m_theme(theme),
       m_title(new PlainLabel(this)),
       m_figure(new PlainLabel(this)),
+      m_none(new PlainLabel(this)),
       m_wired(new PlainLabel(this)),
       m_turned(new PlainLabel(this)),
       m_seats(new PlainLabel(this)),
@@ -58,10 +60,10 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
     m_wired->setObjectName(QStringLiteral("splitWired"));
     m_turned->setObjectName(QStringLiteral("splitTurned"));
     m_seats->setObjectName(QStringLiteral("splitSeatsSaid"));
-    m_turned->setProperty("role", "quiet");
     m_seats->setProperty("role", "quiet");
-    m_wired->setProperty("role", "strong");
-    for (QLabel* label : {m_wired, m_turned, m_seats, m_title}) label->setWordWrap(true);
+    m_wired->setProperty("role", "wired");
+    m_turned->setProperty("role", "turned");
+    for (QLabel* label : {m_none, m_wired, m_turned, m_seats, m_title}) label->setWordWrap(true);
     m_plot->setMinimumHeight(theme.px(110));
     m_bandName->position->setType(QCPItemPosition::ptAxisRectRatio);
     m_bandName->position->setCoords(0.01, 0.98);
@@ -73,6 +75,7 @@ PairPlot::PairPlot(const Theme& theme, QWidget* parent)
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(2);
     layout->addLayout(head);
+    layout->addWidget(m_none);
     layout->addWidget(m_wired);
     layout->addWidget(m_turned);
     layout->addWidget(m_seats);
@@ -91,7 +94,7 @@ void PairPlot::restyle()
     stylePlot(*m_plot, m_theme);
     m_title->setFont(m_theme.title());
     m_figure->setFont(m_theme.figure());
-    for (QLabel* label : {m_wired, m_turned, m_seats}) label->setFont(m_theme.small());
+    for (QLabel* label : {m_none, m_wired, m_turned, m_seats}) label->setFont(m_theme.small());
     QPen low(tokens.ink2, 1.6), high(tokens.ink2, 1.6), turned(tokens.rust, 1.6), at(tokens.goldText, 1.4);
     low.setDashPattern({7, 3});
     high.setDashPattern({1, 3});
@@ -138,14 +141,15 @@ void PairPlot::present(const Snapshot& snapshot, const core::StageResult& stage,
     const auto heard = snapshot.plan.listeners.contains(listener);
     m_title->setText(heard ? tr("the pair at the %1").arg(words::nameOf(core::Subject{listener}, stage.used))
                            : tr("the pair"));
-    for (QWidget* one : std::initializer_list<QWidget*>{m_plot, m_figure, m_turned, m_window})
+    for (QWidget* one : std::initializer_list<QWidget*>{m_plot, m_figure, m_wired, m_turned, m_window})
         one->setVisible(sum.has_value());
+    m_none->setVisible(!sum);
     m_seats->hide();
     if (sum) showSeats(stage, *pair);
     if (sum) return showSum(snapshot, stage, *pair, *sum);
-    m_wired->setText(!heard  ? tr("Nobody listens in this plan.")
-                     : !pair ? tr("This speaker takes over from no other one here, and none from it.")
-                             : tr("One of the two is silent."));
+    m_none->setText(!heard  ? tr("Nobody listens in this plan.")
+                    : !pair ? tr("This speaker takes over from no other one here, and none from it.")
+                            : tr("One of the two is silent."));
 }
 
 // Told where it differs: with one who listens, or where all agree with what is chosen here, the lines above say it.
@@ -184,15 +188,16 @@ void PairPlot::showSum(const Snapshot& snapshot, const core::StageResult& stage,
                    ? tr("a hole of %1 at %2").arg(words::decibels(one.hole_db), words::frequency(one.holeAt_hz))
                    : tr("even within %1").arg(words::decibels(one.even_db));
     };
+    // Each line begins with how its curve is drawn.
     if (!sum.clear() && sum.at_hz)
-        m_wired->setText(tr("no clear split, side by side for %1; as wired %2")
+        m_wired->setText(tr("\u2014 no clear split, side by side for %1; as wired %2")
                              .arg(words::octaves(sum.sideBySide_octave), said(sum.wired)));
     else if (sum.at_hz)
-        m_wired->setText(tr("%1\u00B0 apart, as wired %2")
-                             .arg(words::fixedNumber(std::abs(sum.phase_deg), 0), said(sum.wired)));
+        m_wired->setText(tr("\u2014 as wired: %1, %2\u00B0 apart")
+                             .arg(said(sum.wired), words::fixedNumber(std::abs(sum.phase_deg), 0)));
     else
-        m_wired->setText(tr("as wired %1").arg(said(sum.wired)));
-    m_turned->setText(tr("turned over (dashed, rust) %1").arg(said(sum.turned)));
+        m_wired->setText(tr("\u2014 as wired: %1").arg(said(sum.wired)));
+    m_turned->setText(tr("- - turned over: %1").arg(said(sum.turned)));
     const core::RunResult &low = stage.runs[pair.low], &high = stage.runs[pair.high];
     const bool isTweeter = core::isTweeter(high, snapshot.practice());
     m_names[0]->setText(isTweeter ? tr("woofer") : tr("the larger one"));

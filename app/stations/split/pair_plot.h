@@ -37,6 +37,7 @@ private:
     const Theme& m_theme;
     QLabel* m_title;
     QLabel* m_figure;
+    QLabel* m_none;  // why there is no curve
     QLabel* m_wired;
     QLabel* m_turned;
     QLabel* m_seats;  // which way round is right where

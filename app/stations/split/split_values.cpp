@@ -163,8 +163,9 @@ void SplitView::openTrial(TrialDialog* dialog, const std::function<std::optional
         show();
     });
     dialog->adjustSize();
-    dialog->move(mapToGlobal(rect().bottomRight()) - QPoint(dialog->width(), dialog->height()));
-    dialog->show();  // low at the right: what it changes stays in sight
+    const QRect whole = window()->geometry();
+    dialog->move(whole.bottomRight() - QPoint(dialog->width(), dialog->height()));
+    dialog->show();  // over the findings and answers of what was: what it changes stays in sight
     look();
 }
 
