@@ -188,6 +188,10 @@ QString nameOf(const Edit& edit)
             return Words::tr("change what is fitted");
         case EditName::ConnectSpeaker:
             return Words::tr("change the channel");
+        case EditName::SetTarget:
+            return Words::tr("set what the sum is to come near");
+        case EditName::SiteNetwork:
+            return Words::tr("say where the network sits");
         case EditName::ColourWire:
             return Words::tr("note a wire's colour");
         case EditName::LinePlace:

@@ -9,6 +9,7 @@
 #include "words/name_words.h"
 #include "words/part_value.h"
 #include "words/settings_words.h"
+#include "words/survey_words.h"
 #include "words/tr.h"
 
 namespace words {
@@ -31,6 +32,21 @@ QString nameOf(const SplitAnswer& answer)
 }
 
 namespace {
+
+QString saidOf(SiteFault fault)
+{
+    switch (fault) {
+        case SiteFault::Wet:
+            return Words::tr("wet at times");
+        case SiteFault::Hot:
+            return Words::tr("hot in the sun");
+        case SiteFault::Feet:
+            return Words::tr("in reach of feet");
+        case SiteFault::BehindTrim:
+            return Words::tr("behind trim");
+    }
+    return {};
+}
 
 // What the channels are set to: each filter that parts the two, level where it is not the others', polarity.
 QString settingsOf(const SplitCandidate& found)
@@ -137,6 +153,14 @@ QString textOf(const WhyNot& why)
     else if (why.uneven_db)
         said << Words::tr("Uneven by %1.").arg(decibels(*why.uneven_db));
     return said.join(QLatin1Char(' '));
+}
+
+QString lineOf(const NetworkSite& site)
+{
+    if (site.closed) return Words::tr("%1: closed, the driver's feet work there").arg(nameOf(site.kind));
+    QStringList said{Words::tr("%1 of leads").arg(fieldText(Quantity::Length_m, site.leads_m, spokenUnits()))};
+    for (const SiteFault fault : site.faults) said << saidOf(fault);
+    return Words::tr("%1: %2").arg(nameOf(site.kind), said.join(QStringLiteral(", ")));
 }
 
 QString weighedBy(const Practice& practice, const QString& currency)

@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "core/advice/network_site.h"
 #include "core/design/split_search.h"
 #include "core/design/why_not.h"
 
@@ -16,6 +17,8 @@ namespace words {
 [[nodiscard]] QString jottedBoard(const core::BoardParts& board);
 // What stands against a split in one or two sentences.
 [[nodiscard]] QString textOf(const core::WhyNot& why);
+// "under the seat: 2.1 m of leads, behind trim"
+[[nodiscard]] QString lineOf(const core::NetworkSite& site);
 // What a search weighs.
 [[nodiscard]] QString weighedBy(const core::Practice& practice, const QString& currency);
 [[nodiscard]] QString headOf(const core::SplitSearch& search, const core::StageResult& stage);

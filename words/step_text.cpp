@@ -361,8 +361,15 @@ private:
 
     [[nodiscard]] QString network() const
     {
-        const QString where = Words::tr("Fix %1 on the dry side at %2, tied down; its pairs by the wiring table.")
-                                  .arg(part(m_to), m_place);
+        const PlaceKind site = m_to.devices.at(m_step.device).site;
+        const QString where =
+            site == PlaceKind::Hidden || site == PlaceKind::Door
+                ? Words::tr("Fix %1 on the dry side at %2, tied down; its pairs by the wiring table.")
+                      .arg(part(m_to), m_place)
+                : Words::tr(
+                      "Fix %1 here: %2; clear of pedals, steering and seat rails, tied down; its pairs by the "
+                      "wiring table.")
+                      .arg(part(m_to), nameOf(site));
         if (!isMade(partOf(m_to, m_step.device))) return where;
         return where + QLatin1Char(' ') +
                Words::tr("Made at the bench: non-polar capacitors, coils apart and at right angles, joints insulated.");

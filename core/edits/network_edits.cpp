@@ -347,6 +347,20 @@ Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel)
     return difference(EditName::ConnectSpeaker, plan, after);
 }
 
+Edit siteNetwork(const Plan& plan, DeviceId board, PlaceKind site)
+{
+    Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const Fitout fitout = resolve(after, goal);
+    for (const DeviceId one : mates(fitout, board)) {
+        if (partOf(fitout, one).kind != PartKind::Network) continue;
+        Device device = fitout.devices.at(one);
+        device.site = site;
+        putAt(after, &Plan::devices, goal, one, device);
+    }
+    return difference(EditName::SiteNetwork, plan, after);
+}
+
 Edit removeNetwork(const Plan& plan, DeviceId speaker)
 {
     const DeviceId board = networkOf(resolve(plan, plan.job.goal), speaker);

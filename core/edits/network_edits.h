@@ -35,6 +35,8 @@ using BoardSpeakers = std::map<Leg, DeviceId>;
 // else hangs on those leads; on the other side from that channel's twin.
 // requires a board, and a channel of the source that feeds it
 [[nodiscard]] Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel);
+// Where a board sits, on both sides; Hidden: nobody says.       requires a network at the goal
+[[nodiscard]] Edit siteNetwork(const Plan& plan, DeviceId board, PlaceKind site);
 // It goes again, on both sides: the lowest speaker takes its wires, and what the others were fed goes on from there; a
 // capacitor that was bridged for it on what it fed carries again.
 // requires a board at the goal

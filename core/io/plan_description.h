@@ -176,6 +176,7 @@ void describe(Io& io, Job& job)
     io.field("hours_h", job, &Job::hours_h);
     io.field("hearingLeft", job, &Job::hearingLeft);
     io.field("hearingRight", job, &Job::hearingRight);
+    io.field("target", job, &Job::target);
     io.always("goal", job, &Job::goal);
 }
 
@@ -185,6 +186,7 @@ void describe(Io& io, Device& device)
     io.always("part", device, &Device::part);
     io.field("at", device, &Device::at);
     io.field("label", device, &Device::label);
+    io.field("site", device, &Device::site);
     describe(io, device.basis);
 }
 

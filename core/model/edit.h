@@ -84,6 +84,8 @@ enum class EditName {
     AddAcross,
     PlanSpeakers,
     WireLength,
+    SiteNetwork,
+    SetTarget,
     ChangeValue,
     TakePartOut,
     SetChannel

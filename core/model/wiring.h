@@ -31,7 +31,8 @@ struct Device {
     PartId part{};
     PlaceId at{};
     std::string label{};
-    Basis basis{};  // is it really this part?
+    Basis basis{};                       // is it really this part?
+    PlaceKind site = PlaceKind::Hidden;  // of a network: where it sits; Hidden: nobody said
     bool operator==(const Device&) const = default;
 };
 

@@ -22,12 +22,14 @@
 #include "app/widgets/place_plan.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/part_value.h"
+#include "words/survey_words.h"
 
 namespace app {
 namespace {
@@ -341,6 +343,15 @@ void SplitView::showActions(const core::StageResult& stage)
         addAction(action);
     const core::DeviceId speaker = m_picked.speaker ? m_picked.port.device : high();
     if ((m_picked && !m_picked.speaker) || !core::findRunOfDevice(stage, speaker)) return;
+    if (const core::DeviceId there = core::networkOf(stage.used, speaker); there && core::placeOf(stage.used, there)) {
+        const core::PlaceKind site = stage.used.devices.at(there).site;
+        auto* sits = new QPushButton(
+            site == core::PlaceKind::Hidden ? tr("where it sits\u2026") : tr("sits: %1").arg(words::nameOf(site)),
+            m_actions);
+        sits->setObjectName(QStringLiteral("boardSite"));
+        connect(sits, &QPushButton::clicked, this, [this, there, sits] { offerSites(there, *sits); });
+        m_actionRow->addWidget(sits);
+    }
     auto* board = new QPushButton(tr("A board\u2026"), m_actions);
     board->setObjectName(QStringLiteral("makeBoard"));
     connect(board, &QPushButton::clicked, this, [this, speaker] { openBoard(speaker); });

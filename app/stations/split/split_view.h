@@ -48,6 +48,8 @@ public:
     enum class File { Netlist, Load, Sum };
     // False where there is nothing of the kind, or where it could not be written; either is said.
     bool writeFile(File file, const QString& path);
+    // What the sum is to come near, from a curve file. False where it cannot be taken: that is said.
+    bool readTarget(const QString& path);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -75,6 +77,7 @@ private:
     [[nodiscard]] core::Port channelOf(const core::StageResult& stage, const std::vector<core::Port>& channels) const;
     void showActions(const core::StageResult& stage);
     void offerTargets();
+    void takeTargetFile();
     void showTarget();
     void showAnswers(bool again = false);  // again: although nothing has changed
     void pick(const BenchPick& pick);
@@ -86,6 +89,7 @@ private:
     void openCable(const core::Port& channel);
     void askAgainst(BoardDialog* dialog, const core::Edit& tried);
     void offerFiles();
+    void offerSites(core::DeviceId board, QWidget& from);
     void setShape(const core::Port& channel, Knob knob, const core::FilterShape& shape);
     [[nodiscard]] core::Edit editTo(double value, bool off) const;
     void tryValue(double value, bool off);
@@ -135,14 +139,14 @@ private:
         std::uint64_t revision = 0;
         core::DeviceId tweeter{};
         core::ListenerId seat{};
-        double slope_db_octave = 0.0;
+        std::optional<double> slope_db_octave{};
         bool allSeats = false;
         bool operator==(const Searched&) const = default;
     };
     Searched m_searched{};
-    std::uint64_t m_answered = 0;  // of the plan that the answers are about
-    double m_slope_db_octave = 0.0;
-    core::Edit m_triedEdit{};  // that makes it so
+    std::uint64_t m_answered = 0;               // of the plan that the answers are about
+    std::optional<double> m_slope_db_octave{};  // of the target; nothing: the plan's own curve, or flat
+    core::Edit m_triedEdit{};                   // that makes it so
     core::ListenerId m_listener{};
     core::PlaceId m_place{};
     std::optional<core::SplitPair> m_pair{};
