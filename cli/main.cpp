@@ -215,6 +215,8 @@ int main(int argc, char** argv)
     splits->add_option("--seat", split.seats, "whose ears: driver, frontPassenger, e5");
     splits->add_option("--slope", split.slope_db, "of the target in dB an octave, such as -1: falling to the highs")
         ->check(CLI::Range(-6.0, 6.0));
+    splits->add_option("--target", split.target,
+                       "a curve file that the sum is to come near; with -o the plan keeps it");
     splits->add_option("-o,--output", split.output, "where to write the plan with an answer in it");
     splits->add_option("--answer", split.answer, "which answer that is: even, fewest, oneCorner, standing");
     cli::SettingsRequest settings;

@@ -13,6 +13,8 @@
 #include "core/evaluate/evaluate.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/sides.h"
+#include "core/intake/target_curve.h"
+#include "core/io/atomic_file.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
@@ -108,6 +110,13 @@ int findSplits(const SplitRequest& request)
         return report(
             {request.plan, "--answer", "found '" + request.answer + "', expected even, fewest, oneCorner or standing"},
             request.json);
+    if (!request.target.empty()) {
+        const auto text = readWholeFile(request.target);
+        if (!text) return report({request.target, {}, text.error().message}, request.json);
+        const auto own = takeTarget(document->plan, *text, request.target);
+        if (!own) return report(own.error(), request.json);
+        document->plan = apply(document->plan, *own).plan;
+    }
     const auto seats = seatsOf(document->plan, request.plan, request.seats);
     if (!seats) return report(seats.error(), request.json);
     const Evaluation evaluation = evaluateJob(document->plan, shippedShop().practice);

@@ -20,7 +20,7 @@
 namespace core {
 namespace {
 
-constexpr double kLeast_hz = 315.0, kMost_hz = 10000.0;  // of a corner between two drivers of one side
+constexpr double kFirstCorner_hz = 315.0, kLastCorner_hz = 10000.0;  // of a corner between two drivers of one side
 constexpr double kMostLevel_db = 6.0, kLevelStep_db = 1.0;
 constexpr FilterShape kShapes[]{{FilterFamily::Butterworth, 2},   {FilterFamily::Butterworth, 3},
                                 {FilterFamily::Butterworth, 4},   {FilterFamily::LinkwitzRiley, 2},
@@ -29,13 +29,13 @@ constexpr FilterShape kShapes[]{{FilterFamily::Butterworth, 2},   {FilterFamily:
 class SettingsSearcher {
 public:
     SettingsSearcher(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair,
-                     const std::vector<ListenerId>& seats, double slope_db_octave)
+                     const std::vector<ListenerId>& seats, const SplitTarget& target)
         : m_plan(plan),
           m_stage(*evaluation.stages.at(plan.job.goal)),
           m_practice(evaluation.practice),
           m_pair(pair),
           m_seats(seats),
-          m_measure(evaluation.frequency_hz, slope_db_octave),
+          m_measure(evaluation.frequency_hz, target),
           m_low(m_stage.runs[pair.low].run.id.channel),
           m_high(m_stage.runs[pair.high].run.id.channel),
           m_lowSetting(settingOf(m_stage.used, m_low)),
@@ -160,7 +160,7 @@ private:
     [[nodiscard]] std::vector<Leg> legs(size_t run, const FilterShape& shape) const
     {
         std::vector<Leg> legs;
-        for (double hz = kLeast_hz; hz <= kMost_hz; hz = cornerStep(hz, 1)->value)
+        for (double hz = kFirstCorner_hz; hz <= kLastCorner_hz; hz = cornerStep(hz, 1)->value)
             legs.push_back(legOf(run, Filter{hz, shape.order, shape.family}));
         return legs;
     }
@@ -245,10 +245,10 @@ private:
 }  // namespace
 
 std::optional<SplitSearch> searchSettings(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair,
-                                          const std::vector<ListenerId>& seats, double slope_db_octave,
+                                          const std::vector<ListenerId>& seats, const SplitTarget& target,
                                           const std::stop_token& stop, const std::function<void(double)>& progress)
 {
-    return SettingsSearcher(plan, evaluation, pair, seats, slope_db_octave).run(stop, progress);
+    return SettingsSearcher(plan, evaluation, pair, seats, target).run(stop, progress);
 }
 
 }  // namespace core

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/design/split_measure.h"
 #include "core/design/split_search.h"
 
 namespace core {
@@ -10,7 +11,7 @@ namespace core {
 // requires a pair that can be set, and seats that hear both
 [[nodiscard]] std::optional<SplitSearch> searchSettings(const Plan& plan, const Evaluation& evaluation,
                                                         const SplitPair& pair, const std::vector<ListenerId>& seats,
-                                                        double slope_db_octave, const std::stop_token& stop,
+                                                        const SplitTarget& target, const std::stop_token& stop,
                                                         const std::function<void(double)>& progress);
 
 }  // namespace core

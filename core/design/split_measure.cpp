@@ -4,6 +4,7 @@
 #include <numbers>
 
 #include "core/evaluate/hearing.h"
+#include "core/physics/measured_curve.h"
 
 namespace core {
 namespace {
@@ -22,10 +23,29 @@ Eigen::ArrayXd smooth(const Eigen::ArrayXd& square)
 
 }  // namespace
 
-SplitMeasure::SplitMeasure(const Eigen::ArrayXd& frequency_hz, double slope_db_octave)
+Eigen::ArrayXd SplitTarget::at_db(const Eigen::ArrayXd& frequency_hz) const
+{
+    if (!curve) return slope_db_octave * (frequency_hz / 1000.0).log() / std::numbers::ln2;
+    const auto count = static_cast<Eigen::Index>(curve->frequency_hz.size());
+    const MeasuredCurve given{Eigen::Map<const Eigen::ArrayXd>(curve->frequency_hz.data(), count),
+                              Eigen::Map<const Eigen::ArrayXd>(curve->level_db.data(), count),
+                              Eigen::ArrayXd::Zero(count), false};
+    const double at1k_db = readCurve(given, Eigen::ArrayXd::Constant(1, 1000.0)).magnitude(0);
+    return readCurve(given, frequency_hz).magnitude - at1k_db;
+}
+
+SplitTarget splitTarget(const Plan& plan, const std::optional<double>& slope_db_octave)
+{
+    SplitTarget target{.slope_db_octave = slope_db_octave.value_or(0.0)};
+    if (const auto own = plan.curves.find(plan.job.target); !slope_db_octave && own != plan.curves.end())
+        target.curve = own->second;
+    return target;
+}
+
+SplitMeasure::SplitMeasure(const Eigen::ArrayXd& frequency_hz, const SplitTarget& target)
     : m_hz(coarse(frequency_hz)),
       m_weight((m_hz >= kFrom_hz && m_hz <= kTo_hz).cast<double>()),
-      m_target_db(slope_db_octave * (m_hz / 1000.0).log() / std::numbers::ln2)
+      m_target_db(target.at_db(m_hz))
 {
 }
 

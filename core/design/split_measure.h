@@ -1,16 +1,29 @@
 #pragma once
 
 #include <Eigen/Core>
+#include <optional>
 
 #include "core/model/evaluation.h"
+#include "core/model/plan.h"
 
 namespace core {
+
+// What a sum is to come near, whatever its level: a line that falls by so much an octave, or a curve, which past its
+// ends goes on as it is there.
+struct SplitTarget {
+    double slope_db_octave = 0.0;  // 0 flat, -1 falling to the highs
+    std::optional<Curve> curve{};
+
+    // re its level at 1 kHz
+    [[nodiscard]] Eigen::ArrayXd at_db(const Eigen::ArrayXd& frequency_hz) const;
+};
+// slope  nothing: the plan's own curve, or flat where it has none
+[[nodiscard]] SplitTarget splitTarget(const Plan& plan, const std::optional<double>& slope_db_octave);
 
 // How a search judges a hand-over: on every sixth point of the grid, 27 a decade.
 class SplitMeasure {
 public:
-    // slope_db_octave  of the target: 0 flat, -1 falling to the highs
-    SplitMeasure(const Eigen::ArrayXd& frequency_hz, double slope_db_octave);
+    SplitMeasure(const Eigen::ArrayXd& frequency_hz, const SplitTarget& target);
 
     [[nodiscard]] const Eigen::ArrayXd& hz() const { return m_hz; }
     template <class Array>

@@ -44,13 +44,13 @@ std::vector<double> valuesBetween(const double (&range)[2], PreferredSeries seri
 class Searcher {
 public:
     Searcher(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair,
-             const std::vector<ListenerId>& seats, double slope_db_octave)
+             const std::vector<ListenerId>& seats, const SplitTarget& target)
         : m_plan(plan),
           m_stage(*evaluation.stages.at(plan.job.goal)),
           m_practice(evaluation.practice),
           m_pair(pair),
           m_seats(seats),
-          m_measure(evaluation.frequency_hz, slope_db_octave),
+          m_measure(evaluation.frequency_hz, target),
           m_lowTrial(m_stage, pair.low, seats, m_measure, m_practice),
           m_highTrial(m_stage, pair.high, seats, m_measure, m_practice),
           m_beaming_hz(beamsOver_hz(low()))
@@ -216,14 +216,15 @@ std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& eval
     if (!pair || !(canBeParted(stage, *pair) || canBeSet(stage, *pair))) return std::nullopt;
     for (const ListenerId seat : seats)
         if (!splitSum(stage, *pair, seat)) return std::nullopt;
+    const SplitTarget target = splitTarget(plan, task.slope_db_octave);
     if (!canBeParted(stage, *pair))
-        return searchSettings(plan, evaluation, *pair, seats, task.slope_db_octave, stop, progress);
+        return searchSettings(plan, evaluation, *pair, seats, target, stop, progress);
     const auto three = threeOf(stage, *pair, evaluation.practice);
     if (three && splitSum(stage, {three->low, three->mid}, seats.front()) &&
         std::all_of(seats.begin(), seats.end(),
                     [&](ListenerId seat) { return splitSum(stage, {three->mid, three->high}, seat).has_value(); }))
-        return searchThree(plan, evaluation, *pair, *three, seats, task.slope_db_octave, stop, progress);
-    return Searcher(plan, evaluation, *pair, seats, task.slope_db_octave).run(stop, progress);
+        return searchThree(plan, evaluation, *pair, *three, seats, target, stop, progress);
+    return Searcher(plan, evaluation, *pair, seats, target).run(stop, progress);
 }
 
 }  // namespace core

@@ -17,7 +17,8 @@ namespace core {
 struct SplitTask {
     DeviceId tweeter{};               // takes over from the larger one of its side (splitPairs)
     std::vector<ListenerId> seats{};  // whose ears count; none: the first listener's
-    double slope_db_octave = 0.0;     // of the target: 0 flat, -1 falling to the highs
+    // Of the target: 0 flat, -1 falling to the highs; nothing: the plan's own, or flat where it has none.
+    std::optional<double> slope_db_octave{};
 };
 
 // Of three the one between the others: where it takes over, and whether it is turned over as `turned` is meant.

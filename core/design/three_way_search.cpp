@@ -25,10 +25,10 @@ namespace {
 
 // Where three drivers of a car hand over, and what is put before them; common practice, no source.
 constexpr double kLower_hz[] = {250.0, 1250.0}, kUpper_hz[] = {1600.0, 6300.0};
-constexpr FilterShape kShapes[]{{FilterFamily::Butterworth, 1},
-                                {FilterFamily::Butterworth, 2},
-                                {FilterFamily::LinkwitzRiley, 2},
-                                {FilterFamily::Butterworth, 3}};
+constexpr FilterShape kLadders[]{{FilterFamily::Butterworth, 1},
+                                 {FilterFamily::Butterworth, 2},
+                                 {FilterFamily::LinkwitzRiley, 2},
+                                 {FilterFamily::Butterworth, 3}};
 constexpr double kMidPads_ohm[] = {0.0, 1.5, 3.3}, kTweeterPads_ohm[] = {0.0, 1.5, 3.3, 6.8};
 constexpr size_t kBoth = 2;                 // ways round
 constexpr double kLeastMiddle_ratio = 2.0;  // from one hand-over to the other. Ours, no source
@@ -42,18 +42,18 @@ std::vector<HandOver> handOvers(const double (&range_hz)[2])
 {
     std::vector<HandOver> all;
     for (double hz = range_hz[0]; hz <= 1.001 * range_hz[1]; hz = cornerStep(hz, 1)->value)
-        for (const FilterShape& shape : kShapes) all.push_back({hz, shape});
+        for (const FilterShape& shape : kLadders) all.push_back({hz, shape});
     return all;
 }
 
 class ThreeSearcher {
 public:
     ThreeSearcher(const Plan& plan, const Evaluation& evaluation, const SplitThree& three,
-                  const std::vector<ListenerId>& seats, double slope_db_octave)
+                  const std::vector<ListenerId>& seats, const SplitTarget& target)
         : m_plan(plan),
           m_stage(*evaluation.stages.at(plan.job.goal)),
           m_practice(evaluation.practice),
-          m_measure(evaluation.frequency_hz, slope_db_octave),
+          m_measure(evaluation.frequency_hz, target),
           m_seats(seats.size()),
           m_low(m_stage, three.low, seats, m_measure, m_practice),
           m_mid(m_stage, three.mid, seats, m_measure, m_practice),
@@ -267,12 +267,11 @@ std::optional<SplitThree> threeOf(const StageResult& stage, const SplitPair& pai
 
 std::optional<SplitSearch> searchThree(const Plan& plan, const Evaluation& evaluation, const SplitPair& pair,
                                        const SplitThree& three, const std::vector<ListenerId>& seats,
-                                       double slope_db_octave, const std::stop_token& stop,
+                                       const SplitTarget& target, const std::stop_token& stop,
                                        const std::function<void(double)>& progress)
 {
     const SplitSum now = *splitSum(*evaluation.stages.at(plan.job.goal), pair, seats.front());
-    return ThreeSearcher(plan, evaluation, three, seats, slope_db_octave)
-        .run({.pair = pair, .now = now}, stop, progress);
+    return ThreeSearcher(plan, evaluation, three, seats, target).run({.pair = pair, .now = now}, stop, progress);
 }
 
 }  // namespace core

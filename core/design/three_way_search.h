@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/design/split_measure.h"
 #include "core/design/split_search.h"
 
 namespace core {
@@ -19,7 +20,7 @@ struct SplitThree {
 // all three
 [[nodiscard]] std::optional<SplitSearch> searchThree(const Plan& plan, const Evaluation& evaluation,
                                                      const SplitPair& pair, const SplitThree& three,
-                                                     const std::vector<ListenerId>& seats, double slope_db_octave,
+                                                     const std::vector<ListenerId>& seats, const SplitTarget& target,
                                                      const std::stop_token& stop,
                                                      const std::function<void(double)>& progress);
 

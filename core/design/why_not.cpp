@@ -42,7 +42,8 @@ bool stoodBefore(const Finding& now, const Finding& before)
 }  // namespace
 
 WhyNot whyNot(const Plan& plan, const Evaluation& evaluation, const std::vector<Finding>& findings, const Edit& tried,
-              DeviceId tweeter, ListenerId seat, double slope_db_octave, const std::optional<Edit>& best)
+              DeviceId tweeter, ListenerId seat, const std::optional<double>& slope_db_octave,
+              const std::optional<Edit>& best)
 {
     // Nothing where the edit is one of an older plan.
     const auto made = [&](const Edit& edit) -> std::optional<std::pair<Plan, Evaluation>> {
@@ -52,7 +53,7 @@ WhyNot whyNot(const Plan& plan, const Evaluation& evaluation, const std::vector<
         Evaluation its = evaluateJob(after, evaluation.practice, evaluation);
         return std::pair(std::move(after), std::move(its));
     };
-    const SplitMeasure measure(evaluation.frequency_hz, slope_db_octave);
+    const SplitMeasure measure(evaluation.frequency_hz, splitTarget(plan, slope_db_octave));
     WhyNot why;
     const auto with = made(tried);
     if (!with) return why;

@@ -18,10 +18,10 @@ struct WhyNot {
 
 // findings  of the plan as it is
 // tried     the split, as an edit of the plan
-// slope_db_octave  of the target
+// slope_db_octave  of the target; nothing: the plan's own, or flat
 // best      what a search found, as an edit of the plan; nothing: none was made. One of an older plan is left out
 [[nodiscard]] WhyNot whyNot(const Plan& plan, const Evaluation& evaluation, const std::vector<Finding>& findings,
-                            const Edit& tried, DeviceId tweeter, ListenerId seat, double slope_db_octave,
-                            const std::optional<Edit>& best);
+                            const Edit& tried, DeviceId tweeter, ListenerId seat,
+                            const std::optional<double>& slope_db_octave, const std::optional<Edit>& best);
 
 }  // namespace core

@@ -9,7 +9,7 @@ namespace core {
 
 // Response: of a coil's driver by itself, on axis, at a distance. InPlace: in the vehicle, at one listener's head.
 // Hearing: what one ear of the customer needs more than a normal one, in dB, as an audiogram has it.
-enum class CurveKind { Response, InPlace, Hearing };
+enum class CurveKind { Response, InPlace, Hearing, Target };
 
 // A measured response, loaded into the plan.
 struct Curve {

@@ -92,7 +92,7 @@ CORE_ENUM_NAMES(Cover, {None, "none"}, {ThinCloth, "thinCloth"}, {ThickCloth, "t
                 {ClothUnderLeather, "clothUnderLeather"})
 CORE_ENUM_NAMES(SurfaceMaterial, {Glass, "glass"}, {HardTrim, "hardTrim"}, {SoftDash, "softDash"}, {Carpet, "carpet"},
                 {ClothSeat, "clothSeat"}, {LeatherSeat, "leatherSeat"}, {Headliner, "headliner"})
-CORE_ENUM_NAMES(CurveKind, {Response, "response"}, {InPlace, "inPlace"}, {Hearing, "hearing"})
+CORE_ENUM_NAMES(CurveKind, {Response, "response"}, {InPlace, "inPlace"}, {Hearing, "hearing"}, {Target, "target"})
 CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {RearLeft, "rearLeft"},
                 {RearRight, "rearRight"})
 CORE_ENUM_NAMES(Goal, {Improve, "improve"}, {Restore, "restore"}, {Replace, "replace"})

@@ -139,6 +139,9 @@ private:
         for (const CurveId curve : {m_plan.job.hearingLeft, m_plan.job.hearingRight})
             if (curve && (!m_plan.curves.contains(curve) || m_plan.curves.at(curve).kind != CurveKind::Hearing))
                 add("/job", "names " + textOf(curve) + ", which is no audiogram of this plan");
+        const CurveId target = m_plan.job.target;
+        if (target && (!m_plan.curves.contains(target) || m_plan.curves.at(target).kind != CurveKind::Target))
+            add("/job/target", "names " + textOf(target) + ", which is no target of this plan");
         if (!(m_plan.job.budget >= 0.0 && m_plan.job.budget <= 1e9)) add("/job/budget", "is outside 0 to 1e9");
         if (!(m_plan.job.hours_h >= 0.0 && m_plan.job.hours_h <= 1e4)) add("/job/hours_h", "is outside 0 to 10000 h");
     }

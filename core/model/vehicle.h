@@ -189,6 +189,7 @@ struct Job {
     std::string currency{};
     double hours_h = 0.0;                   // that may go into it; 0: not said
     CurveId hearingLeft{}, hearingRight{};  // what each ear needs more than a young one does
+    CurveId target{};                       // what a sum is to come near; none: a line
     StageId goal{2};                        // "after" is this stage; "before" is what was found
     bool operator==(const Job&) const = default;
 };

@@ -5808,6 +5808,42 @@
         <source>Length</source>
         <translation>Länge</translation>
     </message>
+    <message>
+        <source>set what the sum is to come near</source>
+        <translation>festlegen, woran die Summe herankommen soll</translation>
+    </message>
+    <message>
+        <source>say where the network sits</source>
+        <translation>sagen, wo die Weiche sitzt</translation>
+    </message>
+    <message>
+        <source>wet at times</source>
+        <translation>zeitweise nass</translation>
+    </message>
+    <message>
+        <source>hot in the sun</source>
+        <translation>in der Sonne heiß</translation>
+    </message>
+    <message>
+        <source>in reach of feet</source>
+        <translation>in Reichweite der Füße</translation>
+    </message>
+    <message>
+        <source>behind trim</source>
+        <translation>hinter Verkleidung</translation>
+    </message>
+    <message>
+        <source>%1: closed, the driver&apos;s feet work there</source>
+        <translation>%1: gesperrt, dort arbeiten die Füße des Fahrers</translation>
+    </message>
+    <message>
+        <source>%1 of leads</source>
+        <translation>%1 Leitung</translation>
+    </message>
+    <message>
+        <source>Fix %1 here: %2; clear of pedals, steering and seat rails, tied down; its pairs by the wiring table.</source>
+        <translation>%1 hier befestigen: %2; frei von Pedalen, Lenkung und Sitzschienen, festgebunden; die Adernpaare nach der Verdrahtungstabelle.</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -9342,6 +9378,38 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>That was found for the plan as it was; what suits it now is being searched.</source>
         <translation>Das wurde für den vorigen Stand gefunden; was jetzt passt, wird gesucht.</translation>
+    </message>
+    <message>
+        <source>own curve</source>
+        <translation>eigene Kurve</translation>
+    </message>
+    <message>
+        <source>This plan&apos;s curve, %1</source>
+        <translation>Die Kurve dieses Plans, %1</translation>
+    </message>
+    <message>
+        <source>A curve from a file…</source>
+        <translation>Eine Kurve aus einer Datei…</translation>
+    </message>
+    <message>
+        <source>Forget this plan&apos;s curve</source>
+        <translation>Die Kurve dieses Plans vergessen</translation>
+    </message>
+    <message>
+        <source>Curves (*.frd *.txt *.csv)</source>
+        <translation>Kurven (*.frd *.txt *.csv)</translation>
+    </message>
+    <message>
+        <source>not said: on the dry side, beside its speaker</source>
+        <translation>nicht gesagt: auf der trockenen Seite, neben ihrem Lautsprecher</translation>
+    </message>
+    <message>
+        <source>where it sits…</source>
+        <translation>wo sie sitzt…</translation>
+    </message>
+    <message>
+        <source>sits: %1</source>
+        <translation>sitzt: %1</translation>
     </message>
 </context>
 <context>

@@ -4,6 +4,7 @@
 #include <qcustomplot.h>
 
 #include <QDialog>
+#include <QFile>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
@@ -19,6 +20,7 @@
 #include "app/stations/split/bench_layout.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/split_view.h"
+#include "core/advice/network_site.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
@@ -30,6 +32,7 @@
 #include "tests/app/window_driver.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
+#include "words/job_words.h"
 
 namespace {
 
@@ -196,6 +199,86 @@ TEST_F(SplitMore, ThreeAreFoundTogether)
     EXPECT_EQ(plan(), before);
 }
 
+// A curve from a file is what the sum is to come near, from then on; a line may be asked for instead; it is forgotten.
+TEST_F(SplitMore, ThePlanHasATargetOfItsOwn)
+{
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("wanted.frd"));
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("20 banana\n");
+    file.close();
+    const Plan before = plan();
+    EXPECT_FALSE(view()->readTarget(path));
+    EXPECT_FALSE(view()->readTarget(QStringLiteral("/nowhere.frd")));
+    EXPECT_EQ(plan(), before);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("20 3\n1000 0\n20000 -6\n");
+    file.close();
+    EXPECT_TRUE(view()->readTarget(path));
+    m_window.settle();
+    ASSERT_TRUE(plan().job.target);
+    auto* target = thing<QPushButton>(QStringLiteral("splitTarget"));
+    EXPECT_EQ(target->text(), QStringLiteral("own curve"));
+    const auto evenOf = [&](std::optional<double> slope_db) {
+        core::SplitTask task{.tweeter = kFrontTweeter, .slope_db_octave = slope_db};
+        task.seats = {plan().listeners.begin()->first};
+        return core::searchSplits(plan(), snapshot().evaluation, task)->answers.back().found.even_db;
+    };
+    const auto shown = [&] {
+        const auto& answers = thing<app::SplitAnswers>(QStringLiteral("splitAnswers"))->answers();
+        return answers.empty() ? 0.0 : answers.back().found.even_db;
+    };
+    EXPECT_TRUE(QTest::qWaitFor([&] { return std::abs(shown() - evenOf({})) < 1e-9; }, 30'000));
+    const auto choose = [&](const char* name) {
+        m_window.click("splitTarget");
+        auto* menu = m_window.window().findChildren<QMenu*>(QStringLiteral("targets")).back();
+        auto* action = menu->findChild<QAction*>(QLatin1String(name));
+        ASSERT_NE(action, nullptr) << name;
+        QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+        m_window.settle();
+    };
+    choose("target_0");
+    EXPECT_EQ(target->text(), QStringLiteral("flat"));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return std::abs(shown() - evenOf(0.0)) < 1e-9; }, 30'000));
+    choose("target_own");
+    EXPECT_EQ(target->text(), QStringLiteral("own curve"));
+    choose("target_forget");
+    EXPECT_FALSE(plan().job.target);
+    EXPECT_EQ(plan().curves, before.curves);
+    EXPECT_EQ(target->text(), QStringLiteral("flat"));
+}
+
+// Where its board sits is chosen from what speaks against each spot; the pedals are closed; the card says it.
+TEST_F(SplitMore, ABoardHasItsPlace)
+{
+    EXPECT_FALSE(m_window.has("boardSite")) << "no board yet";
+    m_window.click("makeBoard");
+    m_window.click("boardOk");
+    m_window.settle();
+    const DeviceId board = core::networkOf(goal().used, kFrontWoofer);
+    m_window.click("boardSite");
+    auto* menu = m_window.window().findChildren<QMenu*>(QStringLiteral("sites")).back();
+    EXPECT_FALSE(menu->findChild<QAction*>(QStringLiteral("site_kickPanel"))->isEnabled());
+    auto* seat = menu->findChild<QAction*>(QStringLiteral("site_underSeat"));
+    ASSERT_NE(seat, nullptr);
+    EXPECT_EQ(menu->actions().front(), seat) << "the best first";
+    const auto sites = core::networkSites(goal(), board, snapshot().shop->vehicles);
+    EXPECT_TRUE(seat->text().contains(
+        words::fieldText(core::Quantity::Length_m, sites.front().leads_m, words::spokenUnits())));
+    QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(seat).center());
+    m_window.settle();
+    EXPECT_EQ(goal().used.devices.at(board).site, core::PlaceKind::UnderSeat);
+    EXPECT_EQ(thing<QPushButton>(QStringLiteral("boardSite"))->text(), QStringLiteral("sits: under a seat"));
+    bool said = false;
+    for (const core::Step& step : snapshot().job.steps)
+        said = said || words::textOf(step, snapshot().before().used, goal().used)
+                           .contains(QStringLiteral("under a seat; clear of pedals"));
+    EXPECT_TRUE(said);
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(goal().used.devices.at(board).site, core::PlaceKind::Hidden);
+}
+
 // What both ways round make of the pair: each line begins as its curve is drawn, in its colour, with the plan's figures.
 TEST_F(SplitMore, BothWaysRoundAreSaidAsTheyAreDrawn)
 {
@@ -211,8 +294,8 @@ TEST_F(SplitMore, BothWaysRoundAreSaidAsTheyAreDrawn)
     EXPECT_TRUE(wired->text().startsWith(QChar(0x2014)));
     EXPECT_EQ(dashed.style(), Qt::CustomDashLine);
     EXPECT_TRUE(turned->text().startsWith(QStringLiteral("- -")));
-    EXPECT_EQ(wired->palette().color(QPalette::WindowText), thick.color());
-    EXPECT_EQ(turned->palette().color(QPalette::WindowText), dashed.color());
+    EXPECT_EQ(wired->palette().color(QPalette::WindowText).name(), thick.color().name());
+    EXPECT_EQ(turned->palette().color(QPalette::WindowText).name(), dashed.color().name());
 }
 
 // A speaker of which nobody said where it is hangs on the channel like any other.

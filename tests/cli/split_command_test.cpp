@@ -79,6 +79,26 @@ TEST_F(Cli, AResistorInTheLeadHasItsOhmsOnTheCard)
     EXPECT_NE(card.find("Put resistor in the lead, 3.3\u202F\u03A9 in the plus lead of left sail"), std::string::npos);
 }
 
+// A curve file is what is come near; with -o the plan keeps it and comes near it from then on.
+TEST_F(Cli, SplitsComeNearACurveOfTheirOwn)
+{
+    write("wanted.frd", "20 6\n1000 0\n20000 -12\n");
+    const std::string demo = file("shipped.reed"), own = file("own.reed");
+    const auto evenOf = [](const Json& json) {
+        return json.at("splits").at(0).at("answers").back().at("evenness").at("value").get<double>();
+    };
+    const auto taken =
+        run("splits " + demo + " --target " + file("wanted.frd") + " --json --answer standing -o " + own);
+    ASSERT_EQ(taken.code, 0) << taken.out;
+    EXPECT_NE(evenOf(taken.json()), evenOf(run("splits " + demo + " --json").json()));
+    EXPECT_NEAR(evenOf(run("splits " + own + " --json").json()), evenOf(taken.json()), 0.2);
+    write("bad.frd", "20 banana\n");
+    const auto bad = run("splits " + demo + " --target " + file("bad.frd"));
+    EXPECT_EQ(bad.code, 2);
+    EXPECT_NE(bad.out.find("bad.frd"), std::string::npos) << bad.out;
+    EXPECT_EQ(run("splits " + demo + " --target " + file("nowhere.frd")).code, 2);
+}
+
 TEST_F(Cli, SplitsSayWhatTheyCannotAnswer)
 {
     const auto unknown = run("splits " + file("shipped.reed") + " d999");

@@ -85,6 +85,7 @@ INSTANTIATE_TEST_SUITE_P(
                        p.panels[{9}].fasteners = {{}, {.count = -1}};
                    },
                    "/panels/n9/fasteners/1/count"},
+        InvalidRow{"a target that is not there", [](Plan& p) { p.job.target = {9}; }, "/job/target"},
         InvalidRow{"an audiogram that is not there", [](Plan& p) { p.job.hearingLeft = {9}; }, "/job"},
         InvalidRow{"a budget below nothing", [](Plan& p) { p.job.budget = -1.0; }, "/job/budget"},
         InvalidRow{"hours without end", [](Plan& p) { p.job.hours_h = INFINITY; }, "/job/hours_h"},
