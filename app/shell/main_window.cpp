@@ -114,6 +114,18 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     sayAndOffer({m_shelfSaid});
 }
 
+// A field that loses the keys speaks while all that it speaks to is still there; what goes down after that speaks to
+// nobody.
+MainWindow::~MainWindow()
+{
+    hide();
+    m_session.disconnect(this);
+    for (QObject* child : findChildren<QObject*>()) {
+        disconnect(child, nullptr, this, nullptr);
+        disconnect(child, nullptr, &m_session, nullptr);
+    }
+}
+
 void MainWindow::build()
 {
     auto* central = new QWidget(this);

@@ -32,6 +32,7 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     MainWindow(PlanSession& session, Theme& theme, QSettings& settings, QWidget* parent = nullptr);
+    ~MainWindow() override;
 
     bool openPlan(const QString& path);
     void openDemo();
