@@ -75,6 +75,8 @@ QString textOf(const Mend& mend)
             return Words::tr("one for %1").arg(volts(mend.figure));
         case MendName::FindSplit:
             return Words::tr("find a crossover");
+        case MendName::TurnBoardRound:
+            return Words::tr("wire it the right way round");
         case MendName::FeedFullRange:
             return Words::tr("feed it from a full-range channel");
         case MendName::DropHighPass:

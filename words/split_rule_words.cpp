@@ -75,6 +75,14 @@ FindingText sayPartOverRating(const Finding& f)
         Words::tr("With the source at its limit. A capacitor that breaks down is a short: the tweeter gets it all.")};
 }
 
+FindingText sayNetworkBackwards(const Finding&)
+{
+    return {Words::tr("The network is wired backwards"),
+            Words::tr("What comes from the source arrives at its screws for a speaker."),
+            Words::tr("So nothing parts the two: a tweeter gets the bass and the source sees both at once. The source "
+                      "goes to the input, each speaker to its own pair.")};
+}
+
 FindingText sayNetworkOnFilteredLine(const Finding& f)
 {
     const Evidence& from = f.evidence.front();

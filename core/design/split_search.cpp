@@ -76,8 +76,7 @@ public:
                 }
                 for (const bool turned : {false, true}) {
                     SplitCandidate found{.turned = turned, .least_ohm = least_ohm};
-                    std::optional<SplitCandidate>& best =
-                        low.parts.size() + highs[i].parts.size() == 1 ? fewest : even;
+                    std::optional<SplitCandidate>& best = low.parts.size() + highs[i].parts.size() == 1 ? fewest : even;
                     judge(found, low, highs[i], best ? best->cost_db : std::numeric_limits<double>::max());
                     if (best && found.cost_db >= best->cost_db) continue;
                     found.parts = {{Leg::Woofer, low.parts}, {Leg::Tweeter, highs[i].parts}};
@@ -175,13 +174,13 @@ private:
         if (count == 1 && !networkOf(resolve(after, after.job.goal), woofer)) {
             after = apply(after, oneCapacitor(after, tweeter, found.parts.at(Leg::Tweeter).front().value)).plan;
         } else if (count > 0) {
-            after = apply(after, fitMadeNetwork(after, {{Leg::Woofer, woofer}, {Leg::Tweeter, tweeter}}, found.parts))
-                        .plan;
+            after =
+                apply(after, fitMadeNetwork(after, {{Leg::Woofer, woofer}, {Leg::Tweeter, tweeter}}, found.parts)).plan;
         }
         // New parts are wired plus to plus, whatever was turned over before them.
         if (found.turned || count > 0) after = apply(after, planTurnOver(after, wrongWayRound(after, found))).plan;
-        return {kind, found, count, priceOf(found.parts, m_practice), {},
-                difference(EditName::FitNetwork, m_plan, after)};
+        return {
+            kind, found, count, priceOf(found.parts, m_practice), {}, difference(EditName::FitNetwork, m_plan, after)};
     }
 
     // Of the tweeters of both sides those that do not push with their woofer as it was judged here.
@@ -214,15 +213,15 @@ std::optional<SplitSearch> searchSplits(const Plan& plan, const Evaluation& eval
     if (seats.empty()) return std::nullopt;
     const auto pair = splitPairOf(stage, task.tweeter, evaluation.practice);
     if (!pair || !(canBeParted(stage, *pair) || canBeSet(stage, *pair))) return std::nullopt;
-    for (const ListenerId seat : seats)
-        if (!splitSum(stage, *pair, seat)) return std::nullopt;
     const SplitTarget target = splitTarget(plan, task.slope_db_octave);
-    if (!canBeParted(stage, *pair))
-        return searchSettings(plan, evaluation, *pair, seats, target, stop, progress);
+    const auto allHear = [&](const SplitPair& two) {
+        return std::all_of(seats.begin(), seats.end(),
+                           [&](ListenerId seat) { return splitSum(stage, two, seat).has_value(); });
+    };
+    if (!allHear(*pair)) return std::nullopt;
+    if (!canBeParted(stage, *pair)) return searchSettings(plan, evaluation, *pair, seats, target, stop, progress);
     const auto three = threeOf(stage, *pair, evaluation.practice);
-    if (three && splitSum(stage, {three->low, three->mid}, seats.front()) &&
-        std::all_of(seats.begin(), seats.end(),
-                    [&](ListenerId seat) { return splitSum(stage, {three->mid, three->high}, seat).has_value(); }))
+    if (three && allHear({three->low, three->mid}) && allHear({three->mid, three->high}))
         return searchThree(plan, evaluation, *pair, *three, seats, target, stop, progress);
     return Searcher(plan, evaluation, *pair, seats, target).run(stop, progress);
 }

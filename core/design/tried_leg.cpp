@@ -1,5 +1,6 @@
 #include "core/design/tried_leg.h"
 
+#include <algorithm>
 #include <cmath>
 #include <complex>
 
@@ -7,6 +8,7 @@
 #include "core/base/threshold.h"
 #include "core/design/part_price.h"
 #include "core/evaluate/solve_circuit.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/driver.h"
 
@@ -37,7 +39,9 @@ LegTrial::LegTrial(const StageResult& stage, size_t run, const std::vector<Liste
       m_run(run),
       m_hz(measure.hz()),
       m_s(laplace(m_hz)),
-      m_ohm(impedance_ohm(stage.runs[run].driver, m_hz)),
+      m_leads(leadsOverCone(stage.used, stage.runs[run].run.id.coil)),
+      m_share(1.0 / std::max(1.0, leadsOverCoil(stage.used, stage.runs[run].run.id.coil.device))),
+      m_ohm(m_leads * impedance_ohm(stage.runs[run].driver, m_hz)),
       m_channel(Eigen::ArrayXcd::Ones(m_hz.size()))
 {
     for (const ChannelInputs& inputs : stage.inputs)
@@ -51,7 +55,7 @@ TriedLeg LegTrial::with(LegParts parts) const
     const double money_db = m_practice[PracticeKey::SplitMoney_db] * priceOf(parts, m_practice);
     const double parts_db = m_practice[PracticeKey::SplitPart_db] * static_cast<double>(parts.size());
     TriedLeg leg{.parts = std::move(parts),
-                 .transfer = m_channel * response.transfer,
+                 .transfer = m_share * m_channel * response.transfer,
                  .admittance_s = response.input_ohm.inverse(),
                  .cost_db = parts_db + money_db};
     hear(leg);
@@ -74,7 +78,7 @@ void LegTrial::hear(TriedLeg& leg) const
 
 double LegTrial::ohmAt(double hz) const
 {
-    return std::abs(impedance_ohm(run().driver, Eigen::ArrayXd::Constant(1, hz))(0));
+    return m_leads * std::abs(impedance_ohm(run().driver, Eigen::ArrayXd::Constant(1, hz))(0));
 }
 
 bool LegTrial::spares(const TriedLeg& leg, int order) const

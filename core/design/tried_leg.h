@@ -49,7 +49,10 @@ private:
     const Practice& m_practice;
     size_t m_run;
     Eigen::ArrayXd m_hz;
-    Eigen::ArrayXcd m_s, m_ohm;
+    Eigen::ArrayXcd m_s;
+    double m_leads;  // its pair's ohms over those of all its coils in parallel
+    double m_share;  // of its pair's volts, what one of its coils gets: all, or as many as lie in series
+    Eigen::ArrayXcd m_ohm;
     Eigen::ArrayXcd m_channel;                         // the channel's own response
     std::vector<Ears<Eigen::ArrayXcd>> m_perCoilVolt;  // by seat
 };

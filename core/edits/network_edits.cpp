@@ -316,51 +316,6 @@ Edit takeBoardOut(const Plan& plan, DeviceId board)
     return difference(EditName::FitNetwork, plan, after);
 }
 
-Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel)
-{
-    const StageId goal = plan.job.goal;
-    const Fitout fitout = resolve(plan, goal);
-    const auto& outputs = partOf(fitout, channel.device).inside;
-    Plan after = plan;
-    const auto move = [&](DeviceId board, const Element& to) {
-        for (const char* pole : {"in+", "in-"}) {
-            const LeadBack back = leadBack(fitout, {board, pole});
-            if (back.wires.empty() || back.from.device != channel.device) continue;
-            Wire wire = fitout.wires.at(back.wires.back());
-            Pin& end = wire.a == back.from ? wire.a : wire.b;
-            const bool plus = std::any_of(outputs.begin(), outputs.end(),
-                                          [&](const auto& one) { return one.second.a == back.from.terminal; });
-            end.terminal = plus ? to.a : to.b;
-            putAt(after, &Plan::wires, goal, back.wires.back(), wire);
-        }
-    };
-    const Element& own = outputs.at(channel.element);
-    for (const DeviceId one : mates(fitout, speaker)) {
-        const DeviceId board = networkOf(fitout, one);
-        const auto twin = outputs.find(own.twin);
-        if (!board) continue;
-        if (one == speaker || board == networkOf(fitout, speaker))
-            move(board, own);
-        else if (twin != outputs.end())
-            move(board, twin->second);
-    }
-    return difference(EditName::ConnectSpeaker, plan, after);
-}
-
-Edit siteNetwork(const Plan& plan, DeviceId board, PlaceKind site)
-{
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    const Fitout fitout = resolve(after, goal);
-    for (const DeviceId one : mates(fitout, board)) {
-        if (partOf(fitout, one).kind != PartKind::Network) continue;
-        Device device = fitout.devices.at(one);
-        device.site = site;
-        putAt(after, &Plan::devices, goal, one, device);
-    }
-    return difference(EditName::SiteNetwork, plan, after);
-}
-
 Edit removeNetwork(const Plan& plan, DeviceId speaker)
 {
     const DeviceId board = networkOf(resolve(plan, plan.job.goal), speaker);

@@ -35,6 +35,12 @@ using BoardSpeakers = std::map<Leg, DeviceId>;
 // else hangs on those leads; on the other side from that channel's twin.
 // requires a board, and a channel of the source that feeds it
 [[nodiscard]] Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel);
+// The leg whose screws a source reaches, by a lead of its own or from the board's input round it; nothing where it is
+// wired as it should be.
+[[nodiscard]] std::optional<Leg> legFedBySource(const Fitout& fitout, DeviceId board);
+// What arrives at the screws of that leg arrives at the input, and what hung on the input hangs on that leg; a link from
+// the one to the other goes. Both sides that are wired so.       requires a board at the goal
+[[nodiscard]] Edit turnBoardRound(const Plan& plan, DeviceId board);
 // Where a board sits, on both sides; Hidden: nobody says.       requires a network at the goal
 [[nodiscard]] Edit siteNetwork(const Plan& plan, DeviceId board, PlaceKind site);
 // It goes again, on both sides: the lowest speaker takes its wires, and what the others were fed goes on from there; a

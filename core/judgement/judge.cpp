@@ -13,6 +13,7 @@
 #include "core/judgement/measure_next.h"
 #include "core/judgement/polarity_rules.h"
 #include "core/judgement/protection_rules.h"
+#include "core/judgement/network_rules.h"
 #include "core/judgement/split_rules.h"
 #include "core/judgement/supply_rules.h"
 #include "core/judgement/travel_rules.h"
@@ -55,6 +56,7 @@ int triedAt(MendName name)
         case MendName::ThickerCable:
         case MendName::FindSplit:
         case MendName::FeedFullRange:
+        case MendName::TurnBoardRound:
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:
@@ -127,7 +129,7 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
              judgeScrewOutsideFlange, judgeFuseAndCable,
              judgeCutAgainstWish,     judgeSplitNearResonance,
              judgeHandOver,           judgeStackedHighPasses,
-             judgePartOverRating,     judgeNetworkOnFilteredLine,
+             judgePartOverRating,     judgeNetworkOnFilteredLine, judgeNetworkBackwards,
          }) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {

@@ -92,6 +92,7 @@ enum class MendName {
     DropHighPass,
     FindSplit,
     FeedFullRange,
+    TurnBoardRound,
     HigherRating
 };
 

@@ -5844,6 +5844,22 @@
         <source>Fix %1 here: %2; clear of pedals, steering and seat rails, tied down; its pairs by the wiring table.</source>
         <translation>%1 hier befestigen: %2; frei von Pedalen, Lenkung und Sitzschienen, festgebunden; die Adernpaare nach der Verdrahtungstabelle.</translation>
     </message>
+    <message>
+        <source>wire it the right way round</source>
+        <translation>richtig herum verdrahten</translation>
+    </message>
+    <message>
+        <source>The network is wired backwards</source>
+        <translation>Die Weiche ist verkehrt herum verdrahtet</translation>
+    </message>
+    <message>
+        <source>What comes from the source arrives at its screws for a speaker.</source>
+        <translation>Was von der Quelle kommt, kommt an ihren Schrauben für einen Lautsprecher an.</translation>
+    </message>
+    <message>
+        <source>So nothing parts the two: a tweeter gets the bass and the source sees both at once. The source goes to the input, each speaker to its own pair.</source>
+        <translation>So trennt nichts die beiden: ein Hochtöner bekommt den Bass, und die Quelle sieht beide zugleich. Die Quelle gehört an den Eingang, jeder Lautsprecher an sein eigenes Paar.</translation>
+    </message>
 </context>
 <context>
     <name>app</name>

@@ -6,9 +6,13 @@
 
 #include <algorithm>
 
+#include "core/edits/coil_edits.h"
+#include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
+#include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/split_sum.h"
+#include "core/fitout/coil_wiring.h"
 #include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/limits/split_limits.h"
@@ -173,6 +177,38 @@ TEST(SplitSearch, AFallingTargetPadsTheTweeter)
             .value_or(0.0);
     };
     EXPECT_GT(pad(-2.0), pad(1.0));
+}
+
+// A woofer of two coils is taken as its coils are joined: what the channel would see, and how loud it is.
+TEST(SplitSearch, TwoCoilsAreTakenAsTheyAreJoined)
+{
+    const tests::SetInDoors job = tests::setInDoors();
+    const auto parts = tests::shop().shelf.of(PartKind::Driver);
+    const auto dual = std::find_if(parts.begin(), parts.end(), [](const Part* part) {
+        const std::string coil = firstOf(*part, ElementKind::Coil);
+        return coilsOfCone(*part, coil).size() == 2 && valueOf(figuresOf(*part, coil), Quantity::Nominal_ohm) == 4.0;
+    });
+    ASSERT_NE(dual, parts.end());
+    const Plan fitted = after(job.plan, fitPart(job.plan, job.door, **dual));
+    int answered = 0;
+    for (const CoilJoin join : {CoilJoin::Parallel, CoilJoin::Series, CoilJoin::One}) {
+        const Plan plan = after(fitted, connectCoils(fitted, fitted.job.goal, job.door, join));
+        const auto search = searchSplits(plan, tests::evaluated(plan), {.tweeter = job.sail});
+        ASSERT_TRUE(search);
+        for (const SplitAnswer& answer : search->answers) {
+            if (answer.kind == SplitKind::NoNewParts) continue;
+            ++answered;
+            const Plan planned = after(plan, answer.edit);
+            const Evaluation evaluation = tests::evaluated(planned);
+            const StageResult& goal = goalOf(evaluation, planned);
+            EXPECT_NEAR(findCircuit(goal, goal.runs.front().run.id.channel)->least_ohm / answer.found.least_ohm, 1.0, 0.12)
+                << static_cast<int>(join);
+            const auto there = searchSplits(planned, evaluation, {.tweeter = job.sail});
+            EXPECT_NEAR(answerOf(*there, SplitKind::NoNewParts)->found.even_db, answer.found.even_db, 0.8)
+                << static_cast<int>(join);
+        }
+    }
+    EXPECT_GE(answered, 2);
 }
 
 // Where parts cost nothing, a leg of third order is chosen somewhere; its second capacitor is three times its first, as

@@ -8,6 +8,7 @@
 #include "core/base/grid.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
+#include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/limits/split_limits.h"
@@ -384,6 +385,55 @@ TEST(Split11, ANetworkWantsTheWholeLine)
         const auto then = judge(mended, tests::evaluated(mended));
         EXPECT_EQ(findingOf(then, RuleId::NetworkOnFilteredLine), nullptr);
     }
+}
+
+// The source at a pair of screws for a speaker, and that speaker at the input; or a link round the board. Each is said
+// once for both sides, and its mend leaves the plan as it was before anybody got it wrong.
+TEST(Split13, ABoardWiredBackwardsIsSaid)
+{
+    const tests::SetInDoors job = tests::setInDoors();
+    const auto says = [](const Plan& plan) {
+        const auto findings = judge(plan, tests::evaluated(plan));
+        const Finding* finding = findingOf(findings, RuleId::NetworkBackwards);
+        return finding ? std::optional(*finding) : std::nullopt;
+    };
+    EXPECT_FALSE(says(job.plan));
+    const Fitout goal = resolve(job.plan, job.plan.job.goal);
+    const DeviceId left = networkOf(goal, job.door), right = networkOf(goal, driverAt(job.plan, "right front door"));
+    const auto swapped = [&](DeviceId board, char leg) {
+        Plan plan = job.plan;
+        const std::string screw(1, leg);
+        for (auto& [key, wire] : plan.wires)
+            for (Pin* end : {&wire->a, &wire->b}) {
+                if (end->device != board) continue;
+                const std::string pole = end->terminal.substr(end->terminal.size() - 1);
+                if (end->terminal == "in" + pole)
+                    end->terminal = screw + pole;
+                else if (end->terminal == screw + pole)
+                    end->terminal = "in" + pole;
+            }
+        return plan;
+    };
+    for (const char leg : {'w', 't'}) {
+        const Plan wrong = swapped(left, leg);
+        ASSERT_NE(wrong, job.plan);
+        const auto finding = says(wrong);
+        ASSERT_TRUE(finding) << leg;
+        EXPECT_EQ(finding->severity, Severity::Stop);
+        EXPECT_EQ(finding->where, std::vector<Subject>{left}) << "the other side is right";
+        ASSERT_EQ(finding->mends.size(), 1U);
+        const Plan mended = after(wrong, std::get<Edit>(finding->mends.front().act));
+        EXPECT_EQ(resolve(mended, mended.job.goal).wires, goal.wires);
+    }
+    Plan linked = job.plan;
+    for (const DeviceId board : {left, right})
+        linked.wires[{linked.job.goal, drawId<WireId>(linked)}] = Wire{.a = {board, "in+"}, .b = {board, "t+"}};
+    const auto finding = says(linked);
+    ASSERT_TRUE(finding);
+    EXPECT_EQ(finding->where.size(), 2U) << "both sides";
+    const Plan mended = after(linked, std::get<Edit>(finding->mends.front().act));
+    EXPECT_EQ(resolve(mended, mended.job.goal).wires, goal.wires);
+    EXPECT_FALSE(says(mended));
 }
 
 // A line that is filtered for good is left for one that is not, on both sides; with none free nothing is offered.
