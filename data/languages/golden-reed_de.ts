@@ -7313,6 +7313,18 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
             <numerusform>%n Bänder</numerusform>
         </translation>
     </message>
+    <message>
+        <source>delay</source>
+        <translation>Verzögerung</translation>
+    </message>
+    <message>
+        <source>How much later this channel plays</source>
+        <translation>Wieviel später dieser Kanal spielt</translation>
+    </message>
+    <message>
+        <source>%1 ms</source>
+        <translation>%1 ms</translation>
+    </message>
 </context>
 <context>
     <name>app::CircuitBar</name>
@@ -9426,6 +9438,14 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>sits: %1</source>
         <translation>sitzt: %1</translation>
+    </message>
+    <message>
+        <source>delay</source>
+        <translation>Verzögerung</translation>
+    </message>
+    <message>
+        <source>Where the crossover board sits in the vehicle</source>
+        <translation>Wo die Weiche im Fahrzeug sitzt</translation>
     </message>
 </context>
 <context>

@@ -20,6 +20,7 @@
 #include "app/stations/split/bench_layout.h"
 #include "app/stations/split/split_answers.h"
 #include "app/stations/split/split_view.h"
+#include "app/stations/split/value_picker.h"
 #include "core/advice/network_site.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/named_edits.h"
@@ -199,6 +200,41 @@ TEST_F(SplitMore, ThreeAreFoundTogether)
     EXPECT_EQ(plan(), before);
 }
 
+// A channel's delay is stepped and typed where it stands, in milliseconds or as the way that sound goes meanwhile.
+TEST_F(SplitMore, TheDelayOfAChannel)
+{
+    const core::Port channel = core::findRunOfDevice(goal(), kFrontWoofer)->run.id.channel;
+    const auto delay_s = [&] { return settingOf(goal().used, channel).delay_s; };
+    const auto typeIn = [&](const char* text) {
+        fill(QStringLiteral("valueField"), QString::fromLatin1(text));
+        QTest::keyClick(thing<QLineEdit>(QStringLiteral("valueField")), Qt::Key_Return);
+        m_window.settle();
+    };
+    m_window.click("knobDelay");
+    typeIn("0.5 ms");
+    EXPECT_NEAR(delay_s(), 5e-4, 1e-12);
+    EXPECT_EQ(thing<QPushButton>(QStringLiteral("knobDelay"))->text(), QStringLiteral("0.50 ms"));
+    m_window.click("knobDelay");
+    typeIn("17.2 cm");
+    EXPECT_NEAR(delay_s(), 0.172 / 343.0, 2e-6) << "343 m/s in air of 20 degrees";
+    const double kept_s = delay_s();
+    for (const char* wrong : {"-0.1", "20.1", "late"}) {
+        m_window.click("knobDelay");
+        typeIn(wrong);
+        EXPECT_FALSE(thing<QLabel>(QStringLiteral("valueSaid"))->text().isEmpty()) << wrong;
+        EXPECT_EQ(delay_s(), kept_s);
+        QTest::keyClick(thing<QLineEdit>(QStringLiteral("valueField")), Qt::Key_Escape);
+    }
+    m_window.click("knobDelay");
+    auto* picker = thing<app::ValuePicker>(QStringLiteral("valuePicker"));
+    ASSERT_NE(picker, nullptr);
+    EXPECT_NEAR(picker->stepped(5e-4, 1), 5.5e-4, 1e-12);
+    EXPECT_EQ(picker->stepped(0.0, -1), 0.0);
+    m_window.click("returnValue");
+    m_window.session().undoStack().setIndex(0);
+    EXPECT_EQ(delay_s(), 0.0);
+}
+
 // A curve from a file is what the sum is to come near, from then on; a line may be asked for instead; it is forgotten.
 TEST_F(SplitMore, ThePlanHasATargetOfItsOwn)
 {
@@ -252,7 +288,7 @@ TEST_F(SplitMore, ThePlanHasATargetOfItsOwn)
 // Where its board sits is chosen from what speaks against each spot; the pedals are closed; the card says it.
 TEST_F(SplitMore, ABoardHasItsPlace)
 {
-    EXPECT_FALSE(m_window.has("boardSite")) << "no board yet";
+    EXPECT_TRUE(thing<QPushButton>(QStringLiteral("boardSite"))->isHidden()) << "no board yet";
     m_window.click("makeBoard");
     m_window.click("boardOk");
     m_window.settle();

@@ -23,6 +23,15 @@ std::optional<bool> has(const core::Part& source, core::Control control)
     return found == source.controls.end() ? std::nullopt : std::optional(found->second);
 }
 
+// Dashed while nobody has looked.
+void markUnknown(QPushButton& button, bool unknown)
+{
+    if (button.property("unknown").toBool() == unknown) return;
+    button.setProperty("unknown", unknown);
+    button.style()->unpolish(&button);
+    button.style()->polish(&button);
+}
+
 constexpr int kMostOrder = 8;
 
 // Butterworth is what a figure alone means.
@@ -50,6 +59,7 @@ ChannelCard::ChannelCard(QWidget* parent)
       m_lowPass(new QPushButton(this)),
       m_lowSlope(new QPushButton(this)),
       m_level(new QPushButton(this)),
+      m_delay(new QPushButton(this)),
       m_polarity(new QPushButton(this)),
       m_equaliser(new QPushButton(this))
 {
@@ -63,7 +73,7 @@ ChannelCard::ChannelCard(QWidget* parent)
     grid->setColumnStretch(1, 1);
     struct Row {
         QPushButton* button;
-        QPushButton* slope;
+        QPushButton* beside;
         Knob knob;
         const char* name;
         QString label, help;
@@ -71,7 +81,7 @@ ChannelCard::ChannelCard(QWidget* parent)
     const Row rows[]{
         {m_highPass, m_highSlope, Knob::HighPass, "knobHighPass", tr("high-pass"), tr("Holds back what is lower")},
         {m_lowPass, m_lowSlope, Knob::LowPass, "knobLowPass", tr("low-pass"), tr("Holds back what is higher")},
-        {m_level, nullptr, Knob::Level, "knobLevel", tr("level"), tr("This channel against the others")},
+        {m_level, m_delay, Knob::Level, "knobLevel", tr("level"), tr("This channel against the others")},
         {m_polarity, nullptr, Knob::Polarity, "knobPolarity", tr("polarity"),
          tr("The channel's own switch for polarity")},
         {m_equaliser, nullptr, Knob::Equaliser, "knobEqualiser", tr("equaliser"),
@@ -86,16 +96,22 @@ ChannelCard::ChannelCard(QWidget* parent)
         label->setProperty("role", "quiet");
         row.button->setAccessibleName(row.label);
         grid->addWidget(label, line, 0);
-        grid->addWidget(row.button, line, 1, 1, row.slope ? 1 : 2);
-        if (row.slope) {
-            row.slope->setObjectName(QLatin1String(row.name) + QStringLiteral("Slope"));
-            row.slope->setProperty("role", "measure");
-            row.slope->setAccessibleName(tr("%1, how steep").arg(row.label));
-            connect(row.slope, &QPushButton::clicked, this, [this, knob = row.knob] { offerShapes(knob); });
-            grid->addWidget(row.slope, line, 2);
+        grid->addWidget(row.button, line, 1, 1, row.beside ? 1 : 2);
+        if (row.beside) {
+            row.beside->setProperty("role", "measure");
+            grid->addWidget(row.beside, line, 2);
+        }
+        if (row.knob == Knob::HighPass || row.knob == Knob::LowPass) {
+            row.beside->setObjectName(QLatin1String(row.name) + QStringLiteral("Slope"));
+            row.beside->setAccessibleName(tr("%1, how steep").arg(row.label));
+            connect(row.beside, &QPushButton::clicked, this, [this, knob = row.knob] { offerShapes(knob); });
         }
         ++line;
     }
+    m_delay->setObjectName(QStringLiteral("knobDelay"));  // beside the level: no row more
+    m_delay->setToolTip(tr("How much later this channel plays"));
+    m_delay->setAccessibleName(tr("delay"));
+    connect(m_delay, &QPushButton::clicked, this, [this] { emit asked(Knob::Delay); });
 }
 
 // What electronic crossovers offer, under the button that shows the one there is.
@@ -133,6 +149,8 @@ QWidget* ChannelCard::knob(Knob knob) const
             return m_lowPass;
         case Knob::Level:
             return m_level;
+        case Knob::Delay:
+            return m_delay;
         case Knob::Polarity:
             return m_polarity;
         case Knob::Equaliser:
@@ -152,16 +170,21 @@ void ChannelCard::showFilter(Knob knob, const std::optional<core::Filter>& filte
                                         : tr("off");
     button.setText(at);
     button.setEnabled(there != false);
-    const bool unknown = !there && !filter && !builtIn;
-    if (button.property("unknown").toBool() != unknown) {
-        button.setProperty("unknown", unknown);
-        button.style()->unpolish(&button);
-        button.style()->polish(&button);
-    }
+    markUnknown(button, !there && !filter && !builtIn);
     slope.setVisible(filter.has_value());
     if (!filter) return;
     slope.setText(shortName(filter->shape()));
     slope.setToolTip(words::nameOf(filter->shape()));
+}
+
+void ChannelCard::showDelay(const std::optional<core::Known>& most)
+{
+    const bool none = most && most->value == 0.0;
+    m_delay->setText(
+        none ? QStringLiteral("\u2013")
+             : tr("%1 ms").arg(words::fixedNumber(1e3 * m_setting.delay_s, m_setting.delay_s == 0.0 ? 0 : 2)));
+    m_delay->setEnabled(!none);
+    markUnknown(*m_delay, !most && m_setting.delay_s == 0.0);
 }
 
 void ChannelCard::present(const core::StageResult& stage, const core::Port& channel)
@@ -182,6 +205,7 @@ void ChannelCard::present(const core::StageResult& stage, const core::Port& chan
                has(source, core::Control::LowPass));
     m_level->setText(words::decibelChange(setting.gain_db));
     m_level->setEnabled(has(source, core::Control::ChannelGain) != false);
+    showDelay(builtIn(core::Quantity::MostDelay_s));
     m_polarity->setText(setting.reversed ? tr("turned over") : tr("as marked"));
     m_polarity->setEnabled(has(source, core::Control::Polarity) != false);
     const bool none = has(source, core::Control::Equaliser) == false;

@@ -12,7 +12,7 @@ namespace app {
 class ElidedLabel;
 
 // What a channel itself can be set to.
-enum class Knob { HighPass, LowPass, Level, Polarity, Equaliser };
+enum class Knob { HighPass, LowPass, Level, Delay, Polarity, Equaliser };
 
 // One channel of a source with its own switches and knob, as they stand; each opens where it stands.
 class ChannelCard : public QFrame {
@@ -30,6 +30,7 @@ signals:
 private:
     void showFilter(Knob knob, const std::optional<core::Filter>& filter, const std::optional<core::Known>& builtIn,
                     std::optional<bool> has);
+    void showDelay(const std::optional<core::Known>& most);
     void offerShapes(Knob knob);
 
     core::Port m_channel{};
@@ -39,6 +40,7 @@ private:
     QPushButton* m_lowPass;
     QPushButton* m_lowSlope;
     QPushButton* m_level;
+    QPushButton* m_delay;
     QPushButton* m_polarity;
     QPushButton* m_equaliser;
     core::Setting m_setting{};

@@ -157,23 +157,23 @@ void SplitAnswers::present(const SharedSnapshot& snapshot, std::vector<core::Spl
     m_snapshot = snapshot;
     m_answers = std::move(answers);
     m_why->clear();
-    show();
+    fill();
 }
 
 void SplitAnswers::presentNone(const QString& why)
 {
     m_answers.clear();
     m_why->setText(why);
-    show();
+    fill();
 }
 
 void SplitAnswers::setCurrency(const QString& currency)
 {
     m_currency = currency;
-    show();
+    fill();
 }
 
-void SplitAnswers::show()
+void SplitAnswers::fill()
 {
     const KeepFocus keys(*this);
     m_why->setVisible(!m_why->text().isEmpty());

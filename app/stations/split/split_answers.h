@@ -31,7 +31,7 @@ signals:
     void taken(const core::Edit& edit);
 
 private:
-    void show();
+    void fill();
 
     const Theme& m_theme;
     QVBoxLayout* m_rows;

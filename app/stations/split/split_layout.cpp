@@ -22,7 +22,7 @@
 namespace app {
 namespace {
 
-constexpr double kThreeAbreast = 760.0, kTwoAbreast = 690.0, kLeftColumn = 186.0;  // units of normal zoom
+constexpr double kThreeAbreast = 760.0, kTwoAbreast = 710.0, kLeftColumn = 204.0;  // units of normal zoom
 
 }  // namespace
 
@@ -46,12 +46,16 @@ void SplitView::build()
     m_allBands->setCheckable(true);
     m_allBands->setProperty("role", "topic");
     m_allBands->setMinimumWidth(m_theme.px(88));
+    m_site->setObjectName(QStringLiteral("boardSite"));
+    m_site->setProperty("role", "topic");
+    m_site->setToolTip(tr("Where the crossover board sits in the vehicle"));
     m_files->setObjectName(QStringLiteral("splitFiles"));
     m_files->setProperty("role", "topic");
     m_files->setToolTip(tr("Netlist and curves, for other programs"));
     m_allBands->setToolTip(tr("Every speaker on one scale from 20 Hz to 20 kHz"));
     auto* heading = new QHBoxLayout;
     heading->addWidget(m_wayTitle, 1);
+    heading->addWidget(m_site);
     heading->addWidget(m_files);
     heading->addWidget(m_allBands);
     bench->addLayout(heading);

@@ -19,6 +19,7 @@
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/fitout/resolve.h"
+#include "core/physics/air.h"
 #include "core/physics/preferred_values.h"
 #include "words/figures.h"
 #include "words/name_words.h"
@@ -27,7 +28,8 @@
 namespace app {
 namespace {
 
-constexpr double kStep_db = 0.5, kLeast_db = -40.0, kMost_db = 12.0;
+constexpr double kStep_db = 0.5, kLeast_db = -40.0, kMost_db = 12.0, kStep_s = 5e-5;
+constexpr double kMostDelay_s = 0.02;  // where nobody said what the channel can do. Ours, no source
 
 // A value that is typed as this quantity.
 ValuePicker::Row rowOf(core::Quantity quantity, double value)
@@ -81,6 +83,30 @@ ValuePicker::Row levelRow(double value)
     return row;
 }
 
+// Shown in milliseconds; typed in centimetres, too: the way that sound goes in that time.
+ValuePicker::Row delayRow(double delay_s, double most_s)
+{
+    const auto inMs = [](double value_s, int decimals) {
+        return words::fixedNumber(1e3 * value_s, decimals) + QStringLiteral(" ms");
+    };
+    ValuePicker::Row row{.value = delay_s};
+    row.step = [most_s](double now_s, int steps) {
+        return std::clamp((std::round(now_s / kStep_s) + steps) * kStep_s, 0.0, most_s);
+    };
+    row.text = [inMs](double one_s) { return inMs(one_s, 2); };
+    row.read = [inMs, most_s](const QString& text, QString& why) -> std::optional<double> {
+        const bool isWay = text.contains(QStringLiteral("cm"), Qt::CaseInsensitive);
+        QString figure = text;
+        figure.remove(isWay ? QStringLiteral("cm") : QStringLiteral("ms"), Qt::CaseInsensitive);
+        auto typed = typedNumber(figure);
+        if (typed) *typed *= isWay ? 1e-2 / core::kSoundSpeed_m_s : 1e-3;
+        if (typed && *typed >= 0.0 && *typed <= most_s) return typed;
+        why = SplitView::tr("%1 cannot be: allowed %2 to %3.").arg(text, inMs(0.0, 0), inMs(most_s, 1));
+        return std::nullopt;
+    };
+    return row;
+}
+
 // Where it hands over and how evenly, as two short figures.
 QString outcomeOf(const core::Plan& plan, const Snapshot& shown, const core::RunId& high, core::ListenerId seat)
 {
@@ -124,15 +150,27 @@ void SplitView::openKnob(const core::Port& channel, Knob knob)
     }
     if (knob == Knob::Equaliser) return openEqualiser(channel);
     m_open = {channel, knob};
-    const bool high = knob == Knob::HighPass;
-    const std::optional<core::Filter>& filter = high ? setting.highPass : setting.lowPass;
-    const double usual_hz = high ? core::kStartingHighPass_hz : core::kStartingLowPass_hz;
-    ValuePicker::Row row = knob == Knob::Level
-                               ? levelRow(setting.gain_db)
-                               : cornerRow(high ? core::Quantity::HighPass_hz : core::Quantity::LowPass_hz,
-                                           filter ? filter->frequency_hz : usual_hz);
-    row.canBeOff = knob != Knob::Level && filter.has_value();
-    row.name = knob == Knob::Level ? tr("level") : high ? tr("high-pass") : tr("low-pass");
+    const auto cornerOf = [&](const std::optional<core::Filter>& filter, core::Quantity quantity, double usual_hz) {
+        ValuePicker::Row row = cornerRow(quantity, filter ? filter->frequency_hz : usual_hz);
+        row.canBeOff = filter.has_value();
+        return row;
+    };
+    ValuePicker::Row row;
+    if (knob == Knob::Level) {
+        row = levelRow(setting.gain_db);
+        row.name = tr("level");
+    } else if (knob == Knob::Delay) {
+        const core::Part& source = partOf(m_snapshot->after().used, channel.device);
+        row = delayRow(setting.delay_s, valueOf(figuresOf(source, channel.element), core::Quantity::MostDelay_s)
+                                            .value_or(std::max(kMostDelay_s, setting.delay_s)));
+        row.name = tr("delay");
+    } else if (knob == Knob::HighPass) {
+        row = cornerOf(setting.highPass, core::Quantity::HighPass_hz, core::kStartingHighPass_hz);
+        row.name = tr("high-pass");
+    } else {
+        row = cornerOf(setting.lowPass, core::Quantity::LowPass_hz, core::kStartingLowPass_hz);
+        row.name = tr("low-pass");
+    }
     const QWidget* at = m_card->knob(knob);
     m_picker->open(row, QRect(at->mapTo(this, QPoint()), at->size()));
     showActions(m_snapshot->after());
@@ -249,6 +287,9 @@ core::Edit SplitView::editTo(double value, bool off) const
             break;
         case Knob::Level:
             setting.gain_db = value;
+            break;
+        case Knob::Delay:
+            setting.delay_s = value;
             break;
         case Knob::Polarity:
         case Knob::Equaliser:

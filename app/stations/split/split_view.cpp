@@ -22,14 +22,12 @@
 #include "app/widgets/place_plan.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
-#include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/part_value.h"
-#include "words/survey_words.h"
 
 namespace app {
 namespace {
@@ -67,6 +65,7 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_left(new QWidget(this)),
       m_card(new ChannelCard(this)),
       m_wayTitle(new PlainLabel(tr("the way there, as it lies on the bench"), this)),
+      m_site(new QPushButton(this)),
       m_files(new QPushButton(tr("files\u2026"), this)),
       m_allBands(new QPushButton(tr("all bands"), this)),
       m_bands(new BandChart(theme, this)),
@@ -99,6 +98,7 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_card, &ChannelCard::asked, this, [this](Knob knob) { openKnob(m_card->channel(), knob); });
     connect(m_card, &ChannelCard::shapeAsked, this,
             [this](Knob knob, const core::FilterShape& shape) { setShape(m_card->channel(), knob, shape); });
+    connect(m_site, &QPushButton::clicked, this, &SplitView::offerSites);
     connect(m_files, &QPushButton::clicked, this, &SplitView::offerFiles);
     connect(m_allBands, &QPushButton::toggled, this, [this] {
         leaveValue();
@@ -253,6 +253,7 @@ void SplitView::show()
     if (all) m_bands->present(*m_snapshot, *stage, m_listener);
     m_pairPlot->setVisible(!all);
     m_files->setVisible(!all);
+    showSite();
     showOne(stage);
 }
 
@@ -343,15 +344,6 @@ void SplitView::showActions(const core::StageResult& stage)
         addAction(action);
     const core::DeviceId speaker = m_picked.speaker ? m_picked.port.device : high();
     if ((m_picked && !m_picked.speaker) || !core::findRunOfDevice(stage, speaker)) return;
-    if (const core::DeviceId there = core::networkOf(stage.used, speaker); there && core::placeOf(stage.used, there)) {
-        const core::PlaceKind site = stage.used.devices.at(there).site;
-        auto* sits = new QPushButton(
-            site == core::PlaceKind::Hidden ? tr("where it sits\u2026") : tr("sits: %1").arg(words::nameOf(site)),
-            m_actions);
-        sits->setObjectName(QStringLiteral("boardSite"));
-        connect(sits, &QPushButton::clicked, this, [this, there, sits] { offerSites(there, *sits); });
-        m_actionRow->addWidget(sits);
-    }
     auto* board = new QPushButton(tr("A board\u2026"), m_actions);
     board->setObjectName(QStringLiteral("makeBoard"));
     connect(board, &QPushButton::clicked, this, [this, speaker] { openBoard(speaker); });

@@ -89,7 +89,9 @@ private:
     void openCable(const core::Port& channel);
     void askAgainst(BoardDialog* dialog, const core::Edit& tried);
     void offerFiles();
-    void offerSites(core::DeviceId board, QWidget& from);
+    [[nodiscard]] core::DeviceId shownBoard() const;  // that has a place; none: there is none
+    void showSite();
+    void offerSites();
     void setShape(const core::Port& channel, Knob knob, const core::FilterShape& shape);
     [[nodiscard]] core::Edit editTo(double value, bool off) const;
     void tryValue(double value, bool off);
@@ -114,6 +116,7 @@ private:
     QWidget* m_left;
     ChannelCard* m_card;  // of the channel whose way something is picked on
     QLabel* m_wayTitle;
+    QPushButton* m_site;  // where its board sits
     QPushButton* m_files;
     QPushButton* m_allBands;  // pressed: who plays what, instead of one place
     BandChart* m_bands;
