@@ -126,7 +126,8 @@ TEST_F(Session, AnEditThatLeavesNoPossiblePlanIsRefused)
     const auto session = open();
     const core::Plan plan = session->snapshot().plan;
     core::Plan wild = plan;
-    const auto wire = core::resolve(plan, plan.job.goal).wires.begin();
+    const core::Fitout goal = core::resolve(plan, plan.job.goal);
+    const auto wire = goal.wires.begin();
     core::Wire other = wire->second;
     other.a.device = core::DeviceId{987};
     wild.wires[{plan.job.goal, wire->first}] = other;
