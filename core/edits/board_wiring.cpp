@@ -12,10 +12,10 @@ namespace core {
 
 Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel)
 {
-    const StageId goal = plan.job.goal;
-    const Fitout fitout = resolve(plan, goal);
-    const auto& outputs = partOf(fitout, channel.device).inside;
     Plan after = plan;
+    const StageId goal = plannedGoal(after);
+    const Fitout fitout = resolve(after, goal);
+    const auto& outputs = partOf(fitout, channel.device).inside;
     const auto move = [&](DeviceId board, const Element& to) {
         for (const char* pole : {"in+", "in-"}) {
             const LeadBack back = leadBack(fitout, {board, pole});
@@ -43,11 +43,11 @@ Edit feedBoardFrom(const Plan& plan, DeviceId speaker, const Port& channel)
 
 std::optional<Leg> legFedBySource(const Fitout& fitout, DeviceId board)
 {
-    for (const Leg leg : legsOf(partOf(fitout, board)))
-        for (const char pole : {'+', '-'}) {
-            const LeadBack back = leadBack(fitout, {board, terminalOf(leg, pole)});
-            if (!back.wires.empty() && isSource(partOf(fitout, back.from.device))) return leg;
-        }
+    for (const Leg leg : legsOf(partOf(fitout, board))) {
+        // The minus screws of a board are one point: a return that is shared there does no harm.
+        const LeadBack back = leadBack(fitout, {board, terminalOf(leg, '+')});
+        if (!back.wires.empty() && isSource(partOf(fitout, back.from.device))) return leg;
+    }
     return std::nullopt;
 }
 

@@ -425,6 +425,10 @@ TEST(Split13, ABoardWiredBackwardsIsSaid)
         const Plan mended = after(wrong, std::get<Edit>(finding->mends.front().act));
         EXPECT_EQ(resolve(mended, mended.job.goal).wires, goal.wires);
     }
+    // A return that is led to another minus screw is the same point.
+    Plan shared = job.plan;
+    shared.wires[{shared.job.goal, drawId<WireId>(shared)}] = Wire{.a = {left, "in-"}, .b = {left, "t-"}};
+    EXPECT_FALSE(says(shared));
     Plan linked = job.plan;
     for (const DeviceId board : {left, right})
         linked.wires[{linked.job.goal, drawId<WireId>(linked)}] = Wire{.a = {board, "in+"}, .b = {board, "t+"}};
