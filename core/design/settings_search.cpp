@@ -224,7 +224,10 @@ private:
         if (found.turned && !switches)
             after = apply(after, planTurnOver(after, mates(m_stage.used, m_stage.runs[m_pair.high].run.id.coil.device)))
                         .plan;
-        return {kind, found, 0, 0.0, othersBy(found), difference(EditName::SetChannel, m_plan, after)};
+        return {.kind = kind,
+                .found = found,
+                .others = othersBy(found),
+                .edit = difference(EditName::SetChannel, m_plan, after)};
     }
 
     static constexpr double kNoBound = std::numeric_limits<double>::max();
@@ -236,8 +239,8 @@ private:
     SplitMeasure m_measure;
     Port m_low, m_high;
     Setting m_lowSetting, m_highSetting;
-    std::vector<size_t>
-        m_tweeters{};  // runs on the higher one's channel that its high-pass has to spare, it and others
+    // Runs on the higher one's channel that its high-pass has to spare: its own, and other tweeters.
+    std::vector<size_t> m_tweeters{};
     double m_beaming_hz = 0.0, m_least_ohm = std::numeric_limits<double>::max();
     std::map<size_t, std::map<ListenerId, Ears<Eigen::ArrayXcd>>> m_now{};  // by run: what each seat gets as it stands
 };

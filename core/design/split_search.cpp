@@ -179,8 +179,11 @@ private:
         }
         // New parts are wired plus to plus, whatever was turned over before them.
         if (found.turned || count > 0) after = apply(after, planTurnOver(after, wrongWayRound(after, found))).plan;
-        return {
-            kind, found, count, priceOf(found.parts, m_practice), {}, difference(EditName::FitNetwork, m_plan, after)};
+        return {.kind = kind,
+                .found = found,
+                .parts = count,
+                .price = priceOf(found.parts, m_practice),
+                .edit = difference(EditName::FitNetwork, m_plan, after)};
     }
 
     // Of the tweeters of both sides those that do not push with their woofer as it was judged here.

@@ -6,7 +6,6 @@
 #include <limits>
 
 #include "core/base/threshold.h"
-#include "core/design/board_design.h"
 #include "core/design/part_price.h"
 #include "core/design/push_together.h"
 #include "core/design/split_measure.h"
@@ -231,8 +230,11 @@ private:
         };
         if (found.middle->turned || count > 0) turn(m_mid, found.middle->turned);
         if (found.turned || count > 0) turn(m_high, found.turned);
-        return {
-            kind, found, count, priceOf(found.parts, m_practice), {}, difference(EditName::FitNetwork, m_plan, after)};
+        return {.kind = kind,
+                .found = found,
+                .parts = count,
+                .price = priceOf(found.parts, m_practice),
+                .edit = difference(EditName::FitNetwork, m_plan, after)};
     }
 
     static constexpr double kNoBound = std::numeric_limits<double>::max();
@@ -250,17 +252,11 @@ private:
 
 std::optional<SplitThree> threeOf(const StageResult& stage, const SplitPair& pair, const Practice& practice)
 {
-    const DeviceId low = stage.runs[pair.low].run.id.coil.device, high = stage.runs[pair.high].run.id.coil.device;
-    for (const BoardSpeakers& choice : boardChoices(stage, high, practice)) {
-        if (choice.size() < std::size(kLegs)) continue;
-        const auto isIn = [&](DeviceId one) {
-            return std::any_of(choice.begin(), choice.end(), [&](const auto& leg) { return leg.second == one; });
-        };
-        if (!isIn(low) || !isIn(high)) continue;
-        const auto runOf = [&](Leg leg) {
-            return static_cast<size_t>(findRunOfDevice(stage, choice.at(leg)) - stage.runs.data());
-        };
-        return SplitThree{runOf(Leg::Woofer), runOf(Leg::Mid), runOf(Leg::Tweeter)};
+    if (!canBeParted(stage, pair)) return std::nullopt;
+    for (const SplitPair& other : splitPairs(stage, practice)) {
+        if (!canBeParted(stage, other)) continue;
+        if (other.low == pair.high) return SplitThree{pair.low, pair.high, other.high};
+        if (other.high == pair.low) return SplitThree{other.low, pair.low, pair.high};
     }
     return std::nullopt;
 }
