@@ -9237,6 +9237,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>hand-overs</source>
         <translation>Übergänge</translation>
     </message>
+    <message>
+        <source>%1. Parts and price are of one side.</source>
+        <translation>%1. Bauteile und Preis gelten für eine Seite.</translation>
+    </message>
 </context>
 <context>
     <name>app::SplitView</name>

@@ -218,10 +218,12 @@ TEST_F(SplitMore, TheDelayOfAChannel)
     typeIn("17.2 cm");
     EXPECT_NEAR(delay_s(), 0.172 / 343.0, 2e-6) << "343 m/s in air of 20 degrees";
     const double kept_s = delay_s();
-    for (const char* wrong : {"-0.1", "20.1", "late"}) {
+    // As far as practice has it where nobody said what the channel can do.
+    const double most_ms = 1e3 * snapshot().practice()[core::PracticeKey::UnstatedDelay_s];
+    for (const QByteArray& wrong : {QByteArray("-0.1"), QByteArray::number(most_ms + 0.1), QByteArray("late")}) {
         m_window.click("knobDelay");
-        typeIn(wrong);
-        EXPECT_FALSE(thing<QLabel>(QStringLiteral("valueSaid"))->text().isEmpty()) << wrong;
+        typeIn(wrong.constData());
+        EXPECT_FALSE(thing<QLabel>(QStringLiteral("valueSaid"))->text().isEmpty()) << wrong.constData();
         EXPECT_EQ(delay_s(), kept_s);
         QTest::keyClick(thing<QLineEdit>(QStringLiteral("valueField")), Qt::Key_Escape);
     }
@@ -233,6 +235,23 @@ TEST_F(SplitMore, TheDelayOfAChannel)
     m_window.click("returnValue");
     m_window.session().undoStack().setIndex(0);
     EXPECT_EQ(delay_s(), 0.0);
+    // What is stated of it is its bound, and one that has none cannot be set.
+    const auto state = [&](double most_s) {
+        core::Part radio = partOf(goal().used, channel.device);
+        radio.inside.at(channel.element).figures[core::Quantity::MostDelay_s] = core::Known{most_s};
+        m_window.session().apply(core::changePart(plan(), core::kFactory, channel.device, radio));
+        m_window.settle();
+    };
+    state(0.005);
+    m_window.click("knobDelay");
+    typeIn("5.1");
+    EXPECT_FALSE(thing<QLabel>(QStringLiteral("valueSaid"))->text().isEmpty());
+    typeIn("4.9");
+    EXPECT_NEAR(delay_s(), 4.9e-3, 1e-12);
+    m_window.session().undoStack().undo();
+    m_window.settle();
+    state(0.0);
+    EXPECT_FALSE(thing<QPushButton>(QStringLiteral("knobDelay"))->isEnabled());
 }
 
 // A curve from a file is what the sum is to come near, from then on; a line may be asked for instead; it is forgotten.
@@ -283,6 +302,13 @@ TEST_F(SplitMore, ThePlanHasATargetOfItsOwn)
     EXPECT_FALSE(plan().job.target);
     EXPECT_EQ(plan().curves, before.curves);
     EXPECT_EQ(target->text(), QStringLiteral("flat"));
+    // What was asked for here is not asked for in another plan, which may have a curve of its own.
+    choose("target_-1");
+    EXPECT_NE(target->text(), QStringLiteral("flat"));
+    m_window.openShipped(true);
+    m_window.key(Qt::Key_4, Qt::ControlModifier);
+    m_window.settle();
+    EXPECT_EQ(target->text(), QStringLiteral("flat"));
 }
 
 // Where its board sits is chosen from what speaks against each spot; the pedals are closed; the card says it.
@@ -299,7 +325,7 @@ TEST_F(SplitMore, ABoardHasItsPlace)
     auto* seat = menu->findChild<QAction*>(QStringLiteral("site_underSeat"));
     ASSERT_NE(seat, nullptr);
     EXPECT_EQ(menu->actions().front(), seat) << "the best first";
-    const auto sites = core::networkSites(goal(), board, snapshot().shop->vehicles);
+    const auto sites = core::networkSites(goal(), board, snapshot().shop->vehicles, snapshot().practice());
     EXPECT_TRUE(seat->text().contains(
         words::fieldText(core::Quantity::Length_m, sites.front().leads_m, words::spokenUnits())));
     QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(seat).center());

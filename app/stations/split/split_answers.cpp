@@ -49,7 +49,8 @@ public:
         for (const auto& [figure, name] : m_figures) said << name + QLatin1Char(' ') + figure;
         said << words::partsOf(found);
         setAccessibleName(said.join(QStringLiteral(", ")));
-        setToolTip(words::partsOf(found));
+        setToolTip(answer.parts > 0 ? SplitAnswers::tr("%1. Parts and price are of one side.").arg(words::partsOf(found))
+                                    : words::partsOf(found));
         setMinimumHeight(theme.px(70));
         setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
         setMaximumHeight(theme.px(96));

@@ -50,7 +50,7 @@ void SplitView::offerSites()
                 [this, board, kind] { emit edited(core::siteNetwork(m_snapshot->plan, board, kind)); });
         return action;
     };
-    for (const core::NetworkSite& site : core::networkSites(stage, board, m_snapshot->shop->vehicles))
+    for (const core::NetworkSite& site : core::networkSites(stage, board, m_snapshot->shop->vehicles, m_snapshot->practice()))
         add(site.kind, words::lineOf(site))->setEnabled(!site.closed);
     add(core::PlaceKind::Hidden, tr("not said: on the dry side, beside its speaker"));
     menu->popup(m_site->mapToGlobal(QPoint(0, m_site->height())));

@@ -29,7 +29,6 @@ namespace app {
 namespace {
 
 constexpr double kStep_db = 0.5, kLeast_db = -40.0, kMost_db = 12.0, kStep_s = 5e-5;
-constexpr double kMostDelay_s = 0.02;  // where nobody said what the channel can do. Ours, no source
 
 // A value that is typed as this quantity.
 ValuePicker::Row rowOf(core::Quantity quantity, double value)
@@ -162,7 +161,7 @@ void SplitView::openKnob(const core::Port& channel, Knob knob)
     } else if (knob == Knob::Delay) {
         const core::Part& source = partOf(m_snapshot->after().used, channel.device);
         row = delayRow(setting.delay_s, valueOf(figuresOf(source, channel.element), core::Quantity::MostDelay_s)
-                                            .value_or(std::max(kMostDelay_s, setting.delay_s)));
+                                            .value_or(m_snapshot->practice()[core::PracticeKey::UnstatedDelay_s]));
         row.name = tr("delay");
     } else if (knob == Knob::HighPass) {
         row = cornerOf(setting.highPass, core::Quantity::HighPass_hz, core::kStartingHighPass_hz);

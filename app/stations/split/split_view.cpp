@@ -151,6 +151,7 @@ void SplitView::startAfresh()
 {
     m_place = {};
     m_picked = {};
+    m_slope_db_octave.reset();  // the next plan may have a target of its own
     leaveValue();
     m_bench.drop(this, searching());
     m_searched = {};
@@ -253,7 +254,7 @@ void SplitView::show()
     if (all) m_bands->present(*m_snapshot, *stage, m_listener);
     m_pairPlot->setVisible(!all);
     m_files->setVisible(!all);
-    showSite();
+    if (!m_tried) showSite();  // no value moves it
     showOne(stage);
 }
 
