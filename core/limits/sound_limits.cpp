@@ -85,15 +85,20 @@ double protectedFrom_hz(const RunResult& run, const Eigen::ArrayXd& frequency_hz
     return std::max(practice[PracticeKey::TweeterLows_ratio] * run.driver.fs_hz, frequency_hz(0));
 }
 
+double underLargest_db(const RunResult& run, const Eigen::ArrayXd& frequency_hz, double at_hz)
+{
+    const Eigen::ArrayXd volts = run.transfer.abs();
+    Eigen::Index nearest = 0;
+    (frequency_hz - at_hz).abs().minCoeff(&nearest);
+    constexpr double kNothing = 1e-12;
+    return decibels((volts(nearest) + kNothing) / (volts.maxCoeff() + kNothing));
+}
+
 std::optional<Verdict> protectionLimit(const RunResult& run, const Eigen::ArrayXd& frequency_hz,
                                        const Practice& practice)
 {
     if (!isTweeter(run, practice)) return std::nullopt;
-    const Eigen::ArrayXd volts = run.transfer.abs();
-    Eigen::Index nearest = 0;
-    (frequency_hz - protectedFrom_hz(run, frequency_hz, practice)).abs().minCoeff(&nearest);
-    constexpr double kNothing = 1e-12;
-    const double held_db = decibels((volts.maxCoeff() + kNothing) / (volts(nearest) + kNothing));
+    const double held_db = -underLargest_db(run, frequency_hz, protectedFrom_hz(run, frequency_hz, practice));
     const double limit_db = practice[PracticeKey::TweeterLows_db];
     if (!under(held_db, limit_db)) return std::nullopt;
     return Verdict{RuleId::TweeterUnprotected,

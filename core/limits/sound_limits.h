@@ -42,6 +42,9 @@ struct ConeTravel {
 
 // Whether a coil is a tweeter's, by its cone's area.
 [[nodiscard]] bool isTweeter(const RunResult& run, const Practice& practice);
+// How far the volts at a coil near a frequency lie under its largest, as a negative level.
+// frequency_hz  of the run's transfer
+[[nodiscard]] double underLargest_db(const RunResult& run, const Eigen::ArrayXd& frequency_hz, double at_hz);
 // TweeterUnprotected: what a tweeter gets at a tenth of its resonance, under its largest volts; the figure is negative.
 // Nothing of any other driver.
 // frequency_hz  of the run's transfer

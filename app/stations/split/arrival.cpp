@@ -5,6 +5,7 @@
 
 #include "core/advice/strain.h"
 #include "core/fitout/resolve.h"
+#include "core/limits/sound_limits.h"
 #include "words/figures.h"
 #include "words/name_words.h"
 
@@ -24,7 +25,7 @@ QString shortNumber(double value)
 }  // namespace
 
 std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::StageResult& found, const core::Port& coil,
-                                 const core::Practice& practice)
+                                 const core::Practice& practice, const Eigen::ArrayXd& frequency_hz)
 {
     const auto run = std::find_if(stage.runs.begin(), stage.runs.end(),
                                   [&](const core::RunResult& one) { return one.run.id.coil == coil; });
@@ -43,6 +44,13 @@ std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::Sta
                    ArrivalText::tr("%1 of %2 mm")
                        .arg(shortNumber(strain.travel_m / kMillimetre_m), shortNumber(strain.xmax_m / kMillimetre_m)),
                    strain.travel},
+        .resonance =
+            isTweeter(*run, practice)
+                ? ArrivalText::tr("%1 at fs, %2")
+                      .arg(words::decibelChange(underLargest_db(*run, frequency_hz, run->driver.fs_hz), 0),
+                           words::signedAsKnown(words::frequency(run->driver.fs_hz),
+                                                run->coil.at(core::Quantity::Fs_hz).basis.origin))
+                : QString(),
         .turned = run->run.sign < 0};
 }
 

@@ -21,6 +21,7 @@ struct Arrival {
     QString name{};
     QString volts{};
     ArrivalBar heat{}, travel{};
+    QString resonance{};  // of a tweeter: how far it is still driven there
     bool turned = false;
     bool operator==(const Arrival&) const = default;
 };
@@ -28,6 +29,7 @@ struct Arrival {
 // found  what came with the vehicle
 // Nothing for coils that no channel plays.
 [[nodiscard]] std::optional<Arrival> arrivalAt(const core::StageResult& stage, const core::StageResult& found,
-                                               const core::Port& coil, const core::Practice& practice);
+                                               const core::Port& coil, const core::Practice& practice,
+                                               const Eigen::ArrayXd& frequency_hz);
 
 }  // namespace app

@@ -3,10 +3,14 @@
 #include <gtest/gtest.h>
 
 #include <algorithm>
+#include <cmath>
+#include <numbers>
 
+#include "core/base/grid.h"
 #include "core/edits/filter_edits.h"
 #include "core/edits/layers.h"
 #include "core/edits/survey_edits.h"
+#include "core/limits/sound_limits.h"
 #include "core/spread/widen.h"
 #include "tests/core/mends_help.h"
 
@@ -45,6 +49,18 @@ const std::initializer_list<Figure> kStated{
     {Quantity::Sd_m2, 88e-4}, {Quantity::Power_w, 400.0}, {Quantity::Nominal_ohm, 4}};
 
 // The limits are shares of Xmax, so Xmax is set by the travel that the plan itself has.
+// A first-order high-pass at 4 kHz: 1 / sqrt(1 + (4 k / f)^2), at 1 kHz and at the largest, 20 kHz: circuit theory.
+TEST(Split1, HowFarATweeterIsDrivenAtItsResonance)
+{
+    RunResult run;
+    const Eigen::ArrayXd hz = frequencyGrid_hz();
+    const Eigen::ArrayXcd over = laplace(hz) / (2.0 * std::numbers::pi * 4000.0);
+    run.transfer = over / (1.0 + over);
+    const auto level_db = [](double f_hz) { return -10.0 * std::log10(1.0 + 16e6 / (f_hz * f_hz)); };
+    EXPECT_NEAR(underLargest_db(run, hz, 1000.0), level_db(1000.0) - level_db(20000.0), 0.07);
+    EXPECT_NEAR(underLargest_db(run, hz, 20000.0), 0.0, 1e-9);
+}
+
 TEST(TravelRule, TurnsAtXmaxAndAtTwiceThat)
 {
     Part part = driverOf("coaxial130", kStated);
