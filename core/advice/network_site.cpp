@@ -9,9 +9,6 @@
 namespace core {
 namespace {
 
-// What each takes of a hundred, and each metre of leads more than the shortest way. Ours, no source.
-constexpr double kWet = 40.0, kHot = 25.0, kFeet = 20.0, kBehindTrim = 10.0, kMetre = 8.0;
-
 // Where a board has room, and what it is like there; nothing for places that have none, or that restraints cross.
 std::optional<std::set<SiteFault>> faultsAt(PlaceKind kind)
 {
@@ -46,19 +43,19 @@ std::optional<std::set<SiteFault>> faultsAt(PlaceKind kind)
     return std::nullopt;
 }
 
-double costOf(SiteFault fault)
+PracticeKey weightOf(SiteFault fault)
 {
     switch (fault) {
         case SiteFault::Wet:
-            return kWet;
+            return PracticeKey::SiteWet_points;
         case SiteFault::Hot:
-            return kHot;
+            return PracticeKey::SiteHot_points;
         case SiteFault::Feet:
-            return kFeet;
+            return PracticeKey::SiteFeet_points;
         case SiteFault::BehindTrim:
-            return kBehindTrim;
+            return PracticeKey::SiteTrim_points;
     }
-    return 0.0;
+    return PracticeKey::SiteTrim_points;
 }
 
 // A lead follows sills and crossmembers.
@@ -73,27 +70,13 @@ Vec3 onSide(Vec3 at_m, bool left)
     return at_m;
 }
 
-bool isLeft(const Fitout& used, DeviceId device)
-{
-    return placeOf(used, device)->frame.at_m.y > 0.0;
-}
-
-// The side that is steered from, where anybody drives.
-std::optional<bool> steersLeft(const StageResult& stage, const UsualVehicles& vehicles)
-{
-    for (const auto& [id, listener] : stage.used.listeners)
-        if (listener.seat == Seat::Driver) return listener.head_m.y > 0.0;
-    const auto seats = usualSeats(stage.used.body, vehicles);
-    const auto driver = seats.find(Seat::Driver);
-    return driver == seats.end() ? std::nullopt : std::optional(driver->second.y > 0.0);
-}
-
 }  // namespace
 
-std::vector<NetworkSite> networkSites(const StageResult& stage, DeviceId board, const UsualVehicles& vehicles)
+std::vector<NetworkSite> networkSites(const StageResult& stage, DeviceId board, const UsualVehicles& vehicles,
+                                      const Practice& practice)
 {
     const Fitout& used = stage.used;
-    const bool left = isLeft(used, board);
+    const bool left = placeOf(used, board)->frame.at_m.y > 0.0;
     const Vec3 source_m = usualSource_m(used.body, vehicles);
     std::vector<Vec3> speakers;
     for (const RunResult& run : stage.runs)
@@ -114,17 +97,16 @@ std::vector<NetworkSite> networkSites(const StageResult& stage, DeviceId board, 
     };
     add(placeOf(used, board)->kind, placeOf(used, board)->frame.at_m);
     for (const UsualSpot& spot : usualSpots(used.body, vehicles)) add(spot.kind, onSide(spot.frame.at_m, left));
-    const auto steers = steersLeft(stage, vehicles);
     const std::vector<DeviceId> both = mates(used, board);
     const bool atPedals =
-        steers && std::any_of(both.begin(), both.end(), [&](DeviceId one) { return isLeft(used, one) == *steers; });
+        std::any_of(both.begin(), both.end(), [&](DeviceId one) { return isOnDriversSide(used, one); });
     double shortest_m = 0.0;
     for (const NetworkSite& site : sites)
         shortest_m = shortest_m == 0.0 ? site.leads_m : std::min(shortest_m, site.leads_m);
     for (NetworkSite& site : sites) {
         site.closed = atPedals && site.kind == PlaceKind::KickPanel;
-        site.points = 100.0 - kMetre * (site.leads_m - shortest_m);
-        for (const SiteFault fault : site.faults) site.points -= costOf(fault);
+        site.points = 100.0 - practice[PracticeKey::SiteLead_points] * (site.leads_m - shortest_m);
+        for (const SiteFault fault : site.faults) site.points -= practice[weightOf(fault)];
     }
     std::stable_sort(sites.begin(), sites.end(), [](const NetworkSite& a, const NetworkSite& b) {
         return a.closed != b.closed ? b.closed : a.points > b.points;

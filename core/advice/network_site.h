@@ -5,6 +5,7 @@
 
 #include "core/model/evaluation.h"
 #include "core/model/usual_vehicle.h"
+#include "core/practice/practice.h"
 
 namespace core {
 
@@ -17,7 +18,7 @@ struct NetworkSite {
     double leads_m = 0.0;  // of its pairs, one way: from the source to it and on to each speaker, along the body
     std::set<SiteFault> faults{};
     bool closed = false;  // where the driver's feet work: nothing is put there
-    double points = 0.0;  // 100 less what speaks against it
+    double points = 0.0;  // 100 less what speaks against it (practice)
     bool operator==(const NetworkSite&) const = default;
 };
 
@@ -26,6 +27,6 @@ struct NetworkSite {
 // source  what is wet, hot, kicked or hard to reach: common practice, no source
 // requires a network with a place, that feeds speakers with places
 [[nodiscard]] std::vector<NetworkSite> networkSites(const StageResult& stage, DeviceId board,
-                                                    const UsualVehicles& vehicles);
+                                                    const UsualVehicles& vehicles, const Practice& practice);
 
 }  // namespace core

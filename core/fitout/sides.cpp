@@ -61,6 +61,14 @@ PlaceId mateOf(const std::map<PlaceId, Place>& places, PlaceId place)
     return own.pair && (own.followsPair || places.at(own.pair).followsPair) ? own.pair : PlaceId{};
 }
 
+bool isOnDriversSide(const Fitout& fitout, DeviceId device)
+{
+    const auto drives = [](const auto& entry) { return entry.second.seat == Seat::Driver; };
+    const auto driver = std::find_if(fitout.listeners.begin(), fitout.listeners.end(), drives);
+    return driver == fitout.listeners.end() ||
+           driver->second.head_m.y * placeOf(fitout, device)->frame.at_m.y >= 0.0;
+}
+
 bool repeatsLeader(const StageResult& stage, DeviceId device)
 {
     const DeviceId leader = leaderOf(stage.used, device);

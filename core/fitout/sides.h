@@ -30,6 +30,10 @@ namespace core {
 // The place of the other side that is kept like this one; none where each side may differ.
 [[nodiscard]] PlaceId mateOf(const std::map<PlaceId, Place>& places, PlaceId place);
 
+// The driver's feet are on its side: of who sits in the middle on both, and on either where nobody says who drives.
+// requires a device with a place
+[[nodiscard]] bool isOnDriversSide(const Fitout& fitout, DeviceId device);
+
 // True for a device that follows another with the same part, the same run and the same numbers: showing both says
 // nothing new.
 [[nodiscard]] bool repeatsLeader(const StageResult& stage, DeviceId device);

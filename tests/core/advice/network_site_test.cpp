@@ -21,7 +21,7 @@ protected:
     {
         const Evaluation evaluation = tests::evaluated(plan);
         const StageResult& stage = goalOf(evaluation, plan);
-        return networkSites(stage, networkOf(stage.used, speaker), tests::shop().vehicles);
+        return networkSites(stage, networkOf(stage.used, speaker), tests::shop().vehicles, evaluation.practice);
     }
     static const NetworkSite* siteOf(const std::vector<NetworkSite>& sites, PlaceKind kind)
     {
@@ -83,6 +83,46 @@ TEST_F(Sites, ThePedalsAreClosed)
     const DeviceId right = tests::driverAt(apart, "right front door");
     EXPECT_TRUE(siteOf(sitesOf(apart, m_job.door), PlaceKind::KickPanel)->closed) << "the driver sits on the left";
     EXPECT_FALSE(siteOf(sitesOf(apart, right), PlaceKind::KickPanel)->closed);
+}
+
+// Who sits in the middle has his feet on both sides.
+TEST_F(Sites, AStraddledSeatClosesBoth)
+{
+    Plan plan = m_job.plan;
+    for (auto& [id, place] : plan.places) place.followsPair = false;
+    for (auto& [id, listener] : plan.listeners)
+        if (listener.seat == Seat::Driver) listener.head_m.y = 0.0;
+    for (const DeviceId door : {m_job.door, tests::driverAt(plan, "right front door")})
+        EXPECT_TRUE(siteOf(sitesOf(plan, door), PlaceKind::KickPanel)->closed);
+}
+
+// SPLIT14, what a file or another seat can bring about: said of the driver's side, until the board sits elsewhere. The
+// other side is open ground where each side is kept by itself. Common practice, no source.
+TEST_F(Sites, ABoardAtThePedalsIsSaid)
+{
+    const auto says = [](const Plan& plan) {
+        std::vector<Finding> said;
+        for (const Finding& one : judge(plan, tests::evaluated(plan)))
+            if (one.rule == RuleId::NetworkAtPedals) said.push_back(one);
+        return said;
+    };
+    Plan plan = m_job.plan;
+    for (auto& [id, place] : plan.places) place.followsPair = false;
+    const Fitout used = resolve(plan, plan.job.goal);
+    const DeviceId left = networkOf(used, m_job.door), right = networkOf(used, tests::driverAt(plan, "right front door"));
+    const Plan onRight = after(plan, siteNetwork(plan, right, PlaceKind::KickPanel));
+    EXPECT_TRUE(says(onRight).empty()) << "the driver sits on the left";
+    const Plan onLeft = after(plan, siteNetwork(plan, left, PlaceKind::KickPanel));
+    EXPECT_TRUE(says(after(plan, siteNetwork(plan, left, PlaceKind::Door))).empty());
+    const std::vector<Finding> said = says(onLeft);
+    ASSERT_EQ(said.size(), 1U);
+    EXPECT_EQ(said.front().severity, Severity::Stop);
+    EXPECT_EQ(said.front().where, std::vector<Subject>{left});
+    ASSERT_EQ(said.front().mends.size(), 1U);
+    EXPECT_TRUE(says(after(onLeft, std::get<Edit>(said.front().mends.front().act))).empty());
+    Plan anyone = onRight;  // nobody says who drives: it may be this side
+    anyone.listeners.clear();
+    EXPECT_EQ(says(anyone).size(), 1U);
 }
 
 // One edit, both sides, kept when the board is exchanged for another.
