@@ -3,12 +3,15 @@
 #include <QCoreApplication>
 #include <QStringList>
 
+#include "card/pin_drawing.h"
 #include "core/advice/run_change.h"
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
+#include "core/practice/house_rules.h"
 #include "words/customer_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
+#include "words/house_words.h"
 #include "words/job_words.h"
 #include "words/label_words.h"
 #include "words/making_words.h"
@@ -43,6 +46,9 @@ public:
                                              "speaker in Match, and its steps appear here."))));
             return std::move(m_pieces);
         }
+        head(JobCard::tr("House rules that are not the usual ones"));
+        for (const core::PracticeKey rule : core::houseRules(m_card.evaluation.practice))
+            if (core::departs(m_card.evaluation.practice, rule)) addPoint(houseLine(rule));
         head(JobCard::tr("Still open"));
         addOpenFindings();
         head(JobCard::tr("What it gives"));
@@ -56,6 +62,7 @@ public:
         if (labels.size() > 1) {
             head(JobCard::tr("Labels for both ends"));
             addTable(labels, {10, 32, 32, 14, 12});
+            for (const QString& plug : pinDrawings(m_card.job, m_card.after().used)) add(plug);
         }
         if (words::hasSettings(m_card.after())) {
             head(JobCard::tr("Settings"));
@@ -142,6 +149,13 @@ private:
                          escaped(where.isEmpty() ? text.title : JobCard::tr("%1: %2").arg(where, text.title)),
                          escaped(text.numbers)));
         }
+    }
+
+    [[nodiscard]] QString houseLine(core::PracticeKey rule) const
+    {
+        const words::HouseRuleText text = words::textOf(rule);
+        const words::SchoolText& school = text.schools.at(core::schoolOf(m_card.evaluation.practice, rule));
+        return JobCard::tr("%1: %2 (%3)").arg(text.question, school.name, school.reason);
     }
 
     void addPoint(const QString& text)

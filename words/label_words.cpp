@@ -21,14 +21,23 @@ QString poleOf(const WireRow& wire)
 
 }  // namespace
 
+bool isLaid(const WireRow& wire)
+{
+    return (wire.state == WireState::New || wire.state == WireState::NewEnd) && wire.from.device != wire.to.device;
+}
+
+QString labelOf(const WireRow& wire)
+{
+    return QStringLiteral("w%1").arg(wire.id.number) + poleOf(wire);
+}
+
 Table labelTable(const JobPlan& job, const Fitout& to)
 {
     Table table{{Words::tr("Label"), Words::tr("This end"), Words::tr("The other end"), Words::tr("Colour"),
                  Words::tr("Length")}};
     for (const WireRow& wire : job.wires) {
-        const bool laid = wire.state == WireState::New || wire.state == WireState::NewEnd;
-        if (!laid || wire.from.device == wire.to.device) continue;  // a link across one part is no lead
-        const QString label = QStringLiteral("w%1").arg(wire.id.number) + poleOf(wire);
+        if (!isLaid(wire)) continue;
+        const QString label = labelOf(wire);
         const auto length_m = valueOf(to.wires.at(wire.id).figures, Quantity::Length_m);
         for (const auto& [here, there] : {std::pair{wire.from, wire.to}, {wire.to, wire.from}})
             table.push_back({label, nameOf(here, to), nameOf(there, to), QString::fromStdString(wire.colour),

@@ -2,12 +2,16 @@
 #include <gtest/gtest.h>
 
 #include <QComboBox>
+#include <QRegularExpression>
 #include <QTextBrowser>
 
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
+#include "card/pin_drawing.h"
 #include "core/edits/survey_edits.h"
 #include "core/fitout/resolve.h"
+#include "core/io/plan_file.h"
+#include "core/shipped/shipped.h"
 #include "tests/app/window_driver.h"
 
 namespace {
@@ -117,6 +121,62 @@ TEST_F(Card, AFairingComesOffOnce)
         EXPECT_TRUE(text.contains(QString::fromUtf8(line))) << line;
     for (const char* no : {"Airbags", "restraint", "closed car", "window all the way"})
         EXPECT_FALSE(text.contains(QLatin1String(no))) << no;
+}
+
+// What a plug's drawing says, cell by cell as rows of lines.
+std::vector<std::vector<QString>> cellsOf(const QString& html)
+{
+    std::vector<std::vector<QString>> rows;
+    for (const QString& row : html.split(QStringLiteral("<tr>")).sliced(1)) {
+        rows.emplace_back();
+        for (const QString& cell : row.split(QStringLiteral("<td")).sliced(1)) {
+            QString text = QStringLiteral("<td") + cell;
+            text.replace(QStringLiteral("<br>"), QStringLiteral("|")).remove(QRegularExpression(QStringLiteral("<[^>]*>")));
+            rows.back().push_back(text);
+        }
+    }
+    return rows;
+}
+
+// A radio's plug as it is counted: number, what it carries, colour, the label of the wire that leaves it.
+TEST(PinDrawing, IsCountedOrByChannels)
+{
+    core::Plan plan = core::readPlanText(std::string(core::shippedDemoText()), "demo.reed")->plan;
+    constexpr core::DeviceId kRadio{10}, kSpeaker{28};
+    const core::Fitout fitout = core::resolve(plan, plan.job.goal);
+    core::JobPlan job;
+    EXPECT_TRUE(card::pinDrawings(job, fitout).empty()) << "no lead is laid";
+    job.wires = {{.id = core::WireId{70},
+                  .from = {kRadio, "FL+"},
+                  .to = {kSpeaker, "1+"},
+                  .state = core::WireState::Kept}};
+    EXPECT_TRUE(card::pinDrawings(job, fitout).empty()) << "it is there already";
+    job.wires.front().state = core::WireState::New;
+    std::vector<QString> drawn = card::pinDrawings(job, fitout);
+    ASSERT_EQ(drawn.size(), 1U) << "one plug";
+    using Rows = std::vector<std::vector<QString>>;
+    const Rows byChannel = cellsOf(drawn.front());
+    ASSERT_EQ(byChannel.size(), 2U);
+    EXPECT_EQ(byChannel[0].front(), QStringLiteral("?|FL+|white|w70 +"));
+    EXPECT_EQ(byChannel[1].front(), QStringLiteral("?|FL-|white/black|"));
+    EXPECT_EQ(byChannel[0].size(), 6U);
+    EXPECT_EQ(byChannel[1].size(), 6U);
+    // Counted, they stand by number, 2 before 10; after eight a new row.
+    core::Fitout counted = fitout;
+    core::Part& radio = counted.parts.at(counted.devices.at(kRadio).part);
+    int number = static_cast<int>(radio.terminals.size());
+    for (const auto& [terminal, plug] : radio.terminals) radio.pins[terminal].number = std::to_string(number--);
+    drawn = card::pinDrawings(job, counted);
+    const Rows byNumber = cellsOf(drawn.front());
+    ASSERT_EQ(byNumber.size(), 2U);
+    EXPECT_EQ(byNumber[0].size(), 8U);
+    QStringList numbers;
+    for (const auto& row : byNumber)
+        for (const QString& cell : row) numbers << cell.section(QLatin1Char('|'), 0, 0);
+    EXPECT_EQ(numbers.join(QLatin1Char(' ')), QStringLiteral("1 2 3 4 5 6 7 8 9 10 11 12"));
+    // A name with an angle bracket is a name.
+    radio.pins["FL+"].number = "<b>";
+    EXPECT_TRUE(card::pinDrawings(job, counted).front().contains(QStringLiteral("&lt;b&gt;")));
 }
 
 }  // namespace
