@@ -19,6 +19,7 @@
 #include "words/job_words.h"
 #include "words/loudness_words.h"
 #include "words/name_words.h"
+#include "words/reckoning_words.h"
 #include "words/slate_words.h"
 #include "words/warning_words.h"
 
@@ -422,6 +423,36 @@ TEST(SpokenUnits, GoThroughEverySentence)
     EXPECT_FALSE(kBare.match(imperial).hasMatch()) << imperial.toStdString();
     speakIn(UnitSystem::Metric);
     EXPECT_EQ(said(), metric);
+}
+
+// What a finding rests on: each figure with how it comes about and how it is known, then what it is held against.
+TEST_F(Words, AFindingSaysWhatItRestsOn)
+{
+    const core::Port channel{core::DeviceId{1}, "FL"}, coil{core::DeviceId{2}, "1"};
+    const core::StageId goal{3};
+    const core::Finding finding{
+        .rule = core::RuleId::LoadUnderMinimum,
+        .stage = goal,
+        .evidence = {{{channel, core::Quantity::LeastImpedance_ohm},
+                      goal,
+                      {2.22, core::Origin::ClassGuess, {}},
+                      2.8,
+                      core::PracticeKey::LoadStop_ratio},
+                     {{coil, core::Quantity::Nominal_ohm}, core::kFound, {4.0, core::Origin::Stated, {}}, {}, {}},
+                     {{channel, core::Quantity::LeastImpedance_ohm},
+                      goal,
+                      {3.0, core::Origin::Measured, {}},
+                      3.2,
+                      core::PracticeKey::LoadCare_ratio}}};
+    const QStringList lines = reckoningOf(finding, core::shippedShop().practice);
+    ASSERT_EQ(lines.size(), 5);
+    EXPECT_EQ(plain(lines[0]),
+              "least impedance 2.22 Ω · least |Z| of all that hangs on the channel, solved from 20 Hz to 20 kHz · class "
+              "guess");
+    EXPECT_EQ(plain(lines[1]), "held against 2.8 Ω · common practice, no source");
+    EXPECT_EQ(plain(lines[2]), "nominal 4 Ω · as found · stated");
+    EXPECT_TRUE(plain(lines[4]).startsWith("held against 3.2 Ω · IEC 60268-5")) << lines[4].toStdString();
+    EXPECT_TRUE(formulaOf(core::Quantity::Re_ohm).isEmpty()) << "what is measured is not reckoned";
 }
 
 }  // namespace
