@@ -5,18 +5,11 @@
 #include <vector>
 
 #include "core/design/split_measure.h"
+#include "core/evaluate/leg_response.h"
 #include "core/model/board.h"
 #include "core/practice/practice.h"
 
 namespace core {
-
-// What a leg of ideal parts makes of what hangs on it.
-struct LegResponse {
-    Eigen::ArrayXcd transfer{};   // volts at its end over those at its input
-    Eigen::ArrayXcd input_ohm{};  // what its input sees
-};
-// s  the Laplace variable at each frequency, 1/s; load_ohm at the same
-[[nodiscard]] LegResponse legResponse(const LegParts& parts, const Eigen::ArrayXcd& load_ohm, const Eigen::ArrayXcd& s);
 
 // One leg as a search tries it: what the ears get of its driver, and what it adds to the load.
 struct TriedLeg {

@@ -293,6 +293,9 @@ Edit fitMadeNetwork(const Plan& plan, const BoardSpeakers& speakers, const Board
 {
     Part board = boardOf(parts, speakers.size() > 1 ? kNetworkToBeMade : kFilterToBeMade);
     board.shelfKey = kMade;
+    const Fitout planned = resolve(plan, plan.job.goal);
+    for (const auto& [leg, speaker] : speakers)
+        if (const auto load_ohm = soldFor_ohm(planned, speaker)) sayMadeFor(board, leg, *load_ohm);
     Plan after = apply(plan, fitNetwork(plan, speakers, board)).plan;
     const Fitout before = resolve(plan, plan.job.goal);
     const StageId goal = after.job.goal;

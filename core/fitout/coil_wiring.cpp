@@ -216,6 +216,15 @@ double leadsOverCoil(const Fitout& fitout, DeviceId driver)
     return readByUnits(fitout, driver).leads_ohm.value_or(1.0);
 }
 
+std::optional<double> soldFor_ohm(const Fitout& fitout, DeviceId driver)
+{
+    const Part& part = partOf(fitout, driver);
+    const auto nominal_ohm =
+        valueOf(figuresOf(part, firstOf(part, ElementKind::Coil)), Quantity::Nominal_ohm);
+    if (!nominal_ohm) return std::nullopt;
+    return leadsOverCoil(fitout, driver) * *nominal_ohm;
+}
+
 double leadsOverCone(const Fitout& fitout, const Port& coil)
 {
     const auto coils = coilsOfCone(partOf(fitout, coil.device), coil.element).size();

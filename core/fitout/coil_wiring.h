@@ -47,6 +47,9 @@ struct CoilChoice {
 // The same of all its coils in parallel, as DriverParameters have them.      requires a coil of the driver
 [[nodiscard]] double leadsOverCone(const Fitout& fitout, const Port& coil);
 
+// The ohms that its own cone's coils were sold for, as its pair shows them joined; nothing where nobody said.
+[[nodiscard]] std::optional<double> soldFor_ohm(const Fitout& fitout, DeviceId driver);
+
 // Where a driver's pair arrives: with its coils in series at the first one's plus and the last one's minus. Nothing for
 // a device without a coil that can be reached.
 [[nodiscard]] std::optional<Leads> feedEnds(const Fitout& fitout, DeviceId driver);

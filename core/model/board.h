@@ -1,6 +1,7 @@
 #pragma once
 
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -35,8 +36,19 @@ inline constexpr const char* kFilterToBeMade = "filter to be made";  // of one l
 // From in to w, m and t, each with its plus and minus. Parts are named by kind and leg, from the input on: Ct, Lt, Ct2.
 [[nodiscard]] Part boardOf(const BoardParts& parts, const std::string& name);
 
-// What lies on its legs, by name, from the input on: in the lead or across it.
+// What lies on its legs, or on one of them, by name, from the input on: in the lead or across it.
 [[nodiscard]] std::vector<std::string> partsFromInput(const Part& board);
+[[nodiscard]] std::vector<std::string> partsFromInput(const Part& board, Leg leg);
+// A leg read back; nothing where a value is not known.
+[[nodiscard]] std::optional<LegParts> partsOn(const Part& board, Leg leg);
+// A leg of these parts in the place of what is there, each with what else is known of the one of its rank: their names.
+std::vector<std::string> putLeg(Part& board, Leg leg, const LegParts& parts, const std::vector<Figures>& figures = {});
+// The leg that one of its parts lies on.
+[[nodiscard]] std::optional<Leg> legWith(const Part& board, const std::string& element);
+
+// The ohms that a leg is made for, as far as anybody said; of a board that is made it is said of each of its parts.
+[[nodiscard]] std::optional<double> madeFor_ohm(const Part& board, Leg leg);
+void sayMadeFor(Part& board, Leg leg, double load_ohm);
 
 // The legs that a part has terminals for; none where it is no board.
 [[nodiscard]] std::vector<Leg> legsOf(const Part& part);

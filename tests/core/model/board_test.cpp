@@ -50,6 +50,52 @@ TEST(Board, IsReadBackFromTheInputOn)
     EXPECT_TRUE(legsOf(Part{.kind = PartKind::Network, .terminals = {{"i", ""}, {"o", ""}}}).empty());
 }
 
+TEST(Board, ALegIsReadBackWithItsValues)
+{
+    Part board = boardOf(kThreeWay, "board");
+    for (const auto& [leg, parts] : kThreeWay) EXPECT_EQ(partsOn(board, leg), parts);
+    EXPECT_EQ(legWith(board, "Ct2"), Leg::Tweeter);
+    EXPECT_EQ(legWith(board, "Cw2"), Leg::Woofer);
+    EXPECT_FALSE(legWith(board, "link-w"));
+    board.inside.at("Lt").figures.clear();
+    EXPECT_FALSE(partsOn(board, Leg::Tweeter)) << "a value that nobody knows";
+    EXPECT_EQ(partsOn(board, Leg::Woofer), kThreeWay.at(Leg::Woofer));
+}
+
+// A file can lead a lead back to where it came from; reading it ends.
+TEST(Board, ARingEnds)
+{
+    Part board = boardOf({{Leg::Tweeter, {kCapacitor, kResistor}}}, "board");
+    board.inside.at("Rt").b = "in+";
+    EXPECT_EQ(partsFromInput(board), (std::vector<std::string>{"Ct", "Rt"}));
+}
+
+TEST(Board, ALegIsPutInThePlaceOfAnother)
+{
+    Part board = boardOf(kThreeWay, "board");
+    const Figures rated{{Quantity::RatedVoltage_v, Known{100.0}}};
+    EXPECT_EQ(putLeg(board, Leg::Mid, {kResistor, kCapacitor}, {{}, rated}), (std::vector<std::string>{"Rm", "Cm"}));
+    EXPECT_EQ(partsOn(board, Leg::Mid), (LegParts{kResistor, kCapacitor}));
+    EXPECT_FALSE(board.inside.contains("pass-m")) << "no way round it";
+    EXPECT_EQ(valueOf(board.inside.at("Cm").figures, Quantity::RatedVoltage_v), 100.0);
+    for (const Leg other : {Leg::Woofer, Leg::Tweeter}) EXPECT_EQ(partsOn(board, other), kThreeWay.at(other));
+    putLeg(board, Leg::Mid, {});
+    EXPECT_EQ(board, boardOf(kThreeWay, "board"));
+}
+
+TEST(Board, SaysWhatALegIsMadeFor)
+{
+    Part board = boardOf(kThreeWay, "board");
+    EXPECT_FALSE(madeFor_ohm(board, Leg::Tweeter));
+    sayMadeFor(board, Leg::Tweeter, 8.0);
+    EXPECT_EQ(madeFor_ohm(board, Leg::Tweeter), 8.0);
+    EXPECT_FALSE(madeFor_ohm(board, Leg::Woofer));
+    board.figures[Quantity::RatedLoad_ohm] = Known{4.0};  // as a shelf says it of the whole
+    EXPECT_EQ(madeFor_ohm(board, Leg::Woofer), 4.0);
+    EXPECT_EQ(madeFor_ohm(board, Leg::Tweeter), 8.0);
+    EXPECT_FALSE(madeFor_ohm(board, Leg::Mid)) << "nothing lies on it";
+}
+
 TEST(Board, FindsAPlaceOnALeg)
 {
     const LegPart* shunt = findPart(kThreeWay, Leg::Tweeter, ElementKind::Inductor, false);
