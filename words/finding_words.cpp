@@ -77,6 +77,10 @@ QString textOf(const Mend& mend)
             return Words::tr("find a crossover");
         case MendName::TurnBoardRound:
             return Words::tr("wire it the right way round");
+        case MendName::MakeForOhms:
+            return Words::tr("the same filter for %1").arg(ohms(mend.figure));
+        case MendName::SiteElsewhere:
+            return Words::tr("beside its speaker, on the dry side");
         case MendName::FeedFullRange:
             return Words::tr("feed it from a full-range channel");
         case MendName::DropHighPass:

@@ -192,6 +192,10 @@ QString nameOf(const Edit& edit)
             return Words::tr("set what the sum is to come near");
         case EditName::SiteNetwork:
             return Words::tr("say where the network sits");
+        case EditName::FollowSchools:
+            return Words::tr("choose house rules");
+        case EditName::MovePart:
+            return Words::tr("move a part along its lead");
         case EditName::ColourWire:
             return Words::tr("note a wire's colour");
         case EditName::LinePlace:

@@ -83,6 +83,24 @@ FindingText sayNetworkBackwards(const Finding&)
                       "goes to the input, each speaker to its own pair.")};
 }
 
+FindingText sayNetworkAtPedals(const Finding&)
+{
+    return {Words::tr("The network sits at the pedals"), Words::tr("In the kick panel on the driver\u2019s side."),
+            Words::tr("What works loose there, or hangs by its leads, gets under a pedal. It goes to the dry side, off the "
+                      "driver\u2019s feet, and every lead is tied.")};
+}
+
+FindingText sayNetworkForOtherOhms(const Finding& f)
+{
+    return {Words::tr("The network is made for other ohms"),
+            Words::tr("Made for %1, the speaker is sold as %2: %3 at %4.")
+                .arg(ohms(figureOf(f, Quantity::RatedLoad_ohm)), ohms(figureOf(f, Quantity::Nominal_ohm)),
+                     decibelChange(figureOf(f, Quantity::LevelChange_db)),
+                     frequency(figureOf(f, Quantity::AtFrequency_hz))),
+            Words::tr("A filter of coils and capacitors knows only the load it was reckoned for: into more ohms it "
+                      "humps and hands over elsewhere, into fewer it sags.")};
+}
+
 FindingText sayNetworkOnFilteredLine(const Finding& f)
 {
     const Evidence& from = f.evidence.front();

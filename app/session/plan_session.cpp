@@ -7,6 +7,7 @@
 #include "app/session/widening.h"
 #include "app/session/workbench.h"
 #include "core/design/try_driver.h"
+#include "core/edits/house_edits.h"
 #include "core/edits/vehicle_sheet.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/atomic_file.h"
@@ -116,7 +117,7 @@ core::Result<void> PlanSession::startFromSheet(const QString& path)
 {
     auto document = core::readPlanFile(utf8(path), utf8(QFileInfo(path).fileName()));
     if (!document) return tl::unexpected(document.error());
-    adopt({core::planFromSheet(document->plan), {}}, {});
+    startNew(core::planFromSheet(document->plan));
     return {};
 }
 
@@ -225,7 +226,8 @@ void PlanSession::endDrag(bool keep)
 
 void PlanSession::startNew(core::Plan plan)
 {
-    adopt({std::move(plan), {}}, {});
+    const core::Edit schools = core::followSchools(plan, m_schools, m_shop->practice);
+    adopt({core::apply(std::move(plan), schools).plan, {}}, {});
 }
 
 void PlanSession::take(const core::Mend& mend)

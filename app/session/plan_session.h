@@ -53,6 +53,8 @@ public:
     core::Result<void> startFromSheet(const QString& path);
     core::Result<void> saveSheet(const QString& path) const;
     void startNew(core::Plan plan);
+    // House rules that both begin with.
+    void setSchools(const std::map<core::PracticeKey, size_t>& schools) { m_schools = schools; }
 
     void apply(const core::Edit& edit);
     // Again and again while something is moved: one step to undo. Put down, or returned to where it was.
@@ -89,6 +91,7 @@ private:
     void takeSpread(const core::Evaluation& widened);
 
     std::shared_ptr<const core::Shop> m_shop;
+    std::map<core::PracticeKey, size_t> m_schools{};
     std::vector<double> m_soldSaws_m{};  // as practice has them
     core::Bay m_bay = core::kUsualBay;
     Recovery m_recovery;

@@ -9,6 +9,14 @@
 #include "core/model/names.h"
 
 namespace app {
+namespace {
+
+QString schoolKey(core::PracticeKey rule)
+{
+    return QStringLiteral("house/") + QString::fromUtf8(core::textOf(rule));
+}
+
+}  // namespace
 
 ShopSettings ShopSettings::read(const QSettings& settings)
 {
@@ -31,6 +39,9 @@ ShopSettings ShopSettings::read(const QSettings& settings)
             .value(QStringLiteral("shop/sheetFolder"),
                    QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/sheets"))
             .toString();
+    for (const auto& rule : core::enumNames<core::PracticeKey>())
+        if (const QVariant school = settings.value(schoolKey(rule.value)); school.isValid() && school.toInt() >= 0)
+            shop.schools[rule.value] = static_cast<size_t>(school.toInt());
     shop.language = settings.value(QStringLiteral("shop/language")).toString();
     return shop;
 }
@@ -49,6 +60,7 @@ void ShopSettings::write(QSettings& settings) const
     for (const core::Instrument one : bay) bayNames << QString::fromStdString(std::string(core::textOf(one)));
     settings.setValue(QStringLiteral("shop/bay"), bayNames);
     settings.setValue(QStringLiteral("shop/sheetFolder"), sheetFolder);
+    for (const auto& [rule, school] : schools) settings.setValue(schoolKey(rule), static_cast<int>(school));
     settings.setValue(QStringLiteral("shop/language"), language);
 }
 

@@ -1,11 +1,13 @@
 #pragma once
 
 #include <QString>
+#include <map>
 #include <set>
 #include <vector>
 
 #include "core/job/job_plan.h"
 #include "core/judgement/measure_next.h"
+#include "core/practice/practice_key.h"
 
 class QSettings;
 
@@ -21,6 +23,7 @@ struct ShopSettings {
     std::set<core::Tool> missing{};   // tools the shop does not own
     core::Bay bay = core::kUsualBay;  // instruments at hand
     QString sheetFolder{};            // where vehicle sheets lie
+    std::map<core::PracticeKey, size_t> schools{};  // house rules that new plans begin with, as far as any was chosen
     QString language{};               // the code of one that is spoken; empty: as the desktop
 
     static ShopSettings read(const QSettings& settings);

@@ -18,7 +18,9 @@
 #include "core/judgement/held_steady.h"
 #include "words/doubt_words.h"
 #include "words/finding_words.h"
+#include "words/house_words.h"
 #include "words/name_words.h"
+#include "words/reckoning_words.h"
 
 namespace app {
 namespace {
@@ -81,7 +83,9 @@ void FindingsColumn::present(const Snapshot& snapshot)
     m_findings = snapshot.findings;
     m_next = snapshot.next;
     m_settling = snapshot.settling;
-    if (!same) rebuild();
+    if (same) return;
+    m_practice = snapshot.practice();
+    rebuild();
 }
 
 void FindingsColumn::setAside(QWidget* aside)
@@ -201,6 +205,19 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
     auto* reason = wrapped(text.reason, "quiet", slip);
     reason->setObjectName(QStringLiteral("reason_%1").arg(code));
     layout->addWidget(reason);
+    auto* reckoning = wrapped(words::reckoningOf(finding, m_practice).join(QLatin1Char('\n')), "quiet", slip);
+    reckoning->setObjectName(QStringLiteral("reckoning_%1").arg(code));
+    reckoning->setFont(m_theme.small());
+    layout->addWidget(reckoning);
+    QPushButton* house = nullptr;
+    if (finding.house) {
+        reason->setText(text.reason + QLatin1Char('\n') + words::lineOf(*finding.house));
+        house = new QPushButton(tr("house rules\u2026"), slip);
+        house->setObjectName(QStringLiteral("house_%1").arg(code));
+        house->setProperty("role", "why");
+        connect(house, &QPushButton::clicked, this, &FindingsColumn::houseRulesAsked);
+        layout->addWidget(house, 0, Qt::AlignLeft);
+    }
     auto* mends = new FlowLayout(6);
     for (size_t i = 0; i < finding.mends.size(); ++i) {
         auto* button = new QPushButton(mendText(finding, i, m_used), slip);
@@ -217,14 +234,14 @@ QWidget* FindingsColumn::makeSlip(const core::Finding& finding, int number)
         mends->addWidget(button);
     }
     layout->addLayout(mends);
-    layout->addWidget(makeWhy(code, names, text.title, reason), 0, Qt::AlignRight);
+    layout->addWidget(makeWhy(code, names, text.title, {reason, reckoning, house}), 0, Qt::AlignRight);
     return slip;
 }
 
 // The code, which opens and closes the reason; what was open stays open when the slips are made anew.
-QWidget* FindingsColumn::makeWhy(const QString& code, const QString& where, const QString& title, QLabel* reason)
+QWidget* FindingsColumn::makeWhy(const QString& code, const QString& where, const QString& title, const Reason& reason)
 {
-    auto* why = new QPushButton(reason->parentWidget());
+    auto* why = new QPushButton(reason.text->parentWidget());
     why->setObjectName(QStringLiteral("why_%1").arg(code));
     why->setProperty("role", "why");
     why->setCheckable(true);
@@ -236,12 +253,14 @@ QWidget* FindingsColumn::makeWhy(const QString& code, const QString& where, cons
             m_open.insert(key);
         else
             m_open.erase(key);
-        reason->setVisible(open);
+        reason.text->setVisible(open);
+        reason.figures->setVisible(open && !reason.figures->text().isEmpty());
+        if (reason.house) reason.house->setVisible(open);
         why->setText(open ? tr("less · %1").arg(code) : tr("why · %1").arg(code));
     };
     why->setChecked(m_open.contains(key));
     show(why->isChecked());
-    connect(why, &QPushButton::toggled, reason, show);
+    connect(why, &QPushButton::toggled, reason.text, show);
     return why;
 }
 

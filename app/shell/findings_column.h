@@ -25,13 +25,19 @@ public:
 
 signals:
     void mendTaken(const core::Mend& mend);
+    void houseRulesAsked();
 
 private:
     void rebuild();
     void orderTabs();  // what stands beside comes after the slips, which are made anew
     QWidget* makeNextSlip();
     QWidget* makeSlip(const core::Finding& finding, int number);
-    QWidget* makeWhy(const QString& code, const QString& where, const QString& title, QLabel* reason);
+    struct Reason {
+        QLabel* text = nullptr;
+        QLabel* figures = nullptr;     // what it rests on
+        QPushButton* house = nullptr;  // where a house rule speaks
+    };
+    QWidget* makeWhy(const QString& code, const QString& where, const QString& title, const Reason& reason);
     // A mend of a finding that still settles is asked for twice.
     void takeMend(QPushButton* button, int number, size_t mend);
 
@@ -41,6 +47,7 @@ private:
     QWidget* m_aside = nullptr;
     std::vector<core::Finding> m_findings{};
     core::Fitout m_used{};
+    core::Practice m_practice{};  // whose limits they are held against
     std::optional<core::NextReading> m_next{};
     std::set<std::string> m_open{};  // reasons, by code and where
     bool m_all = false;

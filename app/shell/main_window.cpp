@@ -92,6 +92,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
         }
     });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
+    connect(m_findings, &FindingsColumn::houseRulesAsked, this, &MainWindow::askHouseRules);
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_pages, [this](bool whole) { m_pages->setHidden(whole); });
     connect(m_traces, &TraceDrawer::foldAsked, this, [this](bool folded) {
         m_settings.setValue(foldKey(), folded);

@@ -75,6 +75,7 @@ private:
     void askSheet();
     void askSaveSheet();
     void askSettings();
+    void askHouseRules();
     void openShelf();
     void loadShelf();
     void saveShelf(const core::Shelf& shelf);

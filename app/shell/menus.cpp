@@ -54,6 +54,7 @@ void MainWindow::buildMenus()
     add(plan, tr("The shel&f…"), {}, QStringLiteral("actionShelf"), &MainWindow::openShelf);
     add(plan, tr("Shop settin&gs…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), QStringLiteral("actionSettings"),
         &MainWindow::askSettings);
+    add(plan, tr("Ho&use rules…"), {}, QStringLiteral("actionHouseRules"), &MainWindow::askHouseRules);
     add(plan, tr("&Quit"), QKeySequence::Quit, QStringLiteral("actionQuit"), &QWidget::close);
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));

@@ -11,6 +11,7 @@
 #include <sstream>
 
 #include "app/session/workbench.h"
+#include "app/shell/house_dialog.h"
 #include "app/shell/intake_dialog.h"
 #include "app/shell/main_window.h"
 #include "app/shell/notice_bar.h"
@@ -19,6 +20,7 @@
 #include "app/stations/start_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/save_path.h"
+#include "core/edits/house_edits.h"
 #include "core/edits/survey_edits.h"
 #include "core/io/atomic_file.h"
 #include "core/shipped/shipped.h"
@@ -211,6 +213,30 @@ void MainWindow::startNew(core::BodyKind kind)
     m_session.startNew(core::newPlan(kind, m_session.shop().vehicles));
 }
 
+// Of the plan that is open, and of the shop where that is wished; of the shop where none is.
+void MainWindow::askHouseRules()
+{
+    const core::Practice& shipped = m_session.shop().practice;
+    const bool open = m_session.isOpen();
+    const core::Practice practice =
+        open ? m_session.snapshot().practice()
+             : core::withChanges(shipped, core::apply({}, core::followSchools({}, m_shopSettings.schools, shipped)).plan.practice);
+    auto* dialog = new HouseDialog(m_theme, practice, !open, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &HouseDialog::chosen, this,
+            [this, open](const std::map<core::PracticeKey, size_t>& schools, bool forNewPlans) {
+                if (forNewPlans) {
+                    m_shopSettings.schools = schools;
+                    m_shopSettings.write(m_settings);
+                    m_session.setSchools(schools);
+                }
+                if (open && m_session.isOpen())
+                    m_session.apply(
+                        core::followSchools(m_session.snapshot().plan, schools, m_session.shop().practice));
+            });
+    dialog->open();
+}
+
 void MainWindow::askSettings()
 {
     auto* dialog = new SettingsDialog(m_theme, m_shopSettings, this);
@@ -281,6 +307,7 @@ void MainWindow::takeShop(const ShopSettings& shop)
     for (const StationStand& stand : m_stations) stand.station->setShop(shop);
     m_session.setSaws(sawsOf(shop.saws));
     m_session.setBay(shop.bay);
+    m_session.setSchools(shop.schools);
 }
 
 }  // namespace app

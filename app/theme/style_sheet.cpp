@@ -52,6 +52,10 @@ QTableCornerButton::section { background: @paper; border: 0; }
 QCheckBox::indicator { width: ~15~px; height: ~15~px; background: @raised; border: 1px solid @ink2; border-radius: ~3~px; }
 QCheckBox::indicator:checked { background: @gold; border: 1px solid @goldText; }
 QCheckBox:focus { outline: none; border-bottom: 2px solid @goldText; }
+QRadioButton { padding: ~2~px 0; border-bottom: 2px solid transparent; }
+QRadioButton::indicator { width: ~14~px; height: ~14~px; background: @raised; border: 1px solid @ink2; border-radius: ~8~px; }
+QRadioButton::indicator:checked { background: @gold; border: 1px solid @goldText; }
+QRadioButton:focus { outline: none; border-bottom: 2px solid @goldText; }
 QMenuBar { background: @paper; } QMenuBar::item { padding: ~5~px ~10~px; background: transparent; }
 QMenuBar::item:selected, QMenu::item:selected { background: @goldTint; color: @ink; }
 QMenu { background: @raised; border: 1px solid @rule; } QMenu::item { padding: ~5~px ~22~px; }

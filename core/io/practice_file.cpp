@@ -43,7 +43,13 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
         PracticeEntry entry;
         if (!readNumbers(*found, {{"value", &entry.value}, {"least", &entry.least}, {"greatest", &entry.greatest}}))
             return wrong(file, where, "needs the numbers value, least and greatest");
-        entry.whole = name.text.ends_with("_count");
+        for (const Json& choice : found->value("choices", Json::array()))
+            if (choice.is_string()) entry.choices.push_back(choice.get<std::string>());
+        if (name.text.ends_with("_school") != !entry.choices.empty() ||
+            (!entry.choices.empty() &&
+             (entry.value != 0.0 || entry.least != 0.0 || entry.greatest + 1.0 != static_cast<double>(entry.choices.size()))))
+            return wrong(file, where, "a house rule has choices, from 0, the usual one, to the last one");
+        entry.whole = name.text.ends_with("_count") || !entry.choices.empty();
         if (!entry.allows(entry.value))
             return wrong(file, where,
                          fmt::format("found {:g}, allowed {:g} to {:g}", entry.value, entry.least, entry.greatest));

@@ -10,10 +10,12 @@
 #include "core/edits/named_edits.h"
 #include "core/evaluate/cone_results.h"
 #include "core/evaluate/grid_tables.h"
+#include "core/judgement/split_mend.h"
 #include "core/judgement/travel_rules.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/preferred_values.h"
+#include "core/practice/house_rules.h"
 
 namespace core {
 namespace {
@@ -90,6 +92,9 @@ std::vector<Finding> judgeKeptCapacitor(const Judging& judging)
         if (!isTweeter(*run, judging.practice))
             finding.mends.push_back(
                 {MendName::BypassCapacitor, *run->seriesCapacitance_f, bypass(judging.plan, capacitor)});
+        const size_t school = schoolOf(judging.practice, PracticeKey::SmallDriver_school);
+        if (school == static_cast<size_t>(SmallDriverSchool::FullNetwork))
+            offerSplitSearch(finding, judging, coil.device);
         finding.mends.push_back(chooseDriverMend(coil.device));
         soften(finding, {.worst = worst});
         findings.push_back(std::move(finding));

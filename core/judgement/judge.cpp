@@ -8,6 +8,7 @@
 #include "core/judgement/cut_rules.h"
 #include "core/judgement/fixing_rules.h"
 #include "core/judgement/hole_rules.h"
+#include "core/judgement/house_order.h"
 #include "core/judgement/level_rules.h"
 #include "core/judgement/load_rules.h"
 #include "core/judgement/measure_next.h"
@@ -57,6 +58,8 @@ int triedAt(MendName name)
         case MendName::FindSplit:
         case MendName::FeedFullRange:
         case MendName::TurnBoardRound:
+        case MendName::SiteElsewhere:
+        case MendName::MakeForOhms:
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:
@@ -129,11 +132,14 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
              judgeScrewOutsideFlange, judgeFuseAndCable,
              judgeCutAgainstWish,     judgeSplitNearResonance,
              judgeHandOver,           judgeStackedHighPasses,
-             judgePartOverRating,     judgeNetworkOnFilteredLine, judgeNetworkBackwards,
+             judgePartOverRating,     judgeNetworkOnFilteredLine,
+             judgeNetworkBackwards,   judgeNetworkAtPedals,
+             judgeNetworkForOtherOhms,
          }) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {
             sortMends(finding);
+            followHouse(finding, evaluation.practice);
             offerReading(finding, evaluation);
         }
         findings.insert(findings.end(), std::make_move_iterator(found.begin()), std::make_move_iterator(found.end()));

@@ -85,7 +85,9 @@ enum class EditName {
     PlanSpeakers,
     WireLength,
     SiteNetwork,
+    MovePart,
     SetTarget,
+    FollowSchools,
     ChangeValue,
     TakePartOut,
     SetChannel

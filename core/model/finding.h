@@ -93,6 +93,8 @@ enum class MendName {
     FindSplit,
     FeedFullRange,
     TurnBoardRound,
+    SiteElsewhere,
+    MakeForOhms,
     HigherRating
 };
 
@@ -102,6 +104,13 @@ struct Mend {
     std::variant<Edit, SolverRequest> act{};
     double cost_db = 0.0;  // level that it takes, where it takes any
     bool operator==(const Mend&) const = default;
+};
+
+// A house rule, and the rank of the school that is followed.
+struct FollowedSchool {
+    PracticeKey rule{};
+    size_t school = 0;
+    bool operator==(const FollowedSchool&) const = default;
 };
 
 // One judgement, as data: its words live elsewhere.
@@ -115,6 +124,7 @@ struct Finding {
     std::vector<Evidence> evidence{};
     std::vector<Lean> leans{};
     std::vector<Mend> mends{};
+    std::optional<FollowedSchool> house{};  // where schools differ
     bool operator==(const Finding&) const = default;
 };
 

@@ -16,7 +16,8 @@ namespace core {
 struct PracticeEntry {
     double value = 0.0, least = 0.0, greatest = 0.0;
     std::string unit{}, source{};
-    bool whole = false;  // a count
+    bool whole = false;  // a count, or the rank of a choice
+    std::vector<std::string> choices{};  // of a house rule: its schools, the usual one first
     [[nodiscard]] bool allows(double found) const
     {
         return found >= least && found <= greatest && (!whole || found == std::round(found));

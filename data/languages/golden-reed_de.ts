@@ -141,6 +141,14 @@
         <source>Labels for both ends</source>
         <translation>Schilder für beide Enden</translation>
     </message>
+    <message>
+        <source>House rules that are not the usual ones</source>
+        <translation>Hausregeln, die nicht die üblichen sind</translation>
+    </message>
+    <message>
+        <source>%1: %2 (%3)</source>
+        <translation>%1: %2 (%3)</translation>
+    </message>
 </context>
 <context>
     <name>Paper</name>
@@ -151,6 +159,13 @@
     <message>
         <source>Job card</source>
         <translation>Auftragskarte</translation>
+    </message>
+</context>
+<context>
+    <name>PinDrawing</name>
+    <message>
+        <source>%1, plug %2</source>
+        <translation>%1, Stecker %2</translation>
     </message>
 </context>
 <context>
@@ -5860,6 +5875,246 @@
         <source>So nothing parts the two: a tweeter gets the bass and the source sees both at once. The source goes to the input, each speaker to its own pair.</source>
         <translation>So trennt nichts die beiden: ein Hochtöner bekommt den Bass, und die Quelle sieht beide zugleich. Die Quelle gehört an den Eingang, jeder Lautsprecher an sein eigenes Paar.</translation>
     </message>
+    <message>
+        <source>the same filter for %1</source>
+        <translation>dasselbe Filter für %1</translation>
+    </message>
+    <message>
+        <source>beside its speaker, on the dry side</source>
+        <translation>neben ihrem Lautsprecher, auf der trockenen Seite</translation>
+    </message>
+    <message>
+        <source>A capacitor before a small speaker</source>
+        <translation>Ein Kondensator vor einem kleinen Lautsprecher</translation>
+    </message>
+    <message>
+        <source>keep one high-pass</source>
+        <translation>einen Hochpass behalten</translation>
+    </message>
+    <message>
+        <source>until its travel is reckoned something holds the lows back; a thump is tested, not assumed</source>
+        <translation>bis der Hub berechnet ist, hält etwas die Tiefen zurück; ein Einschaltknall wird geprüft, nicht vermutet</translation>
+    </message>
+    <message>
+        <source>keep what is there</source>
+        <translation>behalten, was da ist</translation>
+    </message>
+    <message>
+        <source>nothing new can go wrong</source>
+        <translation>nichts Neues kann schiefgehen</translation>
+    </message>
+    <message>
+        <source>a larger capacitor</source>
+        <translation>ein größerer Kondensator</translation>
+    </message>
+    <message>
+        <source>more low voice, and still some protection</source>
+        <translation>mehr tiefe Stimme und noch etwas Schutz</translation>
+    </message>
+    <message>
+        <source>a whole crossover</source>
+        <translation>eine ganze Weiche</translation>
+    </message>
+    <message>
+        <source>each speaker gets what it plays well, and no more</source>
+        <translation>jeder Lautsprecher bekommt, was er gut spielt, und nicht mehr</translation>
+    </message>
+    <message>
+        <source>leave it off</source>
+        <translation>weglassen</translation>
+    </message>
+    <message>
+        <source>all the bass there is, no fear of a thump at switch-on; nothing protects the cone</source>
+        <translation>aller Bass, den es gibt, keine Angst vor einem Knall beim Einschalten; nichts schützt die Membran</translation>
+    </message>
+    <message>
+        <source>The amplifier that came with the vehicle</source>
+        <translation>Der Verstärker, der mit dem Fahrzeug kam</translation>
+    </message>
+    <message>
+        <source>decide job by job</source>
+        <translation>von Auftrag zu Auftrag entscheiden</translation>
+    </message>
+    <message>
+        <source>each is a way of the plan; past it only once band, turn-on and chimes are answered</source>
+        <translation>jedes ist ein Weg des Plans; daran vorbei erst, wenn Band, Einschalten und Warntöne geklärt sind</translation>
+    </message>
+    <message>
+        <source>keep it</source>
+        <translation>behalten</translation>
+    </message>
+    <message>
+        <source>simple, and the chimes stay</source>
+        <translation>einfach, und die Warntöne bleiben</translation>
+    </message>
+    <message>
+        <source>go past it</source>
+        <translation>daran vorbei</translation>
+    </message>
+    <message>
+        <source>the whole band, without its filters</source>
+        <translation>das ganze Band, ohne seine Filter</translation>
+    </message>
+    <message>
+        <source>add to it</source>
+        <translation>ergänzen</translation>
+    </message>
+    <message>
+        <source>its features stay, new power does the rest</source>
+        <translation>was er kann, bleibt, neue Leistung macht den Rest</translation>
+    </message>
+    <message>
+        <source>radio power only</source>
+        <translation>nur die Leistung des Radios</translation>
+    </message>
+    <message>
+        <source>fewest boxes; the radio’s watts are all there is</source>
+        <translation>am wenigsten Geräte; mehr als die Watt des Radios gibt es nicht</translation>
+    </message>
+    <message>
+        <source>Where a signal is taken</source>
+        <translation>Wo ein Signal abgenommen wird</translation>
+    </message>
+    <message>
+        <source>the earliest whole point</source>
+        <translation>die früheste volle Stelle</translation>
+    </message>
+    <message>
+        <source>the first whose sweep shows the whole band, at a level that the adaptor bears</source>
+        <translation>die erste, deren Sweep das ganze Band zeigt, mit einem Pegel, den der Adapter verträgt</translation>
+    </message>
+    <message>
+        <source>at the speaker</source>
+        <translation>am Lautsprecher</translation>
+    </message>
+    <message>
+        <source>no diagram needed; filters and delays on the way come along</source>
+        <translation>kein Schaltplan nötig; Filter und Verzögerungen auf dem Weg kommen mit</translation>
+    </message>
+    <message>
+        <source>at the amplifier’s plug</source>
+        <translation>am Stecker des Verstärkers</translation>
+    </message>
+    <message>
+        <source>the whole band, once the plug is known pin by pin</source>
+        <translation>das ganze Band, sobald der Stecker Pin für Pin bekannt ist</translation>
+    </message>
+    <message>
+        <source>What comes first, in several visits</source>
+        <translation>Was zuerst kommt, bei mehreren Terminen</translation>
+    </message>
+    <message>
+        <source>nothing overloaded between</source>
+        <translation>dazwischen nichts überlastet</translation>
+    </message>
+    <message>
+        <source>no visit ends with a part that gets too much, or that nothing protects</source>
+        <translation>kein Termin endet mit einem Teil, das zu viel bekommt oder das nichts schützt</translation>
+    </message>
+    <message>
+        <source>speakers</source>
+        <translation>Lautsprecher</translation>
+    </message>
+    <message>
+        <source>heard the same day</source>
+        <translation>am selben Tag zu hören</translation>
+    </message>
+    <message>
+        <source>it drives whatever comes after</source>
+        <translation>er treibt alles, was danach kommt</translation>
+    </message>
+    <message>
+        <source>it hangs on none of the speakers</source>
+        <translation>er hängt an keinem der Lautsprecher</translation>
+    </message>
+    <message>
+        <source>House rule, not the usual one: %1 (%2).</source>
+        <translation>Hausregel, nicht die übliche: %1 (%2).</translation>
+    </message>
+    <message>
+        <source>House rule: %1 (%2).</source>
+        <translation>Hausregel: %1 (%2).</translation>
+    </message>
+    <message>
+        <source>choose house rules</source>
+        <translation>Hausregeln wählen</translation>
+    </message>
+    <message>
+        <source>move a part along its lead</source>
+        <translation>ein Bauteil in seiner Leitung verschieben</translation>
+    </message>
+    <message>
+        <source>The network sits at the pedals</source>
+        <translation>Die Weiche sitzt bei den Pedalen</translation>
+    </message>
+    <message>
+        <source>In the kick panel on the driver’s side.</source>
+        <translation>Im Fußraum auf der Fahrerseite.</translation>
+    </message>
+    <message>
+        <source>What works loose there, or hangs by its leads, gets under a pedal. It goes to the dry side, off the driver’s feet, and every lead is tied.</source>
+        <translation>Was sich dort löst oder an den Leitungen hängt, gerät unter ein Pedal. Sie gehört auf die trockene Seite, weg von den Füßen des Fahrers, und jede Leitung wird festgebunden.</translation>
+    </message>
+    <message>
+        <source>The network is made for other ohms</source>
+        <translation>Die Weiche ist für andere Ohm gemacht</translation>
+    </message>
+    <message>
+        <source>Made for %1, the speaker is sold as %2: %3 at %4.</source>
+        <translation>Gemacht für %1, der Lautsprecher gilt als %2: %3 bei %4.</translation>
+    </message>
+    <message>
+        <source>A filter of coils and capacitors knows only the load it was reckoned for: into more ohms it humps and hands over elsewhere, into fewer it sags.</source>
+        <translation>Ein Filter aus Spulen und Kondensatoren kennt nur die Last, für die es berechnet ist: an mehr Ohm bildet es einen Buckel und übergibt anderswo, an weniger hängt es durch.</translation>
+    </message>
+    <message>
+        <source>least |Z| of all that hangs on the channel, solved from 20 Hz to 20 kHz</source>
+        <translation>kleinstes |Z| von allem, was am Kanal hängt, gelöst von 20 Hz bis 20 kHz</translation>
+    </message>
+    <message>
+        <source>coils and resistors as they are joined, at direct current</source>
+        <translation>Spulen und Widerstände, wie sie verbunden sind, bei Gleichstrom</translation>
+    </message>
+    <message>
+        <source>log₂ (f now ÷ f before), f = 1 ÷ (2π R C)</source>
+        <translation>log₂ (f jetzt ÷ f vorher), f = 1 ÷ (2π R C)</translation>
+    </message>
+    <message>
+        <source>U² Re ÷ |Z|² at the worst frequency, the source at its limit</source>
+        <translation>U² Re ÷ |Z|² bei der schlimmsten Frequenz, die Quelle an ihrer Grenze</translation>
+    </message>
+    <message>
+        <source>U² Re ÷ |Z|² over programme whose peaks touch the source’s limit</source>
+        <translation>U² Re ÷ |Z|² über Programm, dessen Spitzen die Grenze der Quelle berühren</translation>
+    </message>
+    <message>
+        <source>3 × the rms travel with programme at the source’s limit, passed 0.3 % of the time</source>
+        <translation>3 × der effektive Hub mit Programm an der Grenze der Quelle, 0,3 % der Zeit überschritten</translation>
+    </message>
+    <message>
+        <source>the largest peak travel of a sine, the source at its limit</source>
+        <translation>der größte Spitzenhub eines Sinus, die Quelle an ihrer Grenze</translation>
+    </message>
+    <message>
+        <source>mean levels of both in the band each plays, at equal volts</source>
+        <translation>mittlere Pegel beider in ihrem Band, bei gleichen Volt</translation>
+    </message>
+    <message>
+        <source>mean level at the ears, as planned less turned over</source>
+        <translation>mittlerer Pegel an den Ohren, wie geplant weniger umgedreht</translation>
+    </message>
+    <message>
+        <source>as found</source>
+        <translation>wie gefunden</translation>
+    </message>
+    <message>
+        <source>held against %1</source>
+        <translation>gehalten gegen %1</translation>
+    </message>
+    <message>
+        <source>common practice, no source</source>
+        <translation>üblich, ohne Quelle</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -6700,6 +6955,10 @@
         <source>%1 of %2 mm</source>
         <translation>%1 von %2 mm</translation>
     </message>
+    <message>
+        <source>%1 at fs, %2</source>
+        <translation>%1 bei fs, %2</translation>
+    </message>
 </context>
 <context>
     <name>app::AskForm</name>
@@ -6914,6 +7173,22 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>Filter out</source>
         <translation>Filter raus</translation>
+    </message>
+    <message>
+        <source>◂ to the input</source>
+        <translation>◂ zum Eingang</translation>
+    </message>
+    <message>
+        <source>to the speaker ▸</source>
+        <translation>zum Lautsprecher ▸</translation>
+    </message>
+    <message>
+        <source>Past the next one, towards the input (Ctrl+Left)</source>
+        <translation>Am nächsten vorbei, zum Eingang hin (Strg+Links)</translation>
+    </message>
+    <message>
+        <source>Past the next one, towards the speaker (Ctrl+Right)</source>
+        <translation>Am nächsten vorbei, zum Lautsprecher hin (Strg+Rechts)</translation>
     </message>
 </context>
 <context>
@@ -7837,6 +8112,10 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <source>Still settling: press again</source>
         <translation>Rechnet noch: noch einmal drücken</translation>
     </message>
+    <message>
+        <source>house rules…</source>
+        <translation>Hausregeln…</translation>
+    </message>
 </context>
 <context>
     <name>app::FitPanel</name>
@@ -7947,6 +8226,25 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>%1 cannot be written; choose another folder.</source>
         <translation>%1 lässt sich nicht schreiben; einen anderen Ordner wählen.</translation>
+    </message>
+</context>
+<context>
+    <name>app::HouseDialog</name>
+    <message>
+        <source>&amp;New jobs begin with these, too</source>
+        <translation>&amp;Neue Aufträge beginnen auch damit</translation>
+    </message>
+    <message>
+        <source>House rules of the shop</source>
+        <translation>Hausregeln des Betriebs</translation>
+    </message>
+    <message>
+        <source>House rules of this plan</source>
+        <translation>Hausregeln dieses Plans</translation>
+    </message>
+    <message>
+        <source>%1 (usual)</source>
+        <translation>%1 (üblich)</translation>
     </message>
 </context>
 <context>
@@ -8386,6 +8684,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Not saved for next time: %1 could not be read. Mend it or move it away.</source>
         <translation>Nicht fürs nächste Mal gesichert: %1 war nicht zu lesen. Reparieren oder wegräumen.</translation>
+    </message>
+    <message>
+        <source>Ho&amp;use rules…</source>
+        <translation>Hausre&amp;geln…</translation>
     </message>
 </context>
 <context>
@@ -9269,10 +9571,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <translation>Trennen</translation>
     </message>
     <message>
-        <source>On the bench: Tab and arrows go from thing to thing, Enter opens a value, arrows up and down or the wheel step it, Enter keeps, Escape returns it. R turns a speaker over, Delete takes a part out.</source>
-        <translation>Auf der Werkbank: Tab und Pfeile gehen von Teil zu Teil, Eingabe öffnet einen Wert, Pfeile auf und ab oder das Rad ändern ihn, Eingabe behält ihn, Esc nimmt ihn zurück. R polt einen Lautsprecher um, Entf nimmt ein Teil heraus.</translation>
-    </message>
-    <message>
         <source>the way there, as it lies on the bench</source>
         <translation>der Weg dorthin, wie er auf der Werkbank liegt</translation>
     </message>
@@ -9450,6 +9748,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Where the crossover board sits in the vehicle</source>
         <translation>Wo die Weiche im Fahrzeug sitzt</translation>
+    </message>
+    <message>
+        <source>On the bench: Tab and arrows go from thing to thing, Enter opens a value, arrows up and down or the wheel step it, Enter keeps, Escape returns it. R turns a speaker over, Delete takes a part out, Ctrl+Left and Ctrl+Right carry it along its lead on a board.</source>
+        <translation>Auf der Werkbank: Tab und Pfeile gehen von Ding zu Ding, Eingabe öffnet einen Wert, Pfeile auf und ab oder das Rad stellen ihn weiter, Eingabe behält, Escape gibt ihn zurück. R dreht einen Lautsprecher um, Entf nimmt ein Bauteil heraus, Strg+Links und Strg+Rechts tragen es auf einer Weiche an seiner Leitung entlang.</translation>
     </message>
 </context>
 <context>

@@ -82,6 +82,7 @@ TEST_P(AltLetters, AreOfOneThingEachInEveryDialog)
 {
     driver.openShipped(false);
     for (const auto& [action, name] : {std::pair{"actionSettings", "settingsDialog"},
+                                       {"actionHouseRules", "houseDialog"},
                                        {"actionIntake", "intakeDialog"},
                                        {"actionShelf", "shelfDialog"}}) {
         driver.window().findChild<QAction*>(QLatin1String(action))->trigger();

@@ -201,6 +201,9 @@ TEST_P(Contrast, Dialogs)
     driver.window().findChild<QAction*>(QStringLiteral("actionSettings"))->trigger();
     look(*driver.window().findChild<QDialog*>(QStringLiteral("settingsDialog")), "settings");
     driver.click("settingsCancel");
+    driver.window().findChild<QAction*>(QStringLiteral("actionHouseRules"))->trigger();
+    look(*driver.window().findChild<QDialog*>(QStringLiteral("houseDialog")), "house rules");
+    driver.click("houseCancel");
     driver.window().findChild<QAction*>(QStringLiteral("actionIntake"))->trigger();
     look(*driver.window().findChild<QDialog*>(QStringLiteral("intakeDialog")), "a file to take in");
 }

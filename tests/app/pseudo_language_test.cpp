@@ -179,6 +179,9 @@ TEST_F(PseudoLanguage, IsSpokenInMatchAndOnTheJobCard)
     allow(driver->folder() + QStringLiteral("/sheets"));
     look(*driver->window().findChild<QDialog*>(QStringLiteral("settingsDialog")), "settings");
     driver->click("settingsCancel");
+    driver->window().findChild<QAction*>(QStringLiteral("actionHouseRules"))->trigger();
+    look(*driver->window().findChild<QDialog*>(QStringLiteral("houseDialog")), "house rules");
+    driver->click("houseCancel");
     driver->window().findChild<QAction*>(QStringLiteral("actionIntake"))->trigger();
     look(*driver->window().findChild<QDialog*>(QStringLiteral("intakeDialog")), "a file to take in");
 }

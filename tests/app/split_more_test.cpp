@@ -27,6 +27,7 @@
 #include "core/edits/network_edits.h"
 #include "core/evaluate/split_sum.h"
 #include "core/io/atomic_file.h"
+#include "core/limits/sound_limits.h"
 #include "core/io/curve_file.h"
 #include "core/netlist/netlist_file.h"
 #include "core/survey/cable_to.h"
@@ -309,6 +310,51 @@ TEST_F(SplitMore, ThePlanHasATargetOfItsOwn)
     m_window.key(Qt::Key_4, Qt::ControlModifier);
     m_window.settle();
     EXPECT_EQ(target->text(), QStringLiteral("flat"));
+}
+
+// A part of a board lies elsewhere along its lead, by button and by key; it stays picked, and undo brings it back.
+TEST_F(SplitMore, APartIsCarriedAlongItsLead)
+{
+    const core::BoardSpeakers pair{{core::Leg::Woofer, kFrontWoofer}, {core::Leg::Tweeter, kFrontTweeter}};
+    const core::LegPart c{core::ElementKind::Capacitor, true, 6.8e-6}, l{core::ElementKind::Inductor, false, 0.39e-3};
+    m_window.session().apply(
+        core::fitMadeNetwork(plan(), pair, {{core::Leg::Woofer, {}}, {core::Leg::Tweeter, {c, l}}}));
+    m_window.settle();
+    const auto leg = [&] {
+        const core::Fitout& used = goal().used;
+        return *core::partsOn(partOf(used, core::networkOf(used, kFrontTweeter)), core::Leg::Tweeter);
+    };
+    const QString coil =
+        QStringLiteral("part_d%1_Lt").arg(core::networkOf(goal().used, kFrontTweeter).number);
+    m_window.click(coil.toLatin1());
+    EXPECT_EQ(thing<QPushButton>(QStringLiteral("moveToSpeaker")), nullptr) << "nothing lies beyond it";
+    m_window.click("moveToInput");
+    m_window.settle();
+    EXPECT_EQ(leg(), (core::LegParts{l, c}));
+    EXPECT_TRUE(thing<QWidget>(coil)->hasFocus());
+    QTest::keyClick(thing<QWidget>(coil), Qt::Key_Right, Qt::ControlModifier);
+    m_window.settle();
+    EXPECT_EQ(leg(), (core::LegParts{c, l}));
+    EXPECT_TRUE(thing<QWidget>(coil)->hasFocus());
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(leg(), (core::LegParts{l, c}));
+}
+
+// Of a tweeter it is said how far it is still driven where it resonates.
+TEST_F(SplitMore, ATweeterSaysWhatItGetsAtItsResonance)
+{
+    const core::RunResult& run = *core::findRunOfDevice(goal(), kFrontTweeter);
+    const double level_db = core::underLargest_db(run, snapshot().evaluation.frequency_hz, run.driver.fs_hz);
+    EXPECT_LT(level_db, -3.0);
+    const QString said = QStringLiteral("%1 at fs, ").arg(words::decibelChange(level_db, 0));
+    const auto describedBy = [&](DeviceId speaker) {
+        return thing<QWidget>(QStringLiteral("speaker_d%1_%2")
+                                  .arg(speaker.number)
+                                  .arg(QString::fromStdString(core::findRunOfDevice(goal(), speaker)->run.id.coil.element)))
+            ->accessibleDescription();
+    };
+    EXPECT_TRUE(describedBy(kFrontTweeter).contains(said)) << describedBy(kFrontTweeter).toStdString();
+    EXPECT_FALSE(describedBy(kFrontWoofer).contains(QStringLiteral(" at fs")));
 }
 
 // Where its board sits is chosen from what speaks against each spot; the pedals are closed; the card says it.

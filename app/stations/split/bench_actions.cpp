@@ -5,6 +5,7 @@
 #include "core/design/split_start.h"
 #include "core/edits/element_edits.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/leg_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/fitout/resolve.h"
@@ -45,6 +46,8 @@ public:
             add(QStringLiteral("takePartOut"),
                 part.kind == core::PartKind::Network ? ActionText::tr("Take it out") : ActionText::tr("Bridge it"),
                 core::takePartOut(m_plan, port));
+        move(core::Along::ToInput, QStringLiteral("moveToInput"), ActionText::tr("\u25C2 to the input"));
+        move(core::Along::ToSpeaker, QStringLiteral("moveToSpeaker"), ActionText::tr("to the speaker \u25B8"));
         return std::move(m_actions);
     }
 
@@ -88,6 +91,16 @@ private:
                    ? ActionText::tr("%1 and %2 across it").arg(resistor, capacitor)
                    : ActionText::tr("%1, %2 and %3 across it")
                          .arg(resistor, words::partValue(core::ElementKind::Inductor, branch.l_h), capacitor);
+    }
+
+    void move(core::Along along, const QString& name, const QString& text)
+    {
+        auto moved = core::movePart(m_plan, m_picked.port, along);
+        if (!moved) return;
+        add(name, text, std::move(moved->edit),
+            along == core::Along::ToInput ? ActionText::tr("Past the next one, towards the input (Ctrl+Left)")
+                                          : ActionText::tr("Past the next one, towards the speaker (Ctrl+Right)"));
+        if (!m_actions.empty()) m_actions.back().then = moved->now;
     }
 
     void add(const QString& name, const QString& text, core::Edit edit, const QString& more = {})

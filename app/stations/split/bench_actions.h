@@ -13,10 +13,11 @@ struct BenchAction {
     QString name{};  // of its button
     QString text{};
     core::Edit edit{};
-    QString more{};  // what it says when asked
+    QString more{};                  // what it says when asked
+    std::optional<core::Port> then{};  // what is picked after it, where that is another thing or has another name
 };
 
-// Of a part: it goes, or its link does. Of a speaker, or of the pair's tweeter where nothing is picked: turned over, a
+// Of a part: it goes, or its link does, or it lies elsewhere along its lead. Of a speaker, or of the pair's tweeter where nothing is picked: turned over, a
 // capacitor or a resistor into its lead, what is made across it, its board out. A value that has to be begun with is the usual one and is
 // set where it stands.
 [[nodiscard]] std::vector<BenchAction> benchActions(const Snapshot& snapshot, const BenchPick& picked,

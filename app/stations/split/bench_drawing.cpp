@@ -63,7 +63,8 @@ void BenchDrawing::present(SharedSnapshot snapshot, std::shared_ptr<const core::
 
 std::optional<Arrival> BenchDrawing::arrivalOf(const core::Port& coil) const
 {
-    return arrivalAt(*m_stage, m_snapshot->before(), coil, m_snapshot->practice());
+    return arrivalAt(*m_stage, m_snapshot->before(), coil, m_snapshot->practice(),
+                     m_snapshot->evaluation.frequency_hz);
 }
 
 QRect BenchDrawing::areaOf(const BenchPick& pick) const
@@ -103,7 +104,8 @@ void BenchDrawing::layTile(const BenchItem& item)
     tile->setAccessibleName(pick.speaker ? where : tr("%1 in %2").arg(words::partName(part, item.port.element), where));
     if (const auto arrival = pick.speaker ? arrivalOf(item.port) : std::nullopt)
         tile->setAccessibleDescription(words::joinedKnown(
-            {arrival->volts, arrival->heat.text, arrival->travel.text, arrival->turned ? tr("turned over") : QString()},
+            {arrival->volts, arrival->heat.text, arrival->travel.text, arrival->resonance,
+             arrival->turned ? tr("turned over") : QString()},
             QStringLiteral(", ")));
     tile->setToolTip(item.bridged ? tr("%1: bridged, it carries nothing").arg(tile->accessibleName())
                                   : tile->accessibleName());
@@ -186,6 +188,11 @@ bool BenchDrawing::eventFilter(QObject* watched, QEvent* event)
     if (event->type() != QEvent::KeyPress || !m_pickOf.contains(watched)) return QWidget::eventFilter(watched, event);
     const auto& tile = *static_cast<QWidget*>(watched);
     const int key = static_cast<QKeyEvent*>(event)->key();
+    const bool carries = static_cast<QKeyEvent*>(event)->modifiers().testFlag(Qt::ControlModifier);
+    if (carries && (key == Qt::Key_Left || key == Qt::Key_Right)) {
+        emit moveAsked(m_pickOf.at(watched), key == Qt::Key_Left ? core::Along::ToInput : core::Along::ToSpeaker);
+        return true;
+    }
     if (const auto way = arrowOf(key)) {
         step(tile, *way);
         return true;
@@ -333,7 +340,8 @@ void BenchDrawing::paintArrival(QPainter& painter, const BenchItem& item, const 
     const Tokens& tokens = m_theme.tokens();
     const double left = m_picture.right + m_theme.px(8), width = this->width() - left - 2.0;
     const double line = m_theme.px(18), figure = m_theme.px(24);
-    const double high = line + figure + 2 * line + (arrival.turned ? line : 0.0);
+    const auto said = [&](const QString& text) { return text.isEmpty() ? 0.0 : line; };
+    const double high = line + figure + 2 * line + said(arrival.resonance) + (arrival.turned ? line : 0.0);
     double top = item.area.center().y() - 0.5 * high;
     const auto next = [&](double height) {
         const QRectF area(left, top, width, height);
@@ -348,8 +356,12 @@ void BenchDrawing::paintArrival(QPainter& painter, const BenchItem& item, const 
     painter.drawText(next(figure), Qt::AlignVCenter | Qt::AlignLeft, arrival.volts);
     paintBar(painter, next(line), arrival.heat);
     paintBar(painter, next(line), arrival.travel);
-    if (!arrival.turned) return;
     painter.setFont(m_theme.small());
+    if (!arrival.resonance.isEmpty()) {
+        painter.setPen(tokens.ink2);
+        painter.drawText(next(line), Qt::AlignVCenter | Qt::AlignLeft, arrival.resonance);
+    }
+    if (!arrival.turned) return;
     painter.setPen(tokens.goldText);
     painter.drawText(next(line), Qt::AlignVCenter | Qt::AlignLeft, tr("turned over"));
 }

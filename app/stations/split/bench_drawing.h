@@ -7,6 +7,7 @@
 #include "app/session/snapshot.h"
 #include "app/stations/split/arrival.h"
 #include "app/stations/split/bench_layout.h"
+#include "core/edits/leg_edits.h"
 
 namespace app {
 
@@ -46,6 +47,7 @@ signals:
     void chosen(const BenchPick& pick);
     void turnAsked(const BenchPick& speaker);
     void removeAsked(const BenchPick& part);
+    void moveAsked(const BenchPick& part, core::Along along);
     void cableAsked(const core::Port& channel);
 
 protected:

@@ -53,7 +53,7 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
            .digit = 4,
            .keys = tr("On the bench: Tab and arrows go from thing to thing, Enter opens a value, arrows up and down "
                       "or the wheel step it, Enter keeps, Escape returns it. R turns a speaker over, Delete takes a "
-                      "part out."),
+                      "part out, Ctrl+Left and Ctrl+Right carry it along its lead on a board."),
            .scrolls = true,
            .tracesFolded = true},
           parent),
@@ -94,6 +94,7 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_drawing, &BenchDrawing::chosen, this, &SplitView::pick);
     connect(m_drawing, &BenchDrawing::turnAsked, this, &SplitView::turnOver);
     connect(m_drawing, &BenchDrawing::cableAsked, this, &SplitView::openCable);
+    connect(m_drawing, &BenchDrawing::moveAsked, this, &SplitView::movePart);
     connect(m_drawing, &BenchDrawing::removeAsked, this, &SplitView::remove);
     connect(m_card, &ChannelCard::asked, this, [this](Knob knob) { openKnob(m_card->channel(), knob); });
     connect(m_card, &ChannelCard::shapeAsked, this,
@@ -152,6 +153,7 @@ void SplitView::startAfresh()
     m_place = {};
     m_picked = {};
     m_slope_db_octave.reset();  // the next plan may have a target of its own
+    showTarget();
     leaveValue();
     m_bench.drop(this, searching());
     m_searched = {};
@@ -342,7 +344,7 @@ void SplitView::showActions(const core::StageResult& stage)
     }
     if (m_open.knob || all) return;
     for (const BenchAction& action : benchActions(*m_snapshot, m_picked, m_pair, chosenDevice()))
-        addAction(action);
+        if (!m_tried || !action.then) addAction(action);  // a value that is tried is kept or left first
     const core::DeviceId speaker = m_picked.speaker ? m_picked.port.device : high();
     if ((m_picked && !m_picked.speaker) || !core::findRunOfDevice(stage, speaker)) return;
     auto* board = new QPushButton(tr("A board\u2026"), m_actions);
@@ -356,8 +358,25 @@ void SplitView::addAction(const BenchAction& action)
     auto* button = new QPushButton(action.text, m_actions);
     button->setObjectName(action.name);
     button->setToolTip(action.more);
-    connect(button, &QPushButton::clicked, this, [this, edit = action.edit] { emit edited(edit); });
+    connect(button, &QPushButton::clicked, this, [this, action] { act(action.edit, action.then); });
     m_actionRow->addWidget(button);
+}
+
+// The row it came from is made anew by what follows, so it lives on copies.
+void SplitView::act(core::Edit edit, const std::optional<core::Port>& then)
+{
+    if (then) {
+        leaveValue();
+        m_picked = {*then, false};
+    }
+    emit edited(edit);
+    if (then) m_drawing->focusPicked();
+}
+
+void SplitView::movePart(const BenchPick& pick, core::Along along)
+{
+    if (pick.speaker || m_tried) return;
+    if (const auto moved = core::movePart(m_snapshot->plan, pick.port, along)) act(moved->edit, moved->now);
 }
 
 void SplitView::pick(const BenchPick& picked)
