@@ -5,6 +5,7 @@
 #include <limits>
 
 #include "core/base/threshold.h"
+#include "core/design/others_load.h"
 #include "core/design/part_price.h"
 #include "core/design/push_together.h"
 #include "core/design/settings_search.h"
@@ -53,6 +54,7 @@ public:
           m_measure(evaluation.frequency_hz, target),
           m_lowTrial(m_stage, pair.low, seats, m_measure, m_practice),
           m_highTrial(m_stage, pair.high, seats, m_measure, m_practice),
+          m_others_s(SplitMeasure::coarse(othersOnChannel_s(plan, evaluation, {pair.low, pair.high}))),
           m_beaming_hz(beamsOver_hz(low()))
     {
         const CircuitResult& circuit = *findCircuit(m_stage, low().run.id.channel);
@@ -67,9 +69,10 @@ public:
         for (size_t i = 0; i < highs.size(); ++i) {
             if (stop.stop_requested()) return std::nullopt;
             if (progress) progress(static_cast<double>(i) / static_cast<double>(highs.size()));
+            const Eigen::ArrayXcd beside_s = m_others_s + highs[i].admittance_s;
             for (const TriedLeg& low : lows) {
                 search.tried += 2;
-                const double least_ohm = leastOf_ohm(low.admittance_s + highs[i].admittance_s);
+                const double least_ohm = leastOf_ohm(low.admittance_s + beside_s);
                 if (under(least_ohm, m_leastAllowed_ohm)) {
                     search.refused += 2;
                     continue;
@@ -202,6 +205,7 @@ private:
     const std::vector<ListenerId>& m_seats;
     SplitMeasure m_measure;
     LegTrial m_lowTrial, m_highTrial;
+    Eigen::ArrayXcd m_others_s;  // drawn by whatever else hangs on the channel
     double m_beaming_hz, m_leastAllowed_ohm = 0.0;
 };
 

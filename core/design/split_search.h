@@ -35,7 +35,7 @@ struct SplitCandidate {
     bool turned = false;     // the tweeter turned over: of new parts against plus to plus, else against how it is now
     double at_hz = 0.0;      // hand-over
     double even_db = 0.0;    // rms of the third-octaves about the target, 250 Hz to 12 kHz
-    double least_ohm = 0.0;  // what the channel would see of these two
+    double least_ohm = 0.0;  // what the channel would see of these and whatever else hangs on it
     double beyond_octave = 0.0;  // hand-over over where the woofer beams
     double cost_db = 0.0;        // what is minimised: evenness, and what parts, money and beaming cost
     std::optional<MiddleOne> middle{};

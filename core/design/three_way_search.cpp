@@ -6,6 +6,7 @@
 #include <limits>
 
 #include "core/base/threshold.h"
+#include "core/design/others_load.h"
 #include "core/design/part_price.h"
 #include "core/design/push_together.h"
 #include "core/design/split_measure.h"
@@ -56,7 +57,8 @@ public:
           m_seats(seats.size()),
           m_low(m_stage, three.low, seats, m_measure, m_practice),
           m_mid(m_stage, three.mid, seats, m_measure, m_practice),
-          m_high(m_stage, three.high, seats, m_measure, m_practice)
+          m_high(m_stage, three.high, seats, m_measure, m_practice),
+          m_others_s(SplitMeasure::coarse(othersOnChannel_s(plan, evaluation, {three.low, three.mid, three.high})))
     {
         const CircuitResult& circuit = *findCircuit(m_stage, m_low.run().run.id.channel);
         m_standing_ohm = circuit.least_ohm;
@@ -138,7 +140,7 @@ private:
 
     void tryHighs(SplitSearch& search, const TriedLeg& low, const TriedLeg& mid, const std::vector<TriedLeg>& highs)
     {
-        const Eigen::ArrayXcd admittance_s = low.admittance_s + mid.admittance_s;
+        const Eigen::ArrayXcd admittance_s = low.admittance_s + mid.admittance_s + m_others_s;
         std::array<AtSeats, kBoth> both{low.at, low.at};
         for (size_t seat = 0; seat < m_seats; ++seat)
             for (size_t ear = 0; ear < 2; ++ear) {
@@ -244,6 +246,7 @@ private:
     SplitMeasure m_measure;
     size_t m_seats;
     LegTrial m_low, m_mid, m_high;
+    Eigen::ArrayXcd m_others_s;  // drawn by whatever else hangs on the channel
     double m_standing_ohm = 0.0, m_leastAllowed_ohm = 0.0;
     std::optional<SplitCandidate> m_fewest{}, m_even{};
 };

@@ -7,6 +7,8 @@
 #include "core/base/grid.h"
 #include "core/evaluate/hearing.h"
 #include "core/fitout/resolve.h"
+#include "core/fitout/sides.h"
+#include "core/model/board.h"
 #include "core/physics/path.h"
 #include "core/physics/smoothing.h"
 
@@ -27,8 +29,17 @@ Eigen::ArrayXd smooth_db(const Ears<Eigen::ArrayXcd>& pressure_pa_v, const Eigen
     return smoothed_db(hz, level_db, kThird, hz);
 }
 
-// Which of the larger ones it takes over from: 0 the same device, 1 the same channel, 2 near by; nothing: none of
-// these.
+// Two legs of one board lead to them.
+bool shareBoard(const StageResult& stage, const Run& one, const Run& other)
+{
+    return std::any_of(one.along.begin(), one.along.end(), [&](DeviceId id) {
+        return legsOf(partOf(stage.used, id)).size() > 1 &&
+               std::find(other.along.begin(), other.along.end(), id) != other.along.end();
+    });
+}
+
+// Which of the larger ones it takes over from: of its own device before one on its board, then of its row, then of its
+// channel; nothing: out of reach.
 std::optional<int> nearness(const StageResult& stage, size_t low, size_t high, const Practice& practice)
 {
     const RunResult &a = stage.runs[low], &b = stage.runs[high];
@@ -36,7 +47,8 @@ std::optional<int> nearness(const StageResult& stage, size_t low, size_t high, c
     const Vec3 &one = stage.ways[low].source.at_m, &other = stage.ways[high].source.at_m;
     if (sideOf(stage.ways[low].source) != sideOf(stage.ways[high].source)) return std::nullopt;
     if (distance(one, other) > practice[PracticeKey::SplitReach_m]) return std::nullopt;
-    return a.run.id.channel == b.run.id.channel ? 1 : 2;
+    if (shareBoard(stage, a.run, b.run)) return 1;
+    return (inOneRow(one, other) ? 2 : 4) + (a.run.id.channel == b.run.id.channel ? 0 : 1);
 }
 
 // The mean level of a band, by its third-octaves.

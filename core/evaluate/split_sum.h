@@ -14,8 +14,9 @@ struct SplitPair {
     bool operator==(const SplitPair&) const = default;
 };
 
-// Each driver and the larger one that it takes over from: of its own device (a coaxial), else of its channel, else the
-// nearest one of its side. Nothing for a driver that has no larger one within reach.
+// Each driver and the larger one that it takes over from: of its own device (a coaxial), else of its board, else of its
+// row of seats, on its channel before another; else so in another row. The smallest of them, then the nearest.
+// Nothing for a driver that has no larger one within reach.
 [[nodiscard]] std::vector<SplitPair> splitPairs(const StageResult& stage, const Practice& practice);
 
 // Whether a filter can lie between them: one channel feeds both, and they are no one device.

@@ -6,9 +6,13 @@
 
 #include <algorithm>
 
+#include "core/base/grid.h"
+#include "core/design/others_load.h"
 #include "core/edits/coil_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
+#include "core/edits/set_edits.h"
+#include "core/edits/survey_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/evaluate/solve_circuit.h"
 #include "core/evaluate/split_sum.h"
@@ -16,6 +20,7 @@
 #include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
 #include "core/limits/split_limits.h"
+#include "core/physics/driver.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/surveyed_plan.h"
 #include "tests/core/two_way_parts.h"
@@ -237,6 +242,71 @@ TEST(SplitSearch, AThirdOrderIsAButterworth)
             }
     }
     EXPECT_GT(third, 0);
+}
+
+// A saloon whose doors and sails play a set, and whose rear doors hang on the same channels.
+struct WithRear {
+    Plan plan{};
+    DeviceId door{}, sail{}, rear{};
+};
+WithRear setWithRear()
+{
+    WithRear job{.plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail", "rear door"})};
+    job.door = driverAt(job.plan, "left front door");
+    job.sail = driverAt(job.plan, "left sail");
+    job.rear = driverAt(job.plan, "left rear door");
+    const Port channel = findRunOfDevice(goalOf(tests::evaluated(job.plan), job.plan), job.door)->run.id.channel;
+    job.plan = after(job.plan, connectSpeaker(job.plan, kFactory, job.rear, channel));
+    const auto set =
+        contentsOf(tests::shop().shelf, *tests::shop().shelf.find("set-orchid"), tests::shop().practice);
+    job.plan = after(job.plan, fitSet(job.plan, job.door, *set, tests::shop().vehicles, tests::shop().practice));
+    Part radio = partOf(resolve(job.plan, kFound), channel.device);
+    for (auto& [name, element] : radio.inside) element.figures[Quantity::LeastLoad_ohm] = Known{1.0};
+    job.plan = after(job.plan, changePart(job.plan, kFactory, channel.device, radio));  // it drives them all
+    return job;
+}
+
+// What else hangs on the channel draws its share: the least load that is said is that of the plan which comes of it.
+TEST(SplitSearch, WhateverElseHangsOnTheChannelCounts)
+{
+    const WithRear job = setWithRear();
+    const auto leastIn = [&](const Plan& plan) {
+        const Evaluation evaluation = tests::evaluated(plan);
+        const StageResult& goal = goalOf(evaluation, plan);
+        return findCircuit(goal, findRunOfDevice(goal, job.sail)->run.id.channel)->least_ohm;
+    };
+    const auto search = searchSplits(job.plan, tests::evaluated(job.plan), {.tweeter = job.sail});
+    ASSERT_TRUE(search);
+    ASSERT_GT(search->answers.size(), 1U);
+    for (const SplitAnswer& answer : search->answers)
+        EXPECT_NEAR(leastIn(after(job.plan, answer.edit)) / answer.found.least_ohm, 1.0, 0.1)
+            << static_cast<int>(answer.kind);
+}
+
+// What hangs there beside the pair is one speaker, at the end of its cable; nothing where nothing else is there.
+TEST(OthersLoad, IsTheChannelWithoutThesePlayers)
+{
+    const WithRear job = setWithRear();
+    const Evaluation evaluation = tests::evaluated(job.plan);
+    const StageResult& goal = goalOf(evaluation, job.plan);
+    const SplitPair pair = *splitPairOf(goal, job.sail, evaluation.practice);
+    ASSERT_EQ(goal.runs[pair.low].run.id.coil.device, job.door) << "of its board, not the smaller one behind it";
+    const Eigen::ArrayXcd others_s = othersOnChannel_s(job.plan, evaluation, {pair.low, pair.high});
+    // A coaxial: its cone, and beside it the tweeter inside behind its capacitor.
+    Eigen::ArrayXcd rear_s = Eigen::ArrayXcd::Zero(others_s.size());
+    for (const RunResult& run : goal.runs) {
+        if (run.run.id.coil.device != job.rear) continue;
+        Eigen::ArrayXcd branch_ohm = impedance_ohm(run.driver, evaluation.frequency_hz);
+        if (run.seriesCapacitance_f)
+            branch_ohm += (laplace(evaluation.frequency_hz) * *run.seriesCapacitance_f).inverse();
+        rear_s += branch_ohm.inverse();
+    }
+    // Two coils of 1000 ohm lie beside it; boxes and cable are in the channel and not here.
+    EXPECT_LT(((others_s - rear_s) / rear_s).abs().maxCoeff(), 0.05);
+    const tests::SetInDoors alone = tests::setInDoors();
+    const Evaluation other = tests::evaluated(alone.plan);
+    const SplitPair two = *splitPairOf(goalOf(other, alone.plan), alone.sail, other.practice);
+    EXPECT_EQ(othersOnChannel_s(alone.plan, other, {two.low, two.high}).abs().maxCoeff(), 0.0);
 }
 
 }  // namespace

@@ -9,9 +9,11 @@
 #include <cmath>
 
 #include "core/base/grid.h"
+#include "core/edits/survey_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/physics/filter.h"
 #include "tests/core/demo_plan.h"
+#include "tests/core/surveyed_plan.h"
 
 namespace core {
 namespace {
@@ -126,6 +128,34 @@ TEST(SplitPairs, AreOfOneSideAndNearEachOther)
     }
     // Each side has the same ones.
     EXPECT_EQ(pairs.size() % 2, 0U);
+}
+
+// A tweeter in the sail takes over from the door before it, not from a smaller cone a row behind on the same pair, though
+// that is within reach, too; on another channel neither.
+TEST(SplitPairs, ARowGoesTogether)
+{
+    Plan plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail", "rear door"});
+    const DeviceId door = tests::driverAt(plan, "left front door"), sail = tests::driverAt(plan, "left sail"),
+                   rear = tests::driverAt(plan, "left rear door");
+    const auto channelOf = [&](DeviceId device) {
+        return findRunOfDevice(tests::goalOf(tests::evaluated(plan), plan), device)->run.id.channel;
+    };
+    const Port front = channelOf(door), back = channelOf(rear);
+    ASSERT_NE(front, back);
+    for (const Port& fed : {front, back}) {  // the sail and the rear door on one pair, with the door and without it
+        const Plan one = tests::after(plan, connectSpeaker(plan, kFactory, rear, fed));
+        Plan both = tests::after(one, connectSpeaker(one, kFactory, sail, fed));
+        Part small = partOf(resolve(both, kFound), rear);
+        small.driverClass = "wideBand100";
+        small.figures[Quantity::Sd_m2] = Known{0.0055};
+        both = tests::after(both, changePart(both, kFactory, rear, small));
+        const Evaluation evaluation = tests::evaluated(both);
+        const StageResult& stage = tests::goalOf(evaluation, both);
+        const RunResult &behind = *findRunOfDevice(stage, rear), &before = *findRunOfDevice(stage, door);
+        ASSERT_LT(behind.driver.sd_m2, before.driver.sd_m2);
+        const SplitPair pair = *splitPairOf(stage, sail, evaluation.practice);
+        EXPECT_EQ(stage.runs[pair.low].run.id.coil.device, door);
+    }
 }
 
 // Turned over, who was better off as wired is better off turned back, seat by seat.
