@@ -60,8 +60,7 @@ Eigen::ArrayXcd othersOnChannel_s(const Plan& plan, const Evaluation& evaluation
                 after = apply(after, takeBoardOut(after, board)).plan;
     }
     for (const size_t one : runs) silence(after, stage.runs[one].run.id.coil);
-    const Evaluation without =
-        evaluate(after, evaluation.practice, std::array{after.job.goal}, Evaluation{});
+    const Evaluation without = evaluate(after, evaluation.practice, std::array{after.job.goal}, Evaluation{});
     const CircuitResult* circuit = findCircuit(*without.stages.at(after.job.goal), channel);
     return circuit ? Eigen::ArrayXcd(circuit->load_ohm.inverse()) : none;
 }

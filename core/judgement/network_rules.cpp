@@ -35,17 +35,25 @@ LegChange changeOf(const LegParts& parts, double from_ohm, double to_ohm, const 
     return {change_db(worst), frequency_hz(worst)};
 }
 
+// The ohms that a run's speaker is sold for, as its pair shows its coils joined; by class where nobody said.
+Known soldFor_ohm(const StageResult& stage, const RunResult& run)
+{
+    Known nominal = run.coil.at(Quantity::Nominal_ohm);
+    nominal.value *= leadsOverCoil(stage.used, run.run.id.coil.device);
+    return nominal;
+}
+
 // What a board's leg is made for: as it says itself, else what it drove when it was found.
-std::optional<double> legMadeFor_ohm(const Judging& judging, const RunId& run, DeviceId board, Leg leg)
+std::optional<Known> legMadeFor_ohm(const Judging& judging, const RunId& run, DeviceId board, Leg leg)
 {
     const Part& part = partOf(judging.goal.used, board);
-    if (const auto said = madeFor_ohm(part, leg)) return said;
+    if (const auto said = madeFor_ohm(part, leg)) return Known{*said};
     const auto before = judging.found.used.devices.find(board);
     const RunResult* drove = findRun(judging.found, run);
     if (before == judging.found.used.devices.end() || partOf(judging.found.used, board) != part || !drove ||
         legTo(judging.found.used, board, run.coil.device) != leg)
         return std::nullopt;
-    return soldFor_ohm(judging.found.used, run.coil.device);
+    return soldFor_ohm(judging.found, *drove);
 }
 
 }  // namespace
@@ -92,14 +100,15 @@ std::vector<Finding> judgeNetworkForOtherOhms(const Judging& judging)
     const Fitout& used = judging.goal.used;
     for (const RunResult* run : judging.leadingRuns()) {
         const Port& coil = run->run.id.coil;
-        const auto load_ohm = run->sameCone ? std::nullopt : soldFor_ohm(used, coil.device);
-        if (!load_ohm) continue;
+        if (run->sameCone || isWay(partOf(used, coil.device), coil.element)) continue;  // its cone stands for it
+        const Known load = soldFor_ohm(judging.goal, *run);
         for (const DeviceId board : run->run.along) {
             const auto leg = legsOf(partOf(used, board)).empty() ? std::nullopt : legTo(used, board, coil.device);
             const auto parts = leg ? partsOn(partOf(used, board), *leg) : std::nullopt;
-            const auto made_ohm = parts ? legMadeFor_ohm(judging, run->run.id, board, *leg) : std::nullopt;
-            if (!made_ohm) continue;
-            const LegChange change = changeOf(*parts, *made_ohm, *load_ohm, judging.tables->frequency_hz);
+            const auto made = parts ? legMadeFor_ohm(judging, run->run.id, board, *leg) : std::nullopt;
+            if (!made) continue;
+            const LegChange change = changeOf(*parts, made->value, load.value, judging.tables->frequency_hz);
+            const Origin worst = std::max(load.basis.origin, made->basis.origin);
             const double limit_db = judging.practice[PracticeKey::NetworkOhms_db];
             if (!over(std::abs(change.change_db), limit_db)) continue;
             Finding finding{.rule = RuleId::NetworkForOtherOhms, .severity = Severity::Care, .stage = judging.goalId};
@@ -107,17 +116,18 @@ std::vector<Finding> judgeNetworkForOtherOhms(const Judging& judging)
             finding.evidence = {
                 {{coil, Quantity::LevelChange_db},
                  judging.goalId,
-                 {change.change_db, Origin::Stated},
+                 {change.change_db, worst, {}},
                  std::copysign(limit_db, change.change_db),
                  PracticeKey::NetworkOhms_db},
-                {{coil, Quantity::AtFrequency_hz}, judging.goalId, {change.at_hz, Origin::Stated}, {}, {}},
-                {{coil, Quantity::Nominal_ohm}, judging.goalId, {*load_ohm, Origin::Stated}, {}, {}},
-                {{coil, Quantity::RatedLoad_ohm}, judging.goalId, {*made_ohm, Origin::Stated}, {}, {}}};
+                {{coil, Quantity::AtFrequency_hz}, judging.goalId, {change.at_hz, worst, {}}, {}, {}},
+                {{coil, Quantity::Nominal_ohm}, judging.goalId, {load.value, load.basis.origin, {}}, {}, {}},
+                {{coil, Quantity::RatedLoad_ohm}, judging.goalId, {made->value, made->basis.origin, {}}, {}, {}}};
             if (madeFor_ohm(partOf(used, board), *leg))
                 finding.mends.push_back(
-                    {MendName::MakeForOhms, *load_ohm, makeLegFor(judging.plan, board, *leg, *load_ohm)});
+                    {MendName::MakeForOhms, load.value, makeLegFor(judging.plan, board, *leg, load.value)});
             if (isTweeter(*run, judging.practice)) offerSplitSearch(finding, judging, coil.device);
             finding.mends.push_back(chooseDriverMend(coil.device));
+            soften(finding, {.worst = worst});
             findings.push_back(std::move(finding));
         }
     }

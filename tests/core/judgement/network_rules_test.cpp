@@ -1,6 +1,8 @@
 // Rules about boards, each on both sides of its limit. Limits: common practice, no source; ladders by circuit theory.
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
 #include "core/edits/element_edits.h"
 #include "core/edits/leg_edits.h"
 #include "core/edits/named_edits.h"
@@ -76,7 +78,8 @@ TEST(Split15, ItsMendMakesTheSameForThem)
     EXPECT_TRUE(saidOf(after(other, setPartValue(other, capacitor, 5.6e-6))));
 }
 
-// One of the shelf says on its sheet what it is for; a speaker that says nothing is not judged.
+// One of the shelf says on its sheet what it is for; a speaker that says nothing is taken for what its resistance fits,
+// and that could be otherwise.
 TEST(Split15, ASetsOwnNetwork)
 {
     const tests::SetInDoors job = tests::setInDoors();
@@ -84,7 +87,32 @@ TEST(Split15, ASetsOwnNetwork)
     EXPECT_TRUE(saidOf(after(job.plan, fitPart(job.plan, job.sail, domeFor(8.0)))));
     Part silent = domeFor(8.0);
     silent.figures.erase(Quantity::Nominal_ohm);
-    EXPECT_FALSE(saidOf(after(job.plan, fitPart(job.plan, job.sail, silent))));
+    const auto finding = saidOf(after(job.plan, fitPart(job.plan, job.sail, silent)));
+    ASSERT_TRUE(finding);
+    EXPECT_TRUE(finding->couldBe);
+    EXPECT_EQ(figureOf(*finding, Quantity::Nominal_ohm), 8.0);
+    EXPECT_FALSE(saidOf(after(job.plan, fitPart(job.plan, job.sail, domeFor(8.0))))->couldBe);
+}
+
+// A coaxial's own tweeter is no second speaker on that leg.
+TEST(Split15, ACoaxialIsOneSpeaker)
+{
+    Plan plan = tests::withSpots(BodyKind::Saloon, {"front door"});
+    const DeviceId door = driverAt(plan, "left front door");
+    Part coaxial = *tests::shop().shelf.find("cx165-lapwing-4");
+    plan = after(plan, fitPart(plan, door, coaxial));
+    plan = after(
+        plan, fitMadeNetwork(plan, {{Leg::Woofer, door}}, {{Leg::Woofer, {{ElementKind::Inductor, true, 0.39e-3}}}}));
+    const auto countIn = [](const Plan& one) {
+        const auto findings = judge(one, tests::evaluated(one));
+        return std::count_if(findings.begin(), findings.end(),
+                             [](const Finding& f) { return f.rule == RuleId::NetworkForOtherOhms; });
+    };
+    EXPECT_EQ(countIn(plan), 0);
+    for (auto& [name, element] : coaxial.inside)
+        if (!isWay(coaxial, name)) element.figures.erase(Quantity::Nominal_ohm);
+    coaxial.figures[Quantity::Nominal_ohm] = Known{8.0};
+    EXPECT_EQ(countIn(after(plan, fitPart(plan, door, coaxial))), 1);
 }
 
 // What a board drove when it was found it is taken to be made for.
