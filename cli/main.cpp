@@ -200,6 +200,11 @@ int main(int argc, char** argv)
         return sub;
     };
     solves("align", "delays, levels and polarity for one seat, or the best compromise for two", cli::alignPlan);
+    CLI::App* surfaces = command("surfaces", "what a driver can be put on in this kind of vehicle, and what is behind", [&] {
+        solver.json = json;
+        return cli::listSurfaces(solver);
+    });
+    surfaces->add_option("PLAN", solver.plan, "a .reed file")->required();
     CLI::App* spots = solves("spots", "a map of better spots for a driver and its twin", cli::mapPlanSpots);
     spots->add_option("DEVICE", solver.device, "the driver, such as d12")->required();
     spots->add_option("--count", solver.count, "about so many spots")->check(CLI::Range(1, 100000));

@@ -9,6 +9,7 @@
 #include "cli/plan_input.h"
 #include "cli/seats.h"
 #include "core/design/align.h"
+#include "core/design/mount_surfaces.h"
 #include "core/design/spots.h"
 #include "core/edits/named_edits.h"
 #include "core/evaluate/evaluate.h"
@@ -105,12 +106,29 @@ QStringList alignmentLines(const Alignment& found, const Fitout& fitout)
     return lines;
 }
 
-Json spotJson(const Spot& spot)
+// The plan's own mountable surfaces, or those that its kind of vehicle usually has.
+std::map<SurfaceId, Surface> surfacesToTry(const Plan& plan)
 {
-    const auto vector = [](const Vec3& at) { return Json::array({at.x, at.y, at.z}); };
+    std::map<SurfaceId, Surface> own = plan.surfaces;
+    std::erase_if(own, [](const auto& entry) { return !entry.second.mountable; });
+    const Shop& shop = shippedShop();
+    return own.empty() ? openSurfaces(mountSurfaces(plan.body, shop.vehicles, withChanges(shop.practice, plan.practice)))
+                       : own;
+}
+
+Json vectorJson(const Vec3& at)
+{
+    return Json::array({at.x, at.y, at.z});
+}
+
+Json spotJson(const Spot& spot, const std::map<SurfaceId, Surface>& surfaces)
+{
+    const auto vector = vectorJson;
+    const auto surface = surfaces.find(spot.surface);
     return {{"at_m", vector(spot.frame.at_m)},
             {"facing", vector(spot.frame.facing)},
             {"surface", spot.surface ? core::textOf(spot.surface) : std::string()},
+            {"on", surface == surfaces.end() ? std::string() : surface->second.name},
             {"points", spot.points},
             {"offAxis", quantity(spot.faults.offAxis_db, "dB")},
             {"unevenness", quantity(spot.faults.unevenness_db, "dB")},
@@ -174,7 +192,9 @@ int mapPlanSpots(const SolverRequest& request)
             request.json);
     }
     if (plan.listeners.empty()) return report({request.plan, "", "nobody listens in this plan"}, request.json);
-    const auto map = mapSpots(stage, evaluation.practice, {*device, *seats, request.count});
+    const std::map<SurfaceId, Surface> surfaces = surfacesToTry(plan);
+    const auto map = mapSpots(stage, evaluation.practice,
+                              {.device = *device, .seats = *seats, .count = request.count, .surfaces = surfaces});
     const std::vector<Spot> best = map->best(kShownSpots);
     if (best.empty())
         return report({request.plan, "surfaces", "no surface is marked \"mountable\": nothing to try"}, request.json);
@@ -188,10 +208,10 @@ int mapPlanSpots(const SolverRequest& request)
                     {"width", map->weights.width},
                     {"shadow", map->weights.shadow},
                     {"sum", map->weights.sum()}}},
-                  {"now", spotJson(*map->now)},
+                  {"now", spotJson(*map->now, surfaces)},
                   {"tried", map->spots.size()},
                   {"best", Json::array()}};
-        for (const Spot& spot : best) json["best"].push_back(spotJson(spot));
+        for (const Spot& spot : best) json["best"].push_back(spotJson(spot, surfaces));
         print(json);
         return kDone;
     }
@@ -203,10 +223,47 @@ int mapPlanSpots(const SolverRequest& request)
                  .arg(words::nameOf(Subject{*device}, stage.used), points(weights.sum()), points(weights.offAxis),
                       points(weights.evenness), points(weights.image), points(weights.width), points(weights.shadow));
     lines << Words::tr("  now: %1").arg(spotText(*map->now));
-    for (const Spot& spot : best) lines << Words::tr("  %1").arg(spotText(spot));
+    for (const Spot& spot : best)
+        lines << Words::tr("  %1: %2").arg(QString::fromStdString(surfaces.at(spot.surface).name), spotText(spot));
     lines << Words::tr(
         "  The map knows nothing of what is behind a surface. Look before you cut, keep clear of every "
         "restraint and of its path, and follow the vehicle maker's data.");
+    std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
+    return kDone;
+}
+
+int listSurfaces(const SolverRequest& request)
+{
+    const auto document = readPlanFile(request.plan, request.plan);
+    if (!document) return report(document.error(), request.json);
+    const Plan& plan = document->plan;
+    const Shop& shop = shippedShop();
+    const auto all = mountSurfaces(plan.body, shop.vehicles, withChanges(shop.practice, plan.practice));
+    const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
+    if (request.json) {
+        Json json{{"surfaces", Json::array()}};
+        for (const MountSurface& one : all)
+            json["surfaces"].push_back({{"name", one.name},
+                                        {"kind", std::string(core::textOf(one.kind))},
+                                        {"middle_m", vectorJson(middle(one.surface))},
+                                        {"along_m", vectorJson(one.surface.along_m)},
+                                        {"across_m", vectorJson(one.surface.across_m)},
+                                        {"backing", std::string(core::textOf(one.backing))},
+                                        {"closed", one.closed}});
+        print(json);
+        return kDone;
+    }
+    const auto millimetres = [](const Vec3& edge) { return words::fixedNumber(1000.0 * length(edge), 0); };
+    QStringList lines;
+    for (const MountSurface& one : all) {
+        const QString line = Words::tr("%1: %2 by %3 mm, %4")
+                                 .arg(QString::fromStdString(one.name), millimetres(one.surface.along_m),
+                                      millimetres(one.surface.across_m), QString::fromUtf8(core::textOf(one.backing)));
+        lines << (one.closed ? Words::tr("%1; closed: a bag may unfold there, until the vehicle maker\u2019s data clears it")
+                                   .arg(line)
+                             : line);
+    }
+    lines << Words::tr("Usual sizes of this kind of vehicle; measure before you cut, and look behind.");
     std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
     return kDone;
 }

@@ -17,5 +17,6 @@ struct SolverRequest {
 // Each prints its answer and returns the exit code: 0 done, 2 the plan could not be read or asks for nothing.
 int alignPlan(const SolverRequest& request);
 int mapPlanSpots(const SolverRequest& request);
+int listSurfaces(const SolverRequest& request);
 
 }  // namespace cli

@@ -237,7 +237,9 @@ std::optional<SpotMap> mapSpots(const StageResult& stage, const Practice& practi
         if (!standing && stage.runs[index].run.id.coil.device == task.device) standing = &ways.source;
     }
     map.now = judge.judge({}, {standing->at_m, standing->axis}, map.weights);
-    const auto surfaces = stage.used.surfaces.empty() ? usualSurfaces(stage.used.body, practice) : stage.used.surfaces;
+    const auto surfaces = !task.surfaces.empty()           ? task.surfaces
+                          : !stage.used.surfaces.empty() ? stage.used.surfaces
+                                                         : usualSurfaces(stage.used.body, practice);
     const auto grid = spotsOnSide(surfaces, task.count, standing->at_m.y >= 0.0, judge.middle());
     for (size_t i = 0; i < grid.size(); ++i) {
         if (stop.stop_requested()) return std::nullopt;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <functional>
+#include <map>
 #include <optional>
 #include <stop_token>
 #include <vector>
@@ -35,6 +36,7 @@ struct SpotTask {
     DeviceId device{};                // the driver that looks for a spot; its twin goes to the mirrored one
     std::vector<ListenerId> seats{};  // whose ears count; none: all
     int count = 2000;                 // about so many spots over all mountable surfaces
+    std::map<SurfaceId, Surface> surfaces{};  // that are tried; none: the stage's own, or the usual dash
 };
 
 struct SpotMap {

@@ -438,21 +438,6 @@ TEST_F(Cli, AlignsForASeatAndKeepsTheAnswer)
     EXPECT_NE(nobody.out.find("nobody sits there in this plan"), std::string::npos);
 }
 
-TEST_F(Cli, MapsSpotsAndPutsTheDriverThere)
-{
-    const Json map = run("spots --json --count 200 -o " + file("moved.reed") + " " + file("demo.reed") + " d12").json();
-    EXPECT_EQ(map.at("weights").at("sum"), 100.0);
-    ASSERT_FALSE(map.at("best").empty());
-    const Json again = run("spots --json --count 200 " + file("moved.reed") + " d12").json();
-    EXPECT_EQ(again.at("now").at("at_m"), map.at("best").at(0).at("at_m"));
-    EXPECT_NEAR(again.at("now").at("points").get<double>(), map.at("best").at(0).at("points").get<double>(), 1e-6);
-    const Ran text = run("spots --count 50 " + file("demo.reed") + " d12");
-    EXPECT_NE(text.out.find("keep clear of every restraint"), std::string::npos);
-    const Ran wrong = run("spots " + file("demo.reed") + " d999");
-    EXPECT_EQ(wrong.code, 2);
-    EXPECT_NE(wrong.out.find("is no driver that plays in this plan; these do: d12, d14"), std::string::npos);
-}
-
 // The demos that ship: every kind of device that a plan must hold, nothing against the one, the known troubles in the
 // other, of which rewiring is the first mend of two coils joined too low.
 TEST_F(Cli, TheDemosShowWhatAVehicleHolds)

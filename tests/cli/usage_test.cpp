@@ -43,6 +43,7 @@ TEST_F(Usage, EveryAnswerIsJsonUnderJson)
                                      "new boat -o " + file("b.reed"),
                                      std::string("shelf " SOURCE_FOLDER "/data/shelf.csv"),
                                      "align " + plan,
+                                     "surfaces " + plan,
                                      "spots " + plan + " d12 --count 20"}) {
         const Ran ran = run(asked + " --json", "2>/dev/null");
         EXPECT_LE(ran.code, 1) << asked << ": " << ran.out;

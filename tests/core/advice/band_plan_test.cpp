@@ -9,6 +9,7 @@
 #include "core/edits/named_edits.h"
 #include "core/edits/set_edits.h"
 #include "core/edits/source_edits.h"
+#include "core/fitout/sides.h"
 #include "core/io/plan_file.h"
 #include "core/shipped/shipped.h"
 #include "tests/core/surveyed_plan.h"
