@@ -9514,7 +9514,7 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     </message>
     <message>
         <source>least load</source>
-        <translation>kleinste Last</translation>
+        <translation>min. Last</translation>
     </message>
     <message>
         <source>%1: this is how it is</source>
