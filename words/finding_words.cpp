@@ -42,6 +42,7 @@ FindingText textOf(const Finding& finding)
     if (finding.couldBe)
         text.reason =
             Words::tr("Could be: it rests on what nobody measured, and one reading settles it. %1").arg(text.reason);
+    if (finding.evidence.empty()) return text;  // something is so, or not: no figure tells how much
     if (const auto& could = finding.evidence.front().figure.could)
         text.numbers = Words::tr("%1 %2").arg(text.numbers, couldText(finding, *could));
     return text;

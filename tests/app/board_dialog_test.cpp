@@ -10,6 +10,8 @@
 
 #include "core/design/board_design.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/network_edits.h"
+#include "core/fitout/resolve.h"
 #include "tests/app/window_driver.h"
 #include "words/figures.h"
 
@@ -96,6 +98,37 @@ TEST_F(BoardByTheBook, OfFourthOrderIsTriedAndKept)
     ASSERT_EQ(core::countOf(parts), 8);
     m_window.session().undoStack().undo();
     EXPECT_EQ(plan(), before);
+}
+
+// What no figure tells is said, too, and mended where it is said: a board at the pedals, and one wired backwards.
+TEST_F(BoardByTheBook, WrongsWithoutAFigureAreSaid)
+{
+    press("boardOk");
+    const Plan right = plan();
+    const DeviceId board = core::networkOf(goal().used, kSailTweeter);
+    m_window.session().apply(core::siteNetwork(plan(), board, core::PlaceKind::KickPanel));
+    m_window.rest();
+    ASSERT_TRUE(m_window.has("finding_SPLIT14"));
+    EXPECT_FALSE(m_window.finding("SPLIT14").isEmpty());
+    m_window.click("mend_SPLIT14_0");
+    m_window.settle();
+    EXPECT_EQ(plan(), right);
+    Plan wrong = right;
+    for (auto& [key, wire] : wrong.wires)
+        for (core::Pin* end : {&wire->a, &wire->b}) {
+            if (end->device != board) continue;
+            const char pole = end->terminal.back();
+            if (end->terminal.starts_with("in"))
+                end->terminal = std::string("w") + pole;
+            else if (end->terminal.front() == 'w')
+                end->terminal = std::string("in") + pole;
+        }
+    m_window.session().apply(core::difference(core::EditName::FitNetwork, right, wrong));
+    m_window.rest();
+    ASSERT_TRUE(m_window.has("finding_SPLIT13"));
+    m_window.click("mend_SPLIT13_0");
+    m_window.settle();
+    EXPECT_EQ(core::resolve(plan(), plan().job.goal).wires, core::resolve(right, right.job.goal).wires);
 }
 
 // What it is made for is one of three: label, corner, or all that the speaker has.
