@@ -81,7 +81,7 @@ QString textOf(const Mend& mend)
         case MendName::MakeForOhms:
             return Words::tr("the same filter for %1").arg(ohms(mend.figure));
         case MendName::SiteElsewhere:
-            return Words::tr("beside its speaker, on the dry side");
+            return Words::tr("beside its speaker");
         case MendName::FeedFullRange:
             return Words::tr("feed it from a full-range channel");
         case MendName::DropHighPass:

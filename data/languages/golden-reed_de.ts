@@ -5880,8 +5880,8 @@
         <translation>dasselbe Filter für %1</translation>
     </message>
     <message>
-        <source>beside its speaker, on the dry side</source>
-        <translation>neben ihrem Lautsprecher, auf der trockenen Seite</translation>
+        <source>beside its speaker</source>
+        <translation>neben ihrem Lautsprecher</translation>
     </message>
     <message>
         <source>A capacitor before a small speaker</source>
