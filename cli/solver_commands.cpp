@@ -106,14 +106,24 @@ QStringList alignmentLines(const Alignment& found, const Fitout& fitout)
     return lines;
 }
 
-// The plan's own mountable surfaces, or those that its kind of vehicle usually has.
-std::map<SurfaceId, Surface> surfacesToTry(const Plan& plan)
+std::map<SurfaceId, Surface> ownSurfaces(const Plan& plan)
 {
     std::map<SurfaceId, Surface> own = plan.surfaces;
     std::erase_if(own, [](const auto& entry) { return !entry.second.mountable; });
+    return own;
+}
+
+std::vector<MountSurface> usualMounts(const Plan& plan)
+{
     const Shop& shop = shippedShop();
-    return own.empty() ? openSurfaces(mountSurfaces(plan.body, shop.vehicles, withChanges(shop.practice, plan.practice)))
-                       : own;
+    return mountSurfaces(plan.body, shop.vehicles, withChanges(shop.practice, plan.practice));
+}
+
+// The plan's own mountable surfaces, or those that its kind of vehicle usually has.
+std::map<SurfaceId, Surface> surfacesToTry(const Plan& plan)
+{
+    const std::map<SurfaceId, Surface> own = ownSurfaces(plan);
+    return own.empty() ? openSurfaces(usualMounts(plan)) : own;
 }
 
 Json vectorJson(const Vec3& at)
@@ -237,11 +247,17 @@ int listSurfaces(const SolverRequest& request)
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     const Plan& plan = document->plan;
-    const Shop& shop = shippedShop();
-    const auto all = mountSurfaces(plan.body, shop.vehicles, withChanges(shop.practice, plan.practice));
+    const std::map<SurfaceId, Surface> own = ownSurfaces(plan);
+    const std::vector<MountSurface> all = own.empty() ? usualMounts(plan) : std::vector<MountSurface>{};
     const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
     if (request.json) {
         Json json{{"surfaces", Json::array()}};
+        for (const auto& [id, one] : own)
+            json["surfaces"].push_back({{"name", one.name},
+                                        {"middle_m", vectorJson(middle(one))},
+                                        {"along_m", vectorJson(one.along_m)},
+                                        {"across_m", vectorJson(one.across_m)},
+                                        {"closed", false}});
         for (const MountSurface& one : all)
             json["surfaces"].push_back({{"name", one.name},
                                         {"kind", std::string(core::textOf(one.kind))},
@@ -255,6 +271,9 @@ int listSurfaces(const SolverRequest& request)
     }
     const auto millimetres = [](const Vec3& edge) { return words::fixedNumber(1000.0 * length(edge), 0); };
     QStringList lines;
+    for (const auto& [id, one] : own)
+        lines << Words::tr("%1: %2 by %3 mm, of this vehicle")
+                     .arg(QString::fromStdString(one.name), millimetres(one.along_m), millimetres(one.across_m));
     for (const MountSurface& one : all) {
         const QString line = Words::tr("%1: %2 by %3 mm, %4")
                                  .arg(QString::fromStdString(one.name), millimetres(one.surface.along_m),
@@ -263,7 +282,8 @@ int listSurfaces(const SolverRequest& request)
                                    .arg(line)
                              : line);
     }
-    lines << Words::tr("Usual sizes of this kind of vehicle; measure before you cut, and look behind.");
+    lines << (own.empty() ? Words::tr("Usual sizes of this kind of vehicle; measure before you cut, and look behind.")
+                          : Words::tr("Look behind before you cut."));
     std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
     return kDone;
 }

@@ -24,6 +24,16 @@ TEST_F(Cli, ListsWhatADriverCanBePutOn)
     EXPECT_NE(text.out.find("left front door: 500 by 300 mm, metal\n"), std::string::npos) << text.out;
     EXPECT_NE(text.out.find("left pillar: 60 by 250 mm, plastic; closed"), std::string::npos);
     EXPECT_EQ(run("surfaces " + file("none.reed")).code, 2);
+    // Those that the plan has itself count alone, here and on the map.
+    Json plan = Json::parse(std::ifstream(file("demo.reed")));
+    plan["surfaces"]["z90"] = {{"material", "hardTrim"},          {"name", "shelf"},
+                               {"corner_m", {-0.5, 0.2, 0.9}},    {"along_m", {0.0, 0.4, 0.0}},
+                               {"across_m", {0.1, 0.0, 0.0}},     {"mountable", true}};
+    std::ofstream(file("own.reed")) << plan.dump();
+    const Json own = run("surfaces --json " + file("own.reed")).json().at("surfaces");
+    ASSERT_EQ(own.size(), 1U);
+    EXPECT_EQ(own.at(0).at("name"), "shelf");
+    EXPECT_NE(run("surfaces " + file("own.reed")).out.find("shelf: 400 by 100 mm, of this vehicle"), std::string::npos);
 }
 
 TEST_F(Cli, MapsSpotsAndPutsTheDriverThere)
