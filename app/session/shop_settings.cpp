@@ -39,9 +39,11 @@ ShopSettings ShopSettings::read(const QSettings& settings)
             .value(QStringLiteral("shop/sheetFolder"),
                    QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/sheets"))
             .toString();
-    for (const auto& rule : core::enumNames<core::PracticeKey>())
-        if (const QVariant school = settings.value(schoolKey(rule.value)); school.isValid() && school.toInt() >= 0)
-            shop.schools[rule.value] = static_cast<size_t>(school.toInt());
+    for (const auto& rule : core::enumNames<core::PracticeKey>()) {
+        if (!rule.text.ends_with("_school")) continue;  // of some hundred keys these few are looked up at start-up
+        const QVariant school = settings.value(schoolKey(rule.value));
+        if (school.isValid() && school.toInt() >= 0) shop.schools[rule.value] = static_cast<size_t>(school.toInt());
+    }
     shop.language = settings.value(QStringLiteral("shop/language")).toString();
     return shop;
 }
