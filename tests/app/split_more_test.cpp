@@ -328,6 +328,14 @@ TEST_F(SplitMore, APartIsCarriedAlongItsLead)
         QStringLiteral("part_d%1_Lt").arg(core::networkOf(goal().used, kFrontTweeter).number);
     m_window.click(coil.toLatin1());
     EXPECT_EQ(thing<QPushButton>(QStringLiteral("moveToSpeaker")), nullptr) << "nothing lies beyond it";
+    QTest::keyClick(thing<QLineEdit>(QStringLiteral("valueField")), Qt::Key_Up);
+    m_window.click("moveToInput");  // what is tried is kept first
+    m_window.settle();
+    const core::LegPart larger{l.kind, false, 0.47e-3};
+    EXPECT_EQ(leg(), (core::LegParts{larger, c}));
+    m_window.session().undoStack().undo();
+    m_window.session().undoStack().undo();
+    m_window.click(coil.toLatin1());
     m_window.click("moveToInput");
     m_window.settle();
     EXPECT_EQ(leg(), (core::LegParts{l, c}));

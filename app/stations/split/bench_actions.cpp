@@ -100,7 +100,7 @@ private:
         add(name, text, std::move(moved->edit),
             along == core::Along::ToInput ? ActionText::tr("Past the next one, towards the input (Ctrl+Left)")
                                           : ActionText::tr("Past the next one, towards the speaker (Ctrl+Right)"));
-        if (!m_actions.empty()) m_actions.back().then = moved->now;
+        if (!m_actions.empty()) m_actions.back().along = along;
     }
 
     void add(const QString& name, const QString& text, core::Edit edit, const QString& more = {})

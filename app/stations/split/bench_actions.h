@@ -13,8 +13,8 @@ struct BenchAction {
     QString name{};  // of its button
     QString text{};
     core::Edit edit{};
-    QString more{};                  // what it says when asked
-    std::optional<core::Port> then{};  // what is picked after it, where that is another thing or has another name
+    QString more{};                      // what it says when asked
+    std::optional<core::Along> along{};  // the picked part is carried that way
 };
 
 // Of a part: it goes, or its link does, or it lies elsewhere along its lead. Of a speaker, or of the pair's tweeter where nothing is picked: turned over, a

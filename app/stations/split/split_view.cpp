@@ -344,7 +344,7 @@ void SplitView::showActions(const core::StageResult& stage)
     }
     if (m_open.knob || all) return;
     for (const BenchAction& action : benchActions(*m_snapshot, m_picked, m_pair, chosenDevice()))
-        if (!m_tried || !action.then) addAction(action);  // a value that is tried is kept or left first
+        addAction(action);
     const core::DeviceId speaker = m_picked.speaker ? m_picked.port.device : high();
     if ((m_picked && !m_picked.speaker) || !core::findRunOfDevice(stage, speaker)) return;
     auto* board = new QPushButton(tr("A board\u2026"), m_actions);
@@ -358,25 +358,28 @@ void SplitView::addAction(const BenchAction& action)
     auto* button = new QPushButton(action.text, m_actions);
     button->setObjectName(action.name);
     button->setToolTip(action.more);
-    connect(button, &QPushButton::clicked, this, [this, action] { act(action.edit, action.then); });
+    connect(button, &QPushButton::clicked, this, [this, edit = action.edit, along = action.along] {
+        if (along) return movePart(m_picked, *along);
+        emit edited(edit);
+    });
     m_actionRow->addWidget(button);
 }
 
-// The row it came from is made anew by what follows, so it lives on copies.
-void SplitView::act(core::Edit edit, const std::optional<core::Port>& then)
+// A value that is tried is kept first; the part stays picked where it is then.
+void SplitView::movePart(BenchPick part, core::Along along)
 {
-    if (then) {
+    if (part.speaker) return;
+    if (m_tried) {
+        const core::Edit edit = m_triedEdit;
         leaveValue();
-        m_picked = {*then, false};
+        emit edited(edit);
     }
-    emit edited(edit);
-    if (then) m_drawing->focusPicked();
-}
-
-void SplitView::movePart(const BenchPick& pick, core::Along along)
-{
-    if (pick.speaker || m_tried) return;
-    if (const auto moved = core::movePart(m_snapshot->plan, pick.port, along)) act(moved->edit, moved->now);
+    const auto moved = core::movePart(m_snapshot->plan, part.port, along);
+    if (!moved) return;
+    leaveValue();
+    m_picked = {moved->now, false};
+    emit edited(moved->edit);
+    m_drawing->focusPicked();
 }
 
 void SplitView::pick(const BenchPick& picked)

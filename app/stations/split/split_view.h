@@ -106,8 +106,7 @@ private:
     void remove(const BenchPick& part);
     void choosePlace(core::PlaceId place);
     void addAction(const BenchAction& action);
-    void act(core::Edit edit, const std::optional<core::Port>& then);
-    void movePart(const BenchPick& part, core::Along along);
+    void movePart(BenchPick part, core::Along along);
     [[nodiscard]] core::DeviceId high() const;  // of the pair, or the speaker itself
 
     const Theme& m_theme;
