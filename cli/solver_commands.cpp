@@ -11,7 +11,7 @@
 #include "core/design/align.h"
 #include "core/design/mount_surfaces.h"
 #include "core/design/spots.h"
-#include "core/edits/named_edits.h"
+#include "core/edits/aim_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/fitout/resolve.h"
 #include "core/io/plan_file.h"
@@ -106,24 +106,10 @@ QStringList alignmentLines(const Alignment& found, const Fitout& fitout)
     return lines;
 }
 
-std::map<SurfaceId, Surface> ownSurfaces(const Plan& plan)
-{
-    std::map<SurfaceId, Surface> own = plan.surfaces;
-    std::erase_if(own, [](const auto& entry) { return !entry.second.mountable; });
-    return own;
-}
-
-std::vector<MountSurface> usualMounts(const Plan& plan)
+std::map<SurfaceId, Surface> mountsIn(const Plan& plan)
 {
     const Shop& shop = shippedShop();
-    return mountSurfaces(plan.body, shop.vehicles, withChanges(shop.practice, plan.practice));
-}
-
-// The plan's own mountable surfaces, or those that its kind of vehicle usually has.
-std::map<SurfaceId, Surface> surfacesToTry(const Plan& plan)
-{
-    const std::map<SurfaceId, Surface> own = ownSurfaces(plan);
-    return own.empty() ? openSurfaces(usualMounts(plan)) : own;
+    return mountsOf(resolve(plan, plan.job.goal), shop.vehicles, withChanges(shop.practice, plan.practice));
 }
 
 Json vectorJson(const Vec3& at)
@@ -144,6 +130,7 @@ Json spotJson(const Spot& spot, const std::map<SurfaceId, Surface>& surfaces)
             {"unevenness", quantity(spot.faults.unevenness_db, "dB")},
             {"image", quantity(spot.faults.image, "")},
             {"width", quantity(spot.faults.width_deg, "deg")},
+            {"height", quantity(spot.faults.height_deg, "deg")},
             {"shadow", quantity(spot.faults.shadow_db, "dB")}};
 }
 
@@ -151,11 +138,11 @@ QString spotText(const Spot& spot)
 {
     const auto metres = [](double value) { return words::fixedNumber(value, 2); };
     const Vec3& at = spot.frame.at_m;
-    return Words::tr("%1 points at x %2, y %3, z %4 m: %5 off axis, %6 uneven, image %7 aside, %8° wide, %9 in shadow")
+    return Words::tr("%1 points at x %2, y %3, z %4 m: %5 off axis, %6 uneven, image %7 aside, %8° wide, %9° off eye level, %10 in shadow")
         .arg(words::fixedNumber(spot.points, 0), metres(at.x), metres(at.y), metres(at.z),
              words::decibels(spot.faults.offAxis_db), words::decibels(spot.faults.unevenness_db),
              metres(spot.faults.image), words::fixedNumber(spot.faults.width_deg, 0),
-             words::decibels(spot.faults.shadow_db));
+             words::fixedNumber(spot.faults.height_deg, 0), words::decibels(spot.faults.shadow_db));
 }
 
 }  // namespace
@@ -202,13 +189,13 @@ int mapPlanSpots(const SolverRequest& request)
             request.json);
     }
     if (plan.listeners.empty()) return report({request.plan, "", "nobody listens in this plan"}, request.json);
-    const std::map<SurfaceId, Surface> surfaces = surfacesToTry(plan);
+    const std::map<SurfaceId, Surface> surfaces = mountsIn(plan);
     const auto map = mapSpots(stage, evaluation.practice,
                               {.device = *device, .seats = *seats, .count = request.count, .surfaces = surfaces});
     const std::vector<Spot> best = map->best(kShownSpots);
     if (best.empty())
         return report({request.plan, "surfaces", "no surface is marked \"mountable\": nothing to try"}, request.json);
-    if (const auto kept = keep(*document, placeDriver(plan, *device, best.front().frame), request.output); !kept)
+    if (const auto kept = keep(*document, putDriverOn(plan, *device, best.front().frame, surfaces.at(best.front().surface)), request.output); !kept)
         return report(kept.error(), request.json);
     if (request.json) {
         Json json{{"weights",
@@ -216,6 +203,7 @@ int mapPlanSpots(const SolverRequest& request)
                     {"evenness", map->weights.evenness},
                     {"image", map->weights.image},
                     {"width", map->weights.width},
+                    {"height", map->weights.height},
                     {"shadow", map->weights.shadow},
                     {"sum", map->weights.sum()}}},
                   {"now", spotJson(*map->now, surfaces)},
@@ -228,10 +216,11 @@ int mapPlanSpots(const SolverRequest& request)
     const auto points = [](double value) { return words::fixedNumber(value, 0); };
     const SpotWeights& weights = map->weights;
     QStringList lines;
-    lines << Words::tr("%1 spots tried for %2, of %3 points: %4 off axis, %5 evenness, %6 image, %7 width, %8 shadow")
+    lines << Words::tr("%1 spots tried for %2, of %3 points: %4 off axis, %5 evenness, %6 image, %7 width, %8 height, %9 shadow")
                  .arg(map->spots.size())
                  .arg(words::nameOf(Subject{*device}, stage.used), points(weights.sum()), points(weights.offAxis),
-                      points(weights.evenness), points(weights.image), points(weights.width), points(weights.shadow));
+                      points(weights.evenness), points(weights.image), points(weights.width), points(weights.height),
+                      points(weights.shadow));
     lines << Words::tr("  now: %1").arg(spotText(*map->now));
     for (const Spot& spot : best)
         lines << Words::tr("  %1: %2").arg(QString::fromStdString(surfaces.at(spot.surface).name), spotText(spot));
@@ -247,43 +236,43 @@ int listSurfaces(const SolverRequest& request)
     const auto document = readPlanFile(request.plan, request.plan);
     if (!document) return report(document.error(), request.json);
     const Plan& plan = document->plan;
-    const std::map<SurfaceId, Surface> own = ownSurfaces(plan);
-    const std::vector<MountSurface> all = own.empty() ? usualMounts(plan) : std::vector<MountSurface>{};
+    const Shop& shop = shippedShop();
+    const Practice practice = withChanges(shop.practice, plan.practice);
+    const Fitout fitout = resolve(plan, plan.job.goal);
+    const std::map<SurfaceId, Surface> mounts = mountsIn(plan);
     const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
+    const auto closed = [&](const Surface& one) { return closedAt(fitout, one.kind, middle(one), practice); };
     if (request.json) {
         Json json{{"surfaces", Json::array()}};
-        for (const auto& [id, one] : own)
+        for (const auto& [id, one] : mounts)
             json["surfaces"].push_back({{"name", one.name},
+                                        {"kind", std::string(core::textOf(one.kind))},
                                         {"middle_m", vectorJson(middle(one))},
                                         {"along_m", vectorJson(one.along_m)},
                                         {"across_m", vectorJson(one.across_m)},
-                                        {"closed", false}});
-        for (const MountSurface& one : all)
-            json["surfaces"].push_back({{"name", one.name},
-                                        {"kind", std::string(core::textOf(one.kind))},
-                                        {"middle_m", vectorJson(middle(one.surface))},
-                                        {"along_m", vectorJson(one.surface.along_m)},
-                                        {"across_m", vectorJson(one.surface.across_m)},
                                         {"backing", std::string(core::textOf(one.backing))},
-                                        {"closed", one.closed}});
+                                        {"origin", std::string(core::textOf(one.basis.origin))},
+                                        {"closed", closed(one).has_value()}});
         print(json);
         return kDone;
     }
     const auto millimetres = [](const Vec3& edge) { return words::fixedNumber(1000.0 * length(edge), 0); };
     QStringList lines;
-    for (const auto& [id, one] : own)
-        lines << Words::tr("%1: %2 by %3 mm, of this vehicle")
-                     .arg(QString::fromStdString(one.name), millimetres(one.along_m), millimetres(one.across_m));
-    for (const MountSurface& one : all) {
+    bool usual = false;
+    for (const auto& [id, one] : mounts) {
+        usual = usual || one.basis.origin == Origin::ClassGuess;
         const QString line = Words::tr("%1: %2 by %3 mm, %4")
-                                 .arg(QString::fromStdString(one.name), millimetres(one.surface.along_m),
-                                      millimetres(one.surface.across_m), QString::fromUtf8(core::textOf(one.backing)));
-        lines << (one.closed ? Words::tr("%1; closed: a bag may unfold there, until the vehicle maker\u2019s data clears it")
-                                   .arg(line)
-                             : line);
+                                 .arg(QString::fromStdString(one.name), millimetres(one.along_m),
+                                      millimetres(one.across_m), QString::fromUtf8(core::textOf(one.backing)));
+        const auto why = closed(one);
+        lines << (!why ? line
+                  : std::holds_alternative<InSight>(*why)
+                      ? Words::tr("%1; closed: before the dials or the road").arg(line)
+                      : Words::tr("%1; closed: a bag may unfold there, until the vehicle maker\u2019s data clears it")
+                            .arg(line));
     }
-    lines << (own.empty() ? Words::tr("Usual sizes of this kind of vehicle; measure before you cut, and look behind.")
-                          : Words::tr("Look behind before you cut."));
+    lines << (usual ? Words::tr("Usual sizes of this kind of vehicle; measure before you cut, and look behind.")
+                    : Words::tr("Look behind before you cut."));
     std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
     return kDone;
 }

@@ -138,6 +138,18 @@ QString textOf(const Mend& mend)
             return Words::tr("a fuse of %1 A").arg(plainNumber(mend.figure));
         case MendName::ThickerCable:
             return Words::tr("cable of %1 mm²").arg(plainNumber(std::ceil(mend.figure * 1e7) / 10.0));
+        case MendName::TurnToEars:
+            return Words::tr("turn both");
+        case MendName::MoveToSpot:
+            return Words::tr("find a better spot");
+        case MendName::AlignSides:
+            return Words::tr("delay and level");
+        case MendName::MirrorSides:
+            return Words::tr("mirror this side");
+        case MendName::PutBack:
+            return Words::tr("back to where it was");
+        case MendName::SeatFlush:
+            return Words::tr("let it in flush");
         case MendName::SetGain:
             return Words::tr("turn it down %1").arg(decibels(-mend.figure));
     }

@@ -168,6 +168,16 @@ QString nameOf(const Edit& edit)
             return Words::tr("set delays, levels and polarity");
         case EditName::PlaceDriver:
             return Words::tr("move a speaker");
+        case EditName::FreeAim:
+            return Words::tr("aim each side by itself");
+        case EditName::MirrorAim:
+            return Words::tr("mirror one side");
+        case EditName::SeatDriver:
+            return Words::tr("change how a speaker is let in");
+        case EditName::ClearZone:
+            return Words::tr("record a restraint\u2019s zone");
+        case EditName::ChangeSurface:
+            return Words::tr("change a surface");
         case EditName::AddPlace:
             return Words::tr("add a place");
         case EditName::ChangePlace:

@@ -251,7 +251,8 @@ void PlanSession::askSolverAgain()
     m_bench->ask(
         this, mending(), m_snapshot->revision,
         [this, shown = m_snapshot, request = m_request](const std::stop_token& stop) -> Workbench::Take {
-            const auto found = core::answer(request, shown->plan, shown->practice(), shown->shop->shelf, stop);
+            const auto found = core::answer(request, shown->plan, shown->practice(), shown->shop->shelf, stop,
+                                            shown->shop->vehicles);
             return [this, found, kind = request.kind] {
                 if (found) return apply(*found);
                 emit refused(kind == core::SolverRequest::Kind::ChooseBracket

@@ -3,7 +3,6 @@
 #include <cmath>
 
 #include "core/base/vec3.h"
-#include "core/model/names.h"
 
 namespace core {
 namespace {
@@ -60,30 +59,19 @@ Surface about(const Frame& spot, const std::vector<double>& size_m)
     Vec3 level = cross(guide, normal);
     level = (1.0 / length(level)) * level;
     const Vec3 along = size_m[0] * level, across = size_m[1] * cross(normal, level);
-    return {
-        .corner_m = spot.at_m - 0.5 * along - 0.5 * across, .along_m = along, .across_m = across, .mountable = true};
+    return {.corner_m = spot.at_m - 0.5 * along - 0.5 * across,
+            .along_m = along,
+            .across_m = across,
+            .mirrors = false,
+            .mountable = true,
+            .basis = {Origin::ClassGuess}};
 }
 
 }  // namespace
 
-std::string_view textOf(Backing backing)
+std::map<SurfaceId, Surface> usualMounts(const Body& body, const UsualVehicles& vehicles, const Practice& practice)
 {
-    switch (backing) {
-        case Backing::Metal:
-            return "metal";
-        case Backing::Plastic:
-            return "plastic";
-        case Backing::Cloth:
-            return "cloth";
-    }
-    return {};
-}
-
-std::vector<MountSurface> mountSurfaces(const Body& body, const UsualVehicles& vehicles, const Practice& practice)
-{
-    // Where bags and belts are: common practice, no source.
-    const bool restraints = practice.bodies.at(std::string(textOf(body.kind))).cabin;
-    std::vector<MountSurface> all;
+    std::map<SurfaceId, Surface> all;
     for (const UsualSpot& spot : usualSpots(body, vehicles)) {
         const auto mounting = mountingAt(spot.kind);
         if (!mounting) continue;
@@ -92,25 +80,40 @@ std::vector<MountSurface> mountSurfaces(const Body& body, const UsualVehicles& v
             if (!left && !pair) continue;
             Frame frame = spot.frame;
             if (left != (frame.at_m.y >= 0.0)) frame = mirrored(frame);
-            MountSurface one{.name = !pair ? spot.name : (left ? "left " : "right ") + spot.name,
-                             .kind = spot.kind,
-                             .surface = about(frame, practice[mounting->size]),
-                             .backing = mounting->backing,
-                             .closed = restraints && spot.kind == PlaceKind::Pillar};
-            one.surface.material = mounting->material;
-            one.surface.name = one.name;
-            all.push_back(std::move(one));
+            Surface surface = about(frame, practice[mounting->size]);
+            surface.material = mounting->material;
+            surface.name = !pair ? spot.name : (left ? "left " : "right ") + spot.name;
+            surface.kind = spot.kind;
+            surface.backing = mounting->backing;
+            all[SurfaceId{static_cast<int>(all.size()) + 1}] = std::move(surface);
         }
     }
     return all;
 }
 
-std::map<SurfaceId, Surface> openSurfaces(const std::vector<MountSurface>& all)
+std::map<SurfaceId, Surface> mountsOf(const Fitout& fitout, const UsualVehicles& vehicles, const Practice& practice)
 {
-    std::map<SurfaceId, Surface> open;
-    for (size_t i = 0; i < all.size(); ++i)
-        if (!all[i].closed) open[SurfaceId{static_cast<int>(i) + 1}] = all[i].surface;
-    return open;
+    std::map<SurfaceId, Surface> own = fitout.surfaces;
+    std::erase_if(own, [](const auto& entry) { return !entry.second.mountable; });
+    return own.empty() ? usualMounts(fitout.body, vehicles, practice) : own;
+}
+
+SurfaceId surfaceUnder(const std::map<SurfaceId, Surface>& surfaces, const Vec3& at_m)
+{
+    constexpr double kHand_m = 0.06, kPast_ratio = 0.05;
+    SurfaceId nearest{};
+    double least_m = kHand_m;
+    for (const auto& [id, surface] : surfaces) {
+        const Vec3 from = at_m - surface.corner_m;
+        const auto share = [&](const Vec3& edge) { return dot(from, edge) / dot(edge, edge); };
+        const auto within = [](double part) { return part > -kPast_ratio && part < 1.0 + kPast_ratio; };
+        const Vec3 normal = cross(surface.along_m, surface.across_m);
+        const double away_m = std::abs(dot(from, normal)) / length(normal);
+        if (!within(share(surface.along_m)) || !within(share(surface.across_m)) || away_m >= least_m) continue;
+        least_m = away_m;
+        nearest = id;
+    }
+    return nearest;
 }
 
 }  // namespace core

@@ -1,7 +1,10 @@
 #include "core/design/try_driver.h"
 
 #include <algorithm>
+#include <array>
 
+#include "core/design/align.h"
+#include "core/design/best_spot.h"
 #include "core/design/choose_bracket.h"
 #include "core/design/rank_drivers.h"
 #include "core/design/split_search.h"
@@ -60,11 +63,21 @@ std::optional<Edit> leastAgainst(const Plan& plan, const Practice& practice, Dev
     return best;
 }
 
+std::optional<Edit> alignFirstSeat(const Plan& plan, const Practice& practice, const std::stop_token& stop)
+{
+    if (plan.listeners.empty()) return std::nullopt;
+    const auto found = align(plan, practice, std::array{plan.listeners.begin()->first}, {}, stop);
+    return found && !found->edit.changes.empty() ? std::optional(found->edit) : std::nullopt;
+}
+
 }  // namespace
 
 std::optional<Edit> answer(const SolverRequest& request, const Plan& plan, const Practice& practice, const Shelf& shelf,
-                           const std::stop_token& stop)
+                           const std::stop_token& stop, const UsualVehicles& vehicles)
 {
+    using Kind = SolverRequest::Kind;
+    if (request.kind == Kind::AlignSeat) return alignFirstSeat(plan, practice, stop);
+    if (request.kind == Kind::FindSpot) return bestSpot(plan, practice, vehicles, request.device, stop);
     if (request.kind == SolverRequest::Kind::ChooseBracket) return chooseBracket(plan, practice, shelf, request.device);
     if (request.kind == SolverRequest::Kind::FindSplit) return leastAgainst(plan, practice, request.device, stop);
     constexpr int kWorthTrying = 12;

@@ -116,20 +116,6 @@ Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings)
     return settings.empty() ? Edit{EditName::Align} : difference(EditName::Align, plan, after);
 }
 
-Edit placeDriver(const Plan& plan, DeviceId device, const Frame& frame)
-{
-    Plan after = plan;
-    const StageId goal = plannedGoal(after);
-    const auto put = [&](DeviceId id, const Frame& at) {
-        Mount mount = itemAt(after, &Plan::mounts, goal, id).value_or(Mount{});
-        mount.frame = at;
-        after.mounts[{goal, id}] = mount;
-    };
-    put(device, frame);
-    for (const DeviceId twin : followersOf(resolve(after, goal), device)) put(twin, mirrored(frame));
-    return difference(EditName::PlaceDriver, plan, after);
-}
-
 Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm, double leads_ohm)
 {
     assert(reading_ohm > leads_ohm && leads_ohm >= 0.0);

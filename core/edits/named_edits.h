@@ -24,9 +24,6 @@ namespace core {
 // Delays, levels and polarity of several channels at once.
 [[nodiscard]] Edit setChannels(const Plan& plan, const std::map<Port, Setting>& settings);
 
-// A driver put somewhere else on the vehicle, its twin on the other side in the mirrored spot.
-[[nodiscard]] Edit placeDriver(const Plan& plan, DeviceId device, const Frame& frame);
-
 // An ohmmeter at a coil with its plug off, and what follows: Re of that part is now measured, in every stage.
 // requires reading_ohm > leads_ohm >= 0, and a coil of that name
 [[nodiscard]] Edit readResistance(const Plan& plan, StageId stage, const Port& coil, double reading_ohm,

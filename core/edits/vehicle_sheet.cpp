@@ -16,6 +16,7 @@ void eachBasis(Plan& plan, F f)
     figures(plan.body.cabin);
     figures(plan.body.feeds);
     for (auto& [id, place] : plan.places) figures(place.room);
+    for (auto& [id, surface] : plan.surfaces) f(surface.basis);
     for (auto& [id, part] : plan.parts) {
         figures(part.figures);
         for (auto& [terminal, pin] : part.pins) f(pin.basis);
@@ -94,6 +95,7 @@ Plan planFromSheet(const Plan& sheet, const std::string& customer)
 {
     Plan plan = vehicleSheet(sheet);
     plan.job.customer = customer;
+    plan.body.cleared.clear();  // read anew for every vehicle
     plan.body.learnt = std::exchange(plan.body.signs, {});  // another vehicle may be another variant
     eachBasis(plan, [](Basis& basis) { basis.toConfirm = true; });
     return plan;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/evaluate/usual_screens.h"
 #include "core/model/names.h"
 
 namespace core {
@@ -47,7 +48,7 @@ std::map<SurfaceId, Surface> usualSurfaces(const Body& body, const Practice& pra
          .corner_m = {front, half, sill},
          .along_m = across,
          .across_m = {-kDash_ratio * length, 0.0, 0.0},
-         .mountable = true});
+         .blocks = true});
     add({Carpet, "floor", {front, half, floor}, across, {-length, 0.0, 0.0}});
     return surfaces;
 }
@@ -57,12 +58,23 @@ Cabin cabinOf(const Fitout& fitout, const Practice& practice)
     const Body& body = fitout.body;
     const BodyClass& kind = bodyClass(body, practice);
     Cabin cabin;
-    const bool own = !fitout.surfaces.empty();
-    for (const auto& [id, surface] : own ? fitout.surfaces : usualSurfaces(body, practice)) {
-        cabin.panels.push_back({surface.corner_m, surface.along_m, surface.across_m, surface.blocks});
-        cabin.materials.push_back(surface.material);
-    }
+    const auto add = [&](const FlatPanel& panel, SurfaceMaterial material, const std::string& name) {
+        cabin.panels.push_back(panel);
+        cabin.materials.push_back(material);
+        cabin.names.push_back(name);
+    };
+    // What is only told of to put drivers on says nothing of the glass and the roof.
+    const bool own = std::any_of(fitout.surfaces.begin(), fitout.surfaces.end(), [](const auto& entry) {
+        return entry.second.mirrors || entry.second.blocks;
+    });
+    for (const auto& [id, surface] : own ? fitout.surfaces : usualSurfaces(body, practice))
+        if (surface.mirrors || surface.blocks)
+            add({surface.corner_m, surface.along_m, surface.across_m, surface.blocks, surface.mirrors},
+                surface.material, surface.name);
     if (!own && !cabin.panels.empty()) cabin.worst = Origin::ClassGuess;
+    // Whoever sits there moves: nobody measures legs, and they make no measured cabin a guess.
+    for (const Screen& screen : usualScreens(fitout, practice))
+        add(screen.panel, SurfaceMaterial::ClothSeat, screen.name);
     if (!kind.cabin) return cabin;
     const double leak_hz = measure(body, Quantity::CabinLeak_hz, kind.leak_hz);
     const double longest_m = measure(body, Quantity::CabinLength_m, kind.length_m);

@@ -37,6 +37,10 @@ PreparedCabin prepareCabin(const Cabin& cabin, const SoundField& field, const Pr
 {
     PreparedCabin prepared{field, cabin.panels, {}};
     for (size_t i = 0; i < cabin.panels.size(); ++i) {
+        if (!cabin.panels[i].mirrors) {
+            prepared.mirrored.emplace_back();
+            continue;
+        }
         const Eigen::ArrayXd absorption = absorptionAt(practice[absorptionOf(cabin.materials[i])], field.frequency_hz);
         prepared.mirrored.push_back(mirrorShare(absorption, smallerSide_m(cabin.panels[i]), field.frequency_hz) *
                                     field.distanceShare);
@@ -59,7 +63,7 @@ WayReport reportWay(const SoundSource& source, const Vec3& ear, std::span<const 
     report.distance_m = std::max(kLeastDistance_m, distance(source.at_m, ear));
     report.angle_rad = angleBetween_rad(source.axis, ear - source.at_m);
     for (size_t i = 0; i < panels.size(); ++i) {
-        if (const auto mirror = mirrorWay(source.at_m, source.axis, ear, i, panels))
+        if (const auto mirror = panels[i].mirrors ? mirrorWay(source.at_m, source.axis, ear, i, panels) : std::nullopt)
             report.mirrors.emplace_back(i, *mirror);
         if (!panels[i].blocks) continue;
         if (const auto way = detour(panels[i], source.at_m, ear)) report.screens.emplace_back(i, *way);

@@ -9,7 +9,7 @@ namespace core {
 struct PreparedCabin {
     SoundField field{};
     std::vector<FlatPanel> panels{};
-    std::vector<Eigen::ArrayXd> mirrored{};  // r_m beta of each panel
+    std::vector<Eigen::ArrayXd> mirrored{};  // r_m beta of each panel; of one that mirrors nothing none
 };
 [[nodiscard]] PreparedCabin prepareCabin(const Cabin& cabin, const SoundField& field, const Practice& practice);
 

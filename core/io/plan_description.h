@@ -79,6 +79,7 @@ void describe(Io& io, Body& body)
     io.field("frontAxle_m", body, &Body::frontAxle_m);
     io.field("cabin", body, &Body::cabin);
     io.field("feeds", body, &Body::feeds);
+    io.field("cleared", body, &Body::cleared);
     io.field("signs", body, &Body::signs);
     io.field("learntSigns", body, &Body::learnt);
 }
@@ -142,7 +143,11 @@ void describe(Io& io, Surface& surface)
     io.always("along_m", surface, &Surface::along_m);
     io.always("across_m", surface, &Surface::across_m);
     io.field("blocks", surface, &Surface::blocks);
+    io.field("mirrors", surface, &Surface::mirrors);
     io.field("mountable", surface, &Surface::mountable);
+    io.field("kind", surface, &Surface::kind);
+    io.field("backing", surface, &Surface::backing);
+    io.field("basis", surface, &Surface::basis);
 }
 
 template <class Io>
@@ -199,6 +204,8 @@ void describe(Io& io, Mount& mount)
     io.field("spacer", mount, &Mount::spacer);
     io.field("turn_deg", mount, &Mount::turn_deg);
     io.field("fixing", mount, &Mount::fixing);
+    io.field("style", mount, &Mount::style);
+    io.field("apart", mount, &Mount::apart);
     io.field("figures", mount, &Mount::figures);
 }
 

@@ -80,6 +80,10 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
     for (const PracticeList list :
          {PracticeList::CoverThinCloth_db, PracticeList::CoverThickCloth_db, PracticeList::CoverClothUnderLeather_db})
         if (practice[list].size() != 3) return wrong(file, "/lists/" + std::string(textOf(list)), "needs three values");
+    for (const auto& [list, count] : {std::pair{PracticeList::SitterLegs, 8u}, {PracticeList::SeatBack, 5u},
+                                      {PracticeList::SteeringWheel, 4u}})
+        if (practice[list].size() != count)
+            return wrong(file, "/lists/" + std::string(textOf(list)), fmt::format("needs {} values", count));
     const Json classes = json.value("classes", Json::object());
     for (const auto& [name, row] : classes.items()) {
         DriverClass one{.source = row.value("source", "")};

@@ -73,7 +73,8 @@ std::vector<Finding> judgeDepthAndSpacer(const Judging& judging)
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
         const auto verdict = depthLimit(driver.place, driver.fit);
-        if (!verdict) continue;
+        const bool turned = driver.mount.style == MountStyle::Cup || driver.mount.style == MountStyle::Pod;
+        if (!verdict || turned) continue;  // a cup's room is judged as such, a pod needs none
         Finding finding = fitFinding(judging, driver, *verdict);
         if (driver.fit.spacerNeeded_m)
             finding.evidence.push_back({{driver.id, Quantity::SpacerNeeded_m},

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/judgement/aim_rules.h"
 #include "core/judgement/capacitor_rules.h"
 #include "core/judgement/clearance_rules.h"
 #include "core/judgement/coil_rules.h"
@@ -16,6 +17,7 @@
 #include "core/judgement/protection_rules.h"
 #include "core/judgement/network_rules.h"
 #include "core/judgement/split_rules.h"
+#include "core/judgement/spot_rules.h"
 #include "core/judgement/supply_rules.h"
 #include "core/judgement/travel_rules.h"
 #include "core/judgement/wire_and_count_rules.h"
@@ -46,6 +48,9 @@ int triedAt(MendName name)
         case MendName::TurnOver:
         case MendName::TakeBridgeOut:
         case MendName::ConnectDriver:
+        case MendName::AlignSides:
+        case MendName::MirrorSides:
+        case MendName::PutBack:
             return 1;
         case MendName::ReplaceCapacitor:
         case MendName::AddCapacitor:
@@ -60,6 +65,7 @@ int triedAt(MendName name)
         case MendName::TurnBoardRound:
         case MendName::SiteElsewhere:
         case MendName::MakeForOhms:
+        case MendName::TurnToEars:
             return 3;
         case MendName::FitSpacer:
         case MendName::FitRing:
@@ -83,11 +89,13 @@ int triedAt(MendName name)
         case MendName::AllowCutting:
             return 4;  // of a fit: in the order its rule gives them
         case MendName::SetGain:
+        case MendName::SeatFlush:
             return 5;
         case MendName::SetHighPass:
         case MendName::DropHighPass:
             return 6;
         case MendName::ChooseDriver:
+        case MendName::MoveToSpot:
             return 7;
     }
     return 7;
@@ -135,6 +143,9 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
              judgePartOverRating,     judgeNetworkOnFilteredLine,
              judgeNetworkBackwards,   judgeNetworkAtPedals,
              judgeNetworkForOtherOhms,
+             judgeWaysApart,          judgeWayToTheEar,
+             judgeSides,              judgeRestraintPath,
+             judgeNoRoomForCup,       judgeNotMirrored,
          }) {
         std::vector<Finding> found = rule(judging);
         for (Finding& finding : found) {

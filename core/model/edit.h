@@ -90,7 +90,12 @@ enum class EditName {
     FollowSchools,
     ChangeValue,
     TakePartOut,
-    SetChannel
+    SetChannel,
+    FreeAim,
+    MirrorAim,
+    SeatDriver,
+    ClearZone,
+    ChangeSurface
 };
 
 // A list of "this entry becomes that". Its inverse is another edit; a mend is an edit, ready made.

@@ -44,7 +44,7 @@ struct Lean {
 
 // Asked when the mend is taken: a solver answers with an edit, a reading is typed by whoever holds the meter.
 struct SolverRequest {
-    enum class Kind { ChooseDriver, TakeReading, Measure, ChooseBracket, FindSplit } kind = Kind::ChooseDriver;
+    enum class Kind { ChooseDriver, TakeReading, Measure, ChooseBracket, FindSplit, AlignSeat, FindSpot } kind = Kind::ChooseDriver;
     DeviceId device{};
     StageId stage{};                 // of the reading
     std::optional<Quantity> what{};  // to measure with a ruler
@@ -95,7 +95,13 @@ enum class MendName {
     TurnBoardRound,
     SiteElsewhere,
     MakeForOhms,
-    HigherRating
+    HigherRating,
+    TurnToEars,   // its axis, and its twin's
+    MoveToSpot,   // another spot of the map
+    AlignSides,   // delays and levels
+    MirrorSides,  // the other side becomes the mirror image of this one
+    PutBack,      // to where it was found
+    SeatFlush
 };
 
 struct Mend {

@@ -92,6 +92,9 @@ CORE_ENUM_NAMES(Cover, {None, "none"}, {ThinCloth, "thinCloth"}, {ThickCloth, "t
                 {ClothUnderLeather, "clothUnderLeather"})
 CORE_ENUM_NAMES(SurfaceMaterial, {Glass, "glass"}, {HardTrim, "hardTrim"}, {SoftDash, "softDash"}, {Carpet, "carpet"},
                 {ClothSeat, "clothSeat"}, {LeatherSeat, "leatherSeat"}, {Headliner, "headliner"})
+CORE_ENUM_NAMES(RestraintZone, {Pillar, "pillar"}, {DashBag, "dashBag"}, {RoofEdge, "roofEdge"})
+CORE_ENUM_NAMES(Backing, {Metal, "metal"}, {Plastic, "plastic"}, {Cloth, "cloth"})
+CORE_ENUM_NAMES(MountStyle, {Flush, "flush"}, {Cup, "cup"}, {Pod, "pod"}, {Plate, "plate"})
 CORE_ENUM_NAMES(CurveKind, {Response, "response"}, {InPlace, "inPlace"}, {Hearing, "hearing"}, {Target, "target"})
 CORE_ENUM_NAMES(Seat, {Driver, "driver"}, {FrontPassenger, "frontPassenger"}, {RearLeft, "rearLeft"},
                 {RearRight, "rearRight"})

@@ -97,6 +97,12 @@ std::span<const EnumName<Cover>> enumNames();
 template <>
 std::span<const EnumName<SurfaceMaterial>> enumNames();
 template <>
+std::span<const EnumName<RestraintZone>> enumNames();
+template <>
+std::span<const EnumName<Backing>> enumNames();
+template <>
+std::span<const EnumName<MountStyle>> enumNames();
+template <>
 std::span<const EnumName<CurveKind>> enumNames();
 
 // "d17"

@@ -2,6 +2,7 @@
 
 #include <Eigen/Core>
 #include <optional>
+#include <string>
 #include <vector>
 
 #include "core/model/plan.h"
@@ -89,6 +90,7 @@ struct ChannelInputs {
 struct Cabin {
     std::vector<FlatPanel> panels{};
     std::vector<SurfaceMaterial> materials{};  // of each
+    std::vector<std::string> names{};          // of each, as people call it
     std::optional<CabinGain> gain{};           // none: open
     Origin worst = Origin::Measured;
     bool operator==(const Cabin&) const = default;

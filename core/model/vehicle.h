@@ -48,6 +48,9 @@ enum class Drive { Combustion, Hybrid, Electric };
 // What one can see or measure that tells one variant of a model from another.
 enum class VariantSign { SubLevelControl, SystemBadge, SeparateAmplifier, LowOhms, MoreDrivers, EmptyTweeterPlug };
 
+// Where airbags unfold and belts run: closed to speakers and leads, wholly, until the vehicle maker's data clears it.
+enum class RestraintZone { Pillar, DashBag, RoofEdge };
+
 struct Body {
     BodyKind kind = BodyKind::Estate;
     std::string name{};
@@ -58,6 +61,7 @@ struct Body {
     Figures cabin{};  // height, wheelbase, inside measures, its leakage frequency; what is absent comes from the kind
     Figures feeds{};  // what lies ready for a source: constant and switched feed, turn-on lead, ground
     std::map<VariantSign, bool> signs{};   // what was looked for; absent: nobody has looked
+    std::set<RestraintZone> cleared{};     // somebody read that in the vehicle maker's data and recorded it
     std::map<VariantSign, bool> learnt{};  // the same on the vehicle that the sheet was made from
     bool operator==(const Body&) const = default;
 };
@@ -144,6 +148,9 @@ struct Place {
 
 enum class SurfaceMaterial { Glass, HardTrim, SoftDash, Carpet, ClothSeat, LeatherSeat, Headliner };
 
+// What is cut or drilled for a driver.
+enum class Backing { Metal, Plastic, Cloth };
+
 // A flat rectangle of the vehicle that mirrors sound: a corner and the two edges that leave it. One that blocks also
 // stands in the way: a dash, a seat back.
 struct Surface {
@@ -151,7 +158,11 @@ struct Surface {
     std::string name{};
     Vec3 corner_m{}, along_m{1.0, 0.0, 0.0}, across_m{0.0, 1.0, 0.0};
     bool blocks = false;
-    bool mountable = false;  // a driver may be put on it
+    bool mirrors = true;     // else too small for that, or told of as part of another one
+    bool mountable = false;  // a driver may be put on it; what follows is of such a one
+    PlaceKind kind = PlaceKind::Hidden;  // that a driver on it would have
+    Backing backing = Backing::Plastic;
+    Basis basis{};
     bool operator==(const Surface&) const = default;
 };
 

@@ -39,6 +39,10 @@ struct Device {
 // What holds a driver.
 enum class Fixing { Screws, Adhesive, Clip, Ring, Bracket };
 
+// How a driver sits in what it is put on: let in flush, let in with a cup that turns it, in a pod upon it, or in the
+// vehicle's own plate that is reworked.
+enum class MountStyle { Flush, Cup, Pod, Plate };
+
 struct Mount {
     std::optional<Frame> frame{};  // if not as the place
     DeviceId behind{};             // the enclosure whose air it shares; else the place's own
@@ -46,7 +50,9 @@ struct Mount {
     PartId spacer{};                   // or ring, between its flange and the panel
     std::optional<double> turn_deg{};  // seen from the front, counter-clockwise; if not as screws and wishes have it
     Fixing fixing = Fixing::Screws;
-    Figures figures{};  // of its screws
+    MountStyle style = MountStyle::Flush;
+    bool apart = false;  // aimed by itself: its twin on the other side does not follow
+    Figures figures{};   // of its screws
     bool operator==(const Mount&) const = default;
 };
 

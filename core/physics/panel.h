@@ -10,10 +10,12 @@
 namespace core {
 
 // A flat rectangle of the vehicle: a corner and the two edges that leave it, at right angles. It mirrors sound on both
-// faces; one that blocks also stands in the way of what would pass through it.
+// faces, unless it is too small or too soft to be told of; one that blocks also stands in the way of what would pass
+// through it.
 struct FlatPanel {
     Vec3 corner_m{}, along_m{1.0, 0.0, 0.0}, across_m{0.0, 1.0, 0.0};
     bool blocks = false;
+    bool mirrors = true;
     bool operator==(const FlatPanel&) const = default;
 };
 

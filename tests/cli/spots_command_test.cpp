@@ -33,7 +33,7 @@ TEST_F(Cli, ListsWhatADriverCanBePutOn)
     const Json own = run("surfaces --json " + file("own.reed")).json().at("surfaces");
     ASSERT_EQ(own.size(), 1U);
     EXPECT_EQ(own.at(0).at("name"), "shelf");
-    EXPECT_NE(run("surfaces " + file("own.reed")).out.find("shelf: 400 by 100 mm, of this vehicle"), std::string::npos);
+    EXPECT_NE(run("surfaces " + file("own.reed")).out.find("shelf: 400 by 100 mm, plastic\nLook behind before you cut."), std::string::npos);
 }
 
 TEST_F(Cli, MapsSpotsAndPutsTheDriverThere)

@@ -12,14 +12,23 @@
 namespace core {
 namespace {
 
-std::vector<MountSurface> surfacesOf(BodyKind kind)
+std::vector<Surface> surfacesOf(BodyKind kind)
 {
-    return mountSurfaces(usualBody(kind, tests::shop().vehicles), tests::shop().vehicles, tests::shop().practice);
+    std::vector<Surface> all;
+    for (const auto& [id, one] : usualMounts(usualBody(kind, tests::shop().vehicles), tests::shop().vehicles,
+                                             tests::shop().practice)) all.push_back(one);
+    return all;
 }
 
 Vec3 middleOf(const Surface& one)
 {
     return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m;
+}
+
+bool isClosed(BodyKind kind, const Surface& one)
+{
+    const Fitout fitout{.body = usualBody(kind, tests::shop().vehicles)};
+    return pairClosedAt(fitout, one.kind, middleOf(one), tests::shop().practice).has_value();
 }
 
 class MountSurfaces : public testing::TestWithParam<EnumName<BodyKind>> {};
@@ -30,10 +39,11 @@ TEST_P(MountSurfaces, AreThereInEveryKind)
 {
     const BodyKind kind = GetParam().value;
     const Body body = usualBody(kind, tests::shop().vehicles);
-    const std::vector<MountSurface> all = surfacesOf(kind);
-    EXPECT_GE(openSurfaces(all).size(), 2U);
-    for (const MountSurface& one : all) {
-        const Surface& surface = one.surface;
+    const std::vector<Surface> all = surfacesOf(kind);
+    const auto open = std::count_if(all.begin(), all.end(), [&](const Surface& one) { return !isClosed(kind, one); });
+    EXPECT_GE(open, 2);
+    for (const Surface& one : all) {
+        const Surface& surface = one;
         EXPECT_TRUE(surface.mountable) << one.name;
         EXPECT_TRUE(isInVehicle(body, tests::shop().vehicles, middleOf(surface))) << one.name;
         EXPECT_NEAR(dot(surface.along_m, surface.across_m), 0.0, 1e-12) << one.name;
@@ -44,25 +54,25 @@ TEST_P(MountSurfaces, AreThereInEveryKind)
             EXPECT_NEAR(surface.along_m.z, 0.0, 1e-12) << one.name << ": its first edge is level";
     }
     for (const UsualSpot& spot : usualSpots(body, tests::shop().vehicles)) {
-        const auto at = std::find_if(all.begin(), all.end(), [&](const MountSurface& one) {
-            return distance(middleOf(one.surface), spot.frame.at_m) < 1e-9;
+        const auto at = std::find_if(all.begin(), all.end(), [&](const Surface& one) {
+            return distance(middleOf(one), spot.frame.at_m) < 1e-9;
         });
         if (at == all.end()) {
             EXPECT_TRUE(spot.kind == PlaceKind::UnderSeat || spot.kind == PlaceKind::OwnBox) << spot.name;
             continue;
         }
         EXPECT_EQ(at->kind, spot.kind);
-        const Vec3 normal = cross(at->surface.along_m, at->surface.across_m);
+        const Vec3 normal = cross(at->along_m, at->across_m);
         EXPECT_NEAR(std::abs(dot(normal, spot.frame.facing)), length(normal) * length(spot.frame.facing), 1e-9)
             << spot.name;
         if (spot.frame.at_m.y == 0.0) continue;
         const Vec3 other = mirrored(spot.frame).at_m;
-        const auto twin = std::find_if(all.begin(), all.end(), [&](const MountSurface& one) {
-            return distance(middleOf(one.surface), other) < 1e-9;
+        const auto twin = std::find_if(all.begin(), all.end(), [&](const Surface& one) {
+            return distance(middleOf(one), other) < 1e-9;
         });
         ASSERT_NE(twin, all.end()) << spot.name;
-        EXPECT_NEAR(length(twin->surface.along_m), length(at->surface.along_m), 1e-12);
-        EXPECT_NEAR(length(twin->surface.across_m), length(at->surface.across_m), 1e-12);
+        EXPECT_NEAR(length(twin->along_m), length(at->along_m), 1e-12);
+        EXPECT_NEAR(length(twin->across_m), length(at->across_m), 1e-12);
         EXPECT_EQ(twin->name.substr(twin->name.find(' ')), at->name.substr(at->name.find(' ')));
         EXPECT_NE(twin->name, at->name);
     }
@@ -72,30 +82,28 @@ INSTANTIATE_TEST_SUITE_P(Kinds, MountSurfaces,
                          testing::ValuesIn(enumNames<BodyKind>().begin(), enumNames<BodyKind>().end()),
                          [](const auto& one) { return std::string(one.param.text); });
 
-const MountSurface& named(const std::vector<MountSurface>& all, const std::string& name)
+const Surface& named(const std::vector<Surface>& all, const std::string& name)
 {
-    return *std::find_if(all.begin(), all.end(), [&](const MountSurface& one) { return one.name == name; });
+    return *std::find_if(all.begin(), all.end(), [&](const Surface& one) { return one.name == name; });
 }
 
 // A dash corner is 140 mm along the vehicle and 200 across; a door 500 along and 300 up; a pillar stands closed.
 TEST(MountSurfacesOfASaloon, HaveTheSizesOfPractice)
 {
-    const std::vector<MountSurface> all = surfacesOf(BodyKind::Saloon);
-    const Surface& dash = named(all, "left dash top").surface;
+    const std::vector<Surface> all = surfacesOf(BodyKind::Saloon);
+    const Surface& dash = named(all, "left dash top");
     EXPECT_NEAR(length(dash.along_m), 0.14, 1e-12);
     EXPECT_GT(std::abs(dash.along_m.x), 0.13);
     EXPECT_NEAR(length(dash.across_m), 0.2, 1e-12);
-    const MountSurface& door = named(all, "right front door");
-    EXPECT_NEAR(std::abs(door.surface.along_m.x), 0.5, 1e-9);
-    EXPECT_NEAR(length(door.surface.across_m), 0.3, 1e-12);
+    const Surface& door = named(all, "right front door");
+    EXPECT_NEAR(std::abs(door.along_m.x), 0.5, 1e-9);
+    EXPECT_NEAR(length(door.across_m), 0.3, 1e-12);
     EXPECT_EQ(door.backing, Backing::Metal);
     EXPECT_EQ(named(all, "left sail").backing, Backing::Plastic);
-    for (const MountSurface& one : all) EXPECT_EQ(one.closed, one.kind == PlaceKind::Pillar) << one.name;
-    const auto open = openSurfaces(all);
-    EXPECT_TRUE(std::none_of(open.begin(), open.end(),
-                             [](const auto& one) { return one.second.name.find("pillar") != std::string::npos; }));
-    const std::vector<MountSurface> bike = surfacesOf(BodyKind::Motorcycle);
-    EXPECT_TRUE(std::none_of(bike.begin(), bike.end(), [](const MountSurface& one) { return one.closed; }));
+    for (const Surface& one : all) EXPECT_EQ(one.basis.origin, Origin::ClassGuess);
+    EXPECT_TRUE(isClosed(BodyKind::Saloon, named(all, "left pillar")));
+    EXPECT_FALSE(isClosed(BodyKind::Saloon, named(all, "left sail")));
+    for (const Surface& one : surfacesOf(BodyKind::Motorcycle)) EXPECT_FALSE(isClosed(BodyKind::Motorcycle, one));
 }
 
 // The map over them finds spots on several, and a grid four times as fine finds nothing that is better by half a point.
@@ -104,7 +112,7 @@ TEST(MountSurfacesOfASaloon, AreMapped)
     const tests::SetInDoors job = tests::setInDoors();
     const Evaluation evaluation = tests::evaluated(job.plan);
     const StageResult& stage = tests::goalOf(evaluation, job.plan);
-    SpotTask task{.device = job.sail, .count = 2000, .surfaces = openSurfaces(surfacesOf(BodyKind::Saloon))};
+    SpotTask task{.device = job.sail, .count = 2000, .surfaces = usualMounts(job.plan.body, tests::shop().vehicles, tests::shop().practice)};
     const auto map = mapSpots(stage, evaluation.practice, task);
     ASSERT_TRUE(map);
     std::set<SurfaceId> used;

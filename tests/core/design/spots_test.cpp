@@ -5,7 +5,7 @@
 
 #include <numbers>
 
-#include "core/edits/named_edits.h"
+#include "core/edits/aim_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/physics/air.h"
 #include "core/physics/directivity.h"
@@ -40,7 +40,13 @@ struct Board {
         evaluation = tests::evaluated(plan);
         return *evaluation.stages.at(plan.job.goal);
     }
-    SpotMap map(const SpotTask& task) { return *mapSpots(stage(), practice, task); }
+    SpotTask on(SpotTask task) const
+    {
+        for (const auto& [id, surface] : plan.surfaces)
+            if (surface.mountable) task.surfaces[id] = surface;
+        return task;
+    }
+    SpotMap map(const SpotTask& task) { return *mapSpots(stage(), practice, on(task)); }
 };
 
 TEST(Spots, CoverTheDriversSideOfTheBoardEvenly)
@@ -71,10 +77,20 @@ TEST(Spots, FaultsAreThoseOfTheGeometry)
         const double cosine = dot(own - head, twin - head) / (distance(own, head) * distance(twin, head));
         EXPECT_NEAR(spot.faults.width_deg, std::acos(std::min(1.0, cosine)) * 180.0 / std::numbers::pi, 1e-4);
         EXPECT_NEAR(length(spot.frame.facing), 1.0, 1e-12);
-        // Aimed at the head's middle, each ear is a head's radius off the axis at most.
-        const double off = std::asin(kHeadRadius_m / distance(own, head));
-        const double d = pistonDirectivity(pistonArgument(radius_m, off, 8000.0));
-        EXPECT_LE(spot.faults.offAxis_db, -20.0 * std::log10(d) + 1e-6);
+        // Mean over both ears of this side and of the other, which looks the mirrored way, past this head.
+        double lost_db = 0.0;
+        for (const Frame& side : {spot.frame, mirrored(spot.frame)})
+            for (const double ear : {kHeadRadius_m, -kHeadRadius_m}) {
+                const Vec3 way = head + Vec3{0.0, ear, 0.0} - side.at_m;
+                const double off = std::acos(dot(way, side.facing) / length(way));
+                const double d = std::abs(pistonDirectivity(pistonArgument(radius_m, off, 8000.0)));
+                lost_db += 0.25 * std::min(40.0, -20.0 * std::log10(d));
+            }
+        EXPECT_NEAR(spot.faults.offAxis_db, lost_db, 1e-6);
+        EXPECT_NEAR(spot.faults.height_deg,
+                    std::abs(std::atan2(own.z - head.z, std::hypot(own.x - head.x, own.y - head.y))) * 180.0 /
+                        std::numbers::pi,
+                    1e-9);
         EXPECT_EQ(spot.faults.shadow_db, 0.0);
     }
 }
@@ -111,7 +127,7 @@ TEST(Spots, PointsAreTheWeightsLessTheFaults)
     Board board;
     const SpotMap map = board.map({.device = tests::kLeftSpeaker, .count = 100});
     EXPECT_DOUBLE_EQ(map.weights.sum(), map.weights.offAxis + map.weights.evenness + map.weights.image +
-                                            map.weights.width + map.weights.shadow);
+                                            map.weights.width + map.weights.height + map.weights.shadow);
     for (const Spot& spot : map.spots) {
         EXPECT_GE(spot.points, 0.0);
         EXPECT_LE(spot.points, map.weights.sum());
@@ -123,7 +139,8 @@ TEST(Spots, PointsAreTheWeightsLessTheFaults)
     }
     // A shop that only asks for width gets the edge of the board.
     for (const PracticeKey key : {PracticeKey::SpotOffAxis_points, PracticeKey::SpotEvenness_points,
-                                  PracticeKey::SpotImage_points, PracticeKey::SpotShadow_points})
+                                  PracticeKey::SpotImage_points, PracticeKey::SpotHeight_points,
+                                  PracticeKey::SpotShadow_points})
         board.practice.entries.at(key).value = 0.0;
     board.practice.entries.at(PracticeKey::SpotWidthEnough_deg).value = 180.0;
     const SpotMap wide = board.map({.device = tests::kLeftSpeaker, .count = 100});
@@ -154,7 +171,7 @@ TEST(Spots, StopAndTellHowFarTheyAre)
         if (share > 0.5) source.request_stop();
     };
     const SpotTask task{.device = tests::kLeftSpeaker, .count = 500};
-    EXPECT_FALSE(mapSpots(board.stage(), board.practice, task, source.get_token(), stopAtHalf));
+    EXPECT_FALSE(mapSpots(board.stage(), board.practice, board.on(task), source.get_token(), stopAtHalf));
     EXPECT_GT(told, 0.5);
     EXPECT_LT(told, 0.9);
 }

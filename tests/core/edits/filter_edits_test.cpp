@@ -153,7 +153,7 @@ TEST(TurnOver, OfOneSideIsSaidWithWhatItCosts)
     };
     const double lost_db = bass_db(evaluation, turned.job.goal) - bass_db(evaluation, kFound);
     EXPECT_NEAR(evidenceOf(*said, Quantity::BandChange_db, turned.job.goal).figure.value, lost_db, 1e-9);
-    EXPECT_LT(lost_db, -3.0);
+    EXPECT_LT(lost_db, -2.0);
     const Finding* much = findingOf(findings, RuleId::BassLostByFlip);
     EXPECT_EQ(much != nullptr, lost_db < -shippedShop().practice[PracticeKey::FlipBassCare_db]);
     EXPECT_EQ(apply(turned, std::get<Edit>(said->mends.front().act)).plan.wires.size(), turned.wires.size() - 2);

@@ -7,6 +7,7 @@
 
 #include "core/base/grid.h"
 #include "core/edits/filter_edits.h"
+#include "core/edits/aim_edits.h"
 #include "core/edits/named_edits.h"
 #include "core/edits/network_edits.h"
 #include "core/edits/turn_edits.h"
@@ -217,7 +218,10 @@ TEST(Split6, TurnsAtItsLimit)
         for (const double step : {0.01, -0.01}) {
             plan.practice[PracticeKey::SplitHoleCare_db] = sum->wired.hole_db - step;
             const auto findings = judge(plan, tests::evaluated(plan));
-            const Finding* finding = findingOf(findings, RuleId::HoleAtSplit);
+            const auto own = std::find_if(findings.begin(), findings.end(), [&](const Finding& one) {
+                return one.rule == RuleId::HoleAtSplit && one.where.front() == Subject{job.sail};
+            });
+            const Finding* finding = own == findings.end() ? nullptr : &*own;
             EXPECT_EQ(finding != nullptr, step > 0.0);
             if (!finding) continue;
             EXPECT_NEAR(finding->evidence.front().figure.value, sum->wired.hole_db, 1e-9);
