@@ -52,6 +52,14 @@ constexpr const char* kMade[] = {
     QT_TRANSLATE_NOOP("Words", "capacitor in the lead"),
     QT_TRANSLATE_NOOP("Words", "capacitor in the harness"),
     QT_TRANSLATE_NOOP("Words", "resistor in the lead"),
+    QT_TRANSLATE_NOOP("Words", "windscreen"),
+    QT_TRANSLATE_NOOP("Words", "windows"),
+    QT_TRANSLATE_NOOP("Words", "roof"),
+    QT_TRANSLATE_NOOP("Words", "floor"),
+    QT_TRANSLATE_NOOP("Words", "leg"),
+    QT_TRANSLATE_NOOP("Words", "steering wheel"),
+    QT_TRANSLATE_NOOP("Words", "seat back"),
+    QT_TRANSLATE_NOOP("Words", "rider's back"),
     QT_TRANSLATE_NOOP("Words", "left ear"),
     QT_TRANSLATE_NOOP("Words", "right ear"),
 };
@@ -77,6 +85,12 @@ QString named(const std::string& name)
         if (const QString of = madeName(all.substr(kLeft.size())); !of.isEmpty()) return Words::tr("left %1").arg(of);
     if (all.starts_with(kRight))
         if (const QString of = madeName(all.substr(kRight.size())); !of.isEmpty()) return Words::tr("right %1").arg(of);
+    // A second one of the name: "left front door 2".
+    if (const auto space = all.rfind(' '); space != std::string_view::npos && all.find_first_not_of("0123456789", space + 1) == std::string_view::npos && space + 1 < all.size()) {
+        const std::string first(all.substr(0, space));
+        if (const QString of = named(first); of != QString::fromStdString(first) || !madeName(first).isEmpty())
+            return of + QString::fromStdString(name.substr(space));
+    }
     return QString::fromStdString(name);
 }
 

@@ -6115,6 +6115,398 @@
         <source>common practice, no source</source>
         <translation>üblich, ohne Quelle</translation>
     </message>
+    <message>
+        <source>%1°</source>
+        <translation type="unfinished">%1°</translation>
+    </message>
+    <message>
+        <source>%1 ms</source>
+        <translation type="unfinished">%1 ms</translation>
+    </message>
+    <message>
+        <source>Tweeter and woofer are too far apart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ways %1 apart; half a wave is %2 at the hand-over, %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the two play together arrives after more than half a wave: no polarity is right for it. Delay the nearer one, or bring them together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It looks past the ears</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lost at 8 kHz, %2 off its axis; noted from %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The smaller the wave, the narrower its beam. Turn it: that costs nothing before the hole is cut.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A reflection takes a notch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at %2; noted from %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The straight sound and its mirror image in glass or trim arrive half a wave apart. What sounds airy is a comb. Turn it away from the surface, or move it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something stands in its way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lost at %2; noted from %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A leg, the wheel, a seat or the edge of the dash throws a shadow for short waves. Higher up it is seen freely.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The right one comes late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The left one comes late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 quieter; %3 wanted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All is heard from the nearer side, and what both play combs. Delay and turn down the nearer one where something can; else turn both to the far ear.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the path of an airbag or a belt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Closed until the vehicle maker’s data clears it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is mounted there becomes a missile, or keeps the bag from unfolding. No distance is safe to guess: read the maker’s data and record it, or take another spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No room behind the cup</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needed, %2 there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A cup that turns its driver reaches further back. Let it in flush, put it in a pod, or take another spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two sides are not alike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 from the mirrored spot; noted from %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 from the mirrored way; noted from %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One side sounds different and looks it. Mark both from the same edges.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The image is pulled to the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The image is pulled to the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of the way, by estimate; noted from %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whatever plays on both sides is heard beside the nearer one. Only a delay, or a seat in the middle, brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 notch, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off the %1, %2 longer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in the way: %2 at %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ms later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ms earlier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the right one %1 ms later, %2 against the left one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the left one %1 ms later, %2 against the right one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; %2° wide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; the image %2 to the left, by estimate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; the image %2 to the right, by estimate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1° in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1° out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1° up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1° down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>door, high, between the heads</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>door, low, straight across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, between the heads</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, to the near ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, to the far ear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, up at the glass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, straight out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 off axis, %2 uneven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 off axis, %2 uneven, image %3 aside, %4 in shadow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pillars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dash before the passenger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edges of the roof</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before the dials or the road</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>closed until its data clears it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let in flush</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in a turned cup</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in a pod upon it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>factory plate reworked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>metal behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cloth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of %1 points: %2 for what is lost off the axis, %3 for evenness, %4 for the image in the middle, %5 for width, %6 for eye level, %7 for nothing in the way. By estimate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn both</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>find a better spot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>delay and level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mirror this side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back to where it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let it in flush</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>windscreen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>windows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>roof</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>floor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leg</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>steering wheel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seat back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rider&apos;s back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>aim each side by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mirror one side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change how a speaker is let in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>record a restraint’s zone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change a surface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ways apart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lost off the axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off the axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>notch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>notch at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lost behind an edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sides apart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sides apart in level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>room behind it needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>out of the mirrored spot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turned out of the mirrored way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>image pulled aside</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -6925,6 +7317,111 @@
     <message>
         <source>Left and right</source>
         <translation>Links und rechts</translation>
+    </message>
+</context>
+<context>
+    <name>app::AimDrawing</name>
+    <message>
+        <source>The cabin from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cabin from the side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: x %2, y %3, z %4 m, %5, %6</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from above, nose up; bigger dot, better pair</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>app::AimView</name>
+    <message>
+        <source>Aim</source>
+        <translation type="unfinished">Richtung</translation>
+    </message>
+    <message>
+        <source>&amp;Aim</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the cabin: Tab goes from speaker to speaker, arrows move the picked one by 5 mm, with Shift by 1 mm, R turns it by 5 degrees, Shift+R back; Enter puts it down, Escape returns it. The wheel turns it once the cabin has the keys.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where people put them, for these ears</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>delay and level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delays, gains and polarity of all channels for these ears, into the settings sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n finding(s)</source>
+        <translation type="unfinished">
+            <numerusform>%n Befund</numerusform>
+            <numerusform>%n Befunde</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>no findings</source>
+        <translation type="unfinished">keine Befunde</translation>
+    </message>
+    <message>
+        <source>Nobody listens in this plan. Walk-round says who sits where.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No speaker plays here. Walk-round adds what is fitted, Match what is planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>best for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Airbags and belts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: has the vehicle maker’s data been read, and does it clear this zone for a speaker and its leads? Nothing else opens it. Disconnect the battery and wait as the maker says before anything there is touched.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It clears it: record that</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fewer than two channels play: there is nothing to set.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in this chain can delay: level and polarity only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stands as well as it can be set.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -8229,6 +8726,76 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     </message>
 </context>
 <context>
+    <name>app::HabitList</name>
+    <message>
+        <source>%1, %2 points, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>app::HolePanel</name>
+    <message>
+        <source>down from the top edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back from the front edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in from the outer edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How it is let in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the hole in the %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, usual size: measure before you cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off every surface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It needs a bracket or a pod here, or another spot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>° in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>° up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other side: mirrored</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mirror the other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Aim each side by itself from now on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The other side takes the mirrored spot, and follows again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An angle is a number: up to 180 degrees in or out, up to 90 up or down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>app::HouseDialog</name>
     <message>
         <source>&amp;New jobs begin with these, too</source>
@@ -9020,10 +9587,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Meter</source>
         <translation>Messen</translation>
-    </message>
-    <message>
-        <source>Aim</source>
-        <translation>Richtung</translation>
     </message>
     <message>
         <source>Lows</source>

@@ -75,6 +75,16 @@
     </message>
 </context>
 <context>
+    <name>app::AimView</name>
+    <message numerus="yes">
+        <source>%n finding(s)</source>
+        <translation type="unfinished">
+            <numerusform>%n finding</numerusform>
+            <numerusform>%n findings</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>app::AskForm</name>
     <message numerus="yes">
         <source>%n difference(s)</source>

@@ -1,0 +1,67 @@
+#include "app/stations/aim/aim_scene.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/design/mount_surfaces.h"
+#include "core/edits/aim_edits.h"
+#include "core/evaluate/aim_report.h"
+
+namespace app {
+namespace {
+
+// The nearest of those that play highest, of what lies ahead of the listener; else the first that plays.
+core::DeviceId leading(const AimScene& scene, const core::StageResult& stage)
+{
+    const auto listener = stage.used.listeners.find(scene.listener);
+    core::DeviceId found{};
+    double highest_hz = -1.0;
+    for (const AimDriver& one : scene.drivers) {
+        if (one.frame.at_m.y < 0.0) continue;
+        const bool ahead = listener == stage.used.listeners.end() ||
+                           core::dot(one.frame.at_m - listener->second.head_m, listener->second.facing) > 0.0;
+        const double top_hz = core::findRunOfDevice(stage, one.device)->driver.topCorner_hz * (ahead ? 1.0 : 1e-3);
+        if (top_hz <= highest_hz) continue;
+        highest_hz = top_hz;
+        found = one.device;
+    }
+    return found || scene.drivers.empty() ? found : scene.drivers.front().device;
+}
+
+}  // namespace
+
+AimScene aimScene(const SharedSnapshot& snapshot, core::ListenerId listener, core::DeviceId picked,
+                  const std::vector<core::ListenerId>& seats)
+{
+    AimScene scene{.snapshot = snapshot, .listener = listener, .held = picked};
+    const core::StageResult& stage = snapshot->after();
+    const core::Practice& practice = snapshot->practice();
+    scene.shape = core::bodyShape(snapshot->plan.body, snapshot->shop->vehicles);
+    for (const core::RunResult& run : stage.runs) {
+        const core::DeviceId device = run.run.id.coil.device;
+        const auto frame = core::frameOf(stage.used, device);
+        if (!frame || scene.driver(device)) continue;
+        scene.drivers.push_back({device, *frame, std::sqrt(run.driver.sd_m2 / 3.14159265)});
+    }
+    std::stable_sort(scene.drivers.begin(), scene.drivers.end(), [](const AimDriver& a, const AimDriver& b) {
+        return a.frame.at_m.x > b.frame.at_m.x;
+    });
+    if (!scene.driver(scene.held)) scene.held = leading(scene, stage);
+    scene.mounts = core::mountsOf(stage.used, snapshot->shop->vehicles, practice);
+    if (!scene.held) return scene;
+    scene.own = core::aimReport(stage, scene.held, practice);
+    if (const core::DeviceId across = core::acrossFrom(stage.used, scene.held)) {
+        scene.other = core::aimReport(stage, across, practice);
+        scene.follows = static_cast<bool>(core::aimTwin(stage.used, scene.held));
+    }
+    if (stage.used.listeners.empty()) return scene;
+    scene.habits = core::rankHabits(stage, practice, {.device = scene.held, .seats = seats, .surfaces = scene.mounts});
+    const core::SpotWeights weights = core::usualWeights(practice);
+    for (const auto& [id, one] : stage.used.listeners) {
+        core::SpotJudge judge(stage, practice, scene.held, {id});
+        scene.points[id] = judge.judge({}, judge.standing(), weights).points;
+    }
+    return scene;
+}
+
+}  // namespace app

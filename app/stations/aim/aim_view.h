@@ -1,0 +1,91 @@
+#pragma once
+
+#include "app/stations/aim/aim_scene.h"
+#include "app/stations/station.h"
+
+class QBoxLayout;
+class QLabel;
+class QPushButton;
+class QTimer;
+
+namespace app {
+
+class AimDrawing;
+class FlowLayout;
+class HabitList;
+class HolePanel;
+class Theme;
+class Workbench;
+
+// Station 5: where a tweeter goes and which way it points. The cabin from above and from the side at one scale, the
+// driver in the hand; the map of better spots on the surfaces themselves; the habits of the trade ranked for these
+// ears; the hole as a ruler finds it; delays and levels.
+class AimView : public Station {
+    Q_OBJECT
+public:
+    AimView(const Theme& theme, Workbench& bench, QWidget* parent = nullptr);
+
+    void present(const SharedSnapshot& snapshot, core::ListenerId listener) override;
+    [[nodiscard]] QString owed(const Snapshot& snapshot) const override;
+    void startAfresh() override;
+    [[nodiscard]] core::DeviceId chosenDevice() const override { return m_scene.held; }
+    [[nodiscard]] core::PlaceId place() const override;
+    void takePlace(core::PlaceId place) override;
+    [[nodiscard]] std::vector<QWidget*> areas() override;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    [[nodiscard]] static QString mapping() { return QStringLiteral("spots"); }  // what it asks of the bench
+    [[nodiscard]] static QString aligning() { return QStringLiteral("align seats"); }
+    void build();
+    void arrange();
+    void show();
+    void showScene();
+    void showSeats();
+    void connectDrawing(AimDrawing* drawing);
+    void move(const core::Frame& to);
+    void putDown();
+    void put(const core::Frame& frame, core::SurfaceId surface);
+    void clearZone(core::RestraintZone zone);
+    void askMap();
+    void askAlign();
+    [[nodiscard]] std::vector<core::ListenerId> seats() const;
+
+    const Theme& m_theme;
+    Workbench& m_bench;
+    AimDrawing* m_above;
+    AimDrawing* m_side;
+    HabitList* m_habits;
+    HolePanel* m_hole;
+    QLabel* m_none;
+    QLabel* m_habitTitle;
+    QLabel* m_time;
+    QWidget* m_seatRow;
+    FlowLayout* m_seatButtons;
+    QPushButton* m_align;
+    QTimer* m_rest;
+    QBoxLayout* m_columns;
+    SharedSnapshot m_snapshot{};
+    core::ListenerId m_listener{};
+    core::DeviceId m_picked{};
+    bool m_all = false;  // best for everybody who listens, not for the chosen seat alone
+    AimScene m_scene{};
+    double m_scale = 0.0;  // of both views, pixels a metre
+    // What the map is of: nothing else has to be found anew.
+    struct Mapped {
+        core::DeviceId device{};
+        core::PartId part{};
+        std::vector<core::ListenerId> seats{};
+        core::Cabin cabin{};
+        core::Body body{};
+        bool left = true;
+        bool operator==(const Mapped&) const = default;
+    };
+    [[nodiscard]] Mapped mappedNow() const;
+    Mapped m_mapped{};
+    std::shared_ptr<const core::SpotMap> m_map{};
+};
+
+}  // namespace app

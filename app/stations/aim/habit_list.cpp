@@ -1,0 +1,132 @@
+#include "app/stations/aim/habit_list.h"
+
+#include <QPainter>
+#include <QVBoxLayout>
+#include <set>
+
+#include "app/theme/theme.h"
+#include "app/widgets/clear_layout.h"
+#include "app/widgets/painted_button.h"
+#include "app/widgets/severity_mark.h"
+#include "words/aim_words.h"
+#include "words/figures.h"
+
+namespace app {
+namespace {
+
+constexpr int kMostRows = 6, kMostClosed = 2;
+constexpr double kFull_points = 100.0;
+
+class HabitRow : public PaintedButton {
+public:
+    HabitRow(const Theme& theme, const core::Habit& habit, int rank, QWidget* parent)
+        : PaintedButton(theme, parent), m_habit(habit), m_rank(rank)
+    {
+        m_name = words::nameOf(habit);
+        m_more = habit.closed ? words::whyClosed(*habit.closed) : words::briefFaultsOf(habit.spot.faults);
+        const QString all = habit.closed ? m_more : words::faultsOf(habit.spot.faults);
+        setObjectName(habit.closed ? QStringLiteral("closedHabit_%1").arg(rank) : QStringLiteral("habit_%1").arg(rank));
+        setAccessibleName(habit.closed ? m_name + QStringLiteral(", ") + m_more
+                                       : HabitList::tr("%1, %2 points, %3")
+                                             .arg(m_name, words::fixedNumber(habit.spot.points, 0), all));
+        setToolTip(all);
+        setMinimumHeight(theme.px(34));
+        setMaximumHeight(theme.px(44));
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+    }
+    [[nodiscard]] QSize sizeHint() const override { return {m_theme.px(260), m_theme.px(38)}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override
+    {
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        const Tokens& tokens = m_theme.tokens();
+        const bool now = !m_habit.surface && !m_habit.closed;
+        if (now || hasFocus() || underMouse()) {
+            painter.setPen(QPen(hasFocus() || now ? tokens.goldText : tokens.rule, hasFocus() ? 2 : 1));
+            painter.setBrush(now ? tokens.goldTint : tokens.raised);
+            painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
+        }
+        const double middle = 0.5 * height(), edge = m_theme.px(8), disc = m_theme.px(9);
+        const QPointF at(edge + disc, middle);
+        if (m_habit.closed) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(tokens.rust);
+            painter.drawRect(QRectF(at.x() - 5, at.y() - 5, 10, 10));
+        } else {
+            painter.setPen(QPen(now ? tokens.goldText : tokens.ink2, 1.2));
+            painter.setBrush(tokens.raised);
+            painter.drawEllipse(at, disc, disc);
+            painter.setPen(tokens.ink);
+            painter.setFont(m_theme.small());
+            painter.drawText(QRectF(at.x() - disc, at.y() - disc, 2 * disc, 2 * disc), Qt::AlignCenter,
+                             QString::number(m_rank));
+        }
+        const double left = edge + 2 * disc + m_theme.px(8), right = m_habit.closed ? width() - edge : width() - m_theme.px(132);
+        const QRectF text(left, 2.0, right - left, height() - 4.0);
+        painter.setFont(m_theme.strong());
+        painter.setPen(tokens.ink);
+        painter.drawText(QRectF(text.left(), text.top(), text.width(), 0.5 * text.height()), Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(m_name, Qt::ElideRight, int(text.width())));
+        painter.setFont(m_theme.small());
+        painter.setPen(m_habit.closed ? tokens.rust : now ? tokens.ink : tokens.ink2);
+        painter.drawText(QRectF(text.left(), text.center().y(), text.width(), 0.5 * text.height()), Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(m_more, Qt::ElideRight, int(text.width())));
+        if (m_habit.closed) return;
+        const double from = right + m_theme.px(6), full = m_theme.px(84);
+        painter.setPen(QPen(tokens.ink2, 1));
+        painter.drawLine(QPointF(from, middle - m_theme.px(9)), QPointF(from, middle + m_theme.px(9)));
+        painter.setPen(QPen(now ? tokens.goldText : tokens.ink2, 1));
+        painter.setBrush(now ? tokens.gold : tokens.rule);
+        painter.drawRect(QRectF(from, middle - m_theme.px(6), full * m_habit.spot.points / kFull_points, m_theme.px(12)));
+        painter.setFont(m_theme.strong());
+        painter.setPen(tokens.ink);
+        painter.drawText(QRectF(width() - m_theme.px(36), 0, m_theme.px(30), height()), Qt::AlignVCenter | Qt::AlignRight,
+                         words::fixedNumber(m_habit.spot.points, 0));
+    }
+
+private:
+    core::Habit m_habit;
+    int m_rank;
+    QString m_name{}, m_more{};
+};
+
+}  // namespace
+
+HabitList::HabitList(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_rows(new QVBoxLayout(this))
+{
+    m_rows->setContentsMargins(0, 0, 0, 0);
+    m_rows->setSpacing(1);
+}
+
+void HabitList::present(const AimScene& scene)
+{
+    const KeepFocus keys(*this);
+    clearLayout(*m_rows);
+    int rank = 0, shown = 0;
+    std::set<size_t> zones;  // said once each
+    for (const core::Habit& habit : scene.habits) {
+        if (!habit.closed) {
+            ++rank;
+            if (rank > kMostRows && habit.surface) continue;  // how it stands is always there
+            auto* row = new HabitRow(m_theme, habit, rank, this);
+            connect(row, &QAbstractButton::clicked, this, [this, habit] {
+                if (habit.surface) emit taken(habit);
+            });
+            m_rows->addWidget(row);
+            continue;
+        }
+        const auto* zone = std::get_if<core::RestraintZone>(&*habit.closed);
+        const size_t key = zone ? static_cast<size_t>(*zone) : 99;
+        if (!zones.insert(key).second || ++shown > kMostClosed) continue;
+        auto* row = new HabitRow(m_theme, habit, shown, this);
+        connect(row, &QAbstractButton::clicked, this, [this, zone = zone ? std::optional(*zone) : std::nullopt] {
+            if (zone) emit cleared(*zone);
+        });
+        m_rows->addWidget(row);
+    }
+    m_rows->addStretch();
+}
+
+}  // namespace app

@@ -1,0 +1,53 @@
+#pragma once
+
+#include <QWidget>
+#include <array>
+
+#include "app/stations/aim/aim_scene.h"
+#include "core/design/edge_measure.h"
+
+class QLabel;
+class QPushButton;
+
+namespace app {
+
+class QuantityField;
+class QuietCombo;
+class Theme;
+
+// The hole on its surface as a ruler finds it: two measures from two real edges, typed or read; which way the driver
+// looks, in degrees; how it is let in; and whether the other side follows.
+class HolePanel : public QWidget {
+    Q_OBJECT
+public:
+    HolePanel(const Theme& theme, QWidget* parent);
+    void present(const AimScene& scene);
+
+signals:
+    void moved(const core::Frame& to);  // once, as typed
+    void styleChosen(core::MountStyle style);
+    void freed();
+    void mirrored();
+    void said(const QString& text);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    void takeMeasure(size_t which);
+    void takeAngles();
+    [[nodiscard]] QRectF picture() const;
+
+    const Theme& m_theme;
+    QLabel* m_title;
+    QLabel* m_what;
+    std::array<QLabel*, 4> m_names{};
+    std::array<QuantityField*, 4> m_fields{};  // two measures, in, up
+    QuietCombo* m_style;
+    QPushButton* m_follows;
+    AimScene m_scene{};
+    core::SurfaceId m_surface{};
+    std::array<core::EdgeMeasure, 2> m_measures{};
+};
+
+}  // namespace app
