@@ -6117,395 +6117,395 @@
     </message>
     <message>
         <source>%1°</source>
-        <translation type="unfinished">%1°</translation>
+        <translation>%1°</translation>
     </message>
     <message>
         <source>%1 ms</source>
-        <translation type="unfinished">%1 ms</translation>
+        <translation>%1 ms</translation>
     </message>
     <message>
         <source>Tweeter and woofer are too far apart</source>
-        <translation type="unfinished"></translation>
+        <translation>Hochtöner und Tieftöner sind zu weit auseinander</translation>
     </message>
     <message>
         <source>Ways %1 apart; half a wave is %2 at the hand-over, %3.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wege um %1 verschieden; eine halbe Welle ist %2 beim Übergang, %3.</translation>
     </message>
     <message>
         <source>What the two play together arrives after more than half a wave: no polarity is right for it. Delay the nearer one, or bring them together.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was beide zusammen spielen, kommt mehr als eine halbe Welle auseinander an: keine Polung ist dafür richtig. Den näheren verzögern oder beide zusammenrücken.</translation>
     </message>
     <message>
         <source>It looks past the ears</source>
-        <translation type="unfinished"></translation>
+        <translation>Er schaut an den Ohren vorbei</translation>
     </message>
     <message>
         <source>%1 lost at 8 kHz, %2 off its axis; noted from %3.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 verloren bei 8 kHz, %2 neben der Achse; vermerkt ab %3.</translation>
     </message>
     <message>
         <source>The smaller the wave, the narrower its beam. Turn it: that costs nothing before the hole is cut.</source>
-        <translation type="unfinished"></translation>
+        <translation>Je kleiner die Welle, desto schmaler ihr Strahl. Drehen: das kostet nichts, solange das Loch nicht geschnitten ist.</translation>
     </message>
     <message>
         <source>A reflection takes a notch</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Spiegelung nimmt eine Kerbe heraus</translation>
     </message>
     <message>
         <source>%1 at %2; noted from %3.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bei %2; vermerkt ab %3.</translation>
     </message>
     <message>
         <source>The straight sound and its mirror image in glass or trim arrive half a wave apart. What sounds airy is a comb. Turn it away from the surface, or move it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der gerade Schall und sein Spiegelbild in Glas oder Verkleidung kommen eine halbe Welle auseinander an. Was luftig klingt, ist ein Kamm. Von der Fläche wegdrehen oder versetzen.</translation>
     </message>
     <message>
         <source>Something stands in its way</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas steht ihm im Weg</translation>
     </message>
     <message>
         <source>%1 lost at %2; noted from %3.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 verloren bei %2; vermerkt ab %3.</translation>
     </message>
     <message>
         <source>A leg, the wheel, a seat or the edge of the dash throws a shadow for short waves. Higher up it is seen freely.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Bein, das Lenkrad, ein Sitz oder die Kante des Armaturenbretts wirft für kurze Wellen einen Schatten. Weiter oben ist er frei zu sehen.</translation>
     </message>
     <message>
         <source>The right one comes late</source>
-        <translation type="unfinished"></translation>
+        <translation>Der rechte kommt spät</translation>
     </message>
     <message>
         <source>The left one comes late</source>
-        <translation type="unfinished"></translation>
+        <translation>Der linke kommt spät</translation>
     </message>
     <message>
         <source>%1, %2 quieter; %3 wanted.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 leiser; gewünscht %3.</translation>
     </message>
     <message>
         <source>All is heard from the nearer side, and what both play combs. Delay and turn down the nearer one where something can; else turn both to the far ear.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alles wird von der näheren Seite gehört, und was beide spielen, kämmt. Den näheren verzögern und leiser stellen, wo etwas das kann; sonst beide zum fernen Ohr drehen.</translation>
     </message>
     <message>
         <source>In the path of an airbag or a belt</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Weg eines Airbags oder Gurts</translation>
     </message>
     <message>
         <source>Closed until the vehicle maker’s data clears it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gesperrt, bis die Unterlagen des Fahrzeugherstellers es freigeben.</translation>
     </message>
     <message>
         <source>What is mounted there becomes a missile, or keeps the bag from unfolding. No distance is safe to guess: read the maker’s data and record it, or take another spot.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was dort sitzt, wird zum Geschoss oder hindert den Airbag am Entfalten. Kein Abstand lässt sich raten: die Unterlagen des Herstellers lesen und das vermerken, oder eine andere Stelle nehmen.</translation>
     </message>
     <message>
         <source>No room behind the cup</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Raum hinter dem Becher</translation>
     </message>
     <message>
         <source>%1 needed, %2 there.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 nötig, %2 da.</translation>
     </message>
     <message>
         <source>A cup that turns its driver reaches further back. Let it in flush, put it in a pod, or take another spot.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Becher, der seinen Lautsprecher dreht, reicht weiter nach hinten. Bündig einlassen, auf ein Gehäuse setzen oder eine andere Stelle nehmen.</translation>
     </message>
     <message>
         <source>The two sides are not alike</source>
-        <translation type="unfinished"></translation>
+        <translation>Die beiden Seiten sind nicht gleich</translation>
     </message>
     <message>
         <source>%1 from the mirrored spot; noted from %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von der gespiegelten Stelle; vermerkt ab %2.</translation>
     </message>
     <message>
         <source>%1 from the mirrored way; noted from %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 aus der gespiegelten Richtung; vermerkt ab %2.</translation>
     </message>
     <message>
         <source>One side sounds different and looks it. Mark both from the same edges.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Seite klingt anders und sieht so aus. Beide von denselben Kanten anreißen.</translation>
     </message>
     <message>
         <source>The image is pulled to the left</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Klangbild ist nach links gezogen</translation>
     </message>
     <message>
         <source>The image is pulled to the right</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Klangbild ist nach rechts gezogen</translation>
     </message>
     <message>
         <source>%1 of the way, by estimate; noted from %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 des Wegs, geschätzt; vermerkt ab %2.</translation>
     </message>
     <message>
         <source>Whatever plays on both sides is heard beside the nearer one. Only a delay, or a seat in the middle, brings it back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was auf beiden Seiten spielt, wird beim näheren gehört. Nur eine Verzögerung oder ein Sitz in der Mitte holt es zurück.</translation>
     </message>
     <message>
         <source>%1 notch, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Kerbe bei %1, %2</translation>
     </message>
     <message>
         <source>off the %1, %2 longer</source>
-        <translation type="unfinished"></translation>
+        <translation>Spiegel: %1, %2 länger</translation>
     </message>
     <message>
         <source>%1 in the way: %2 at %3</source>
-        <translation type="unfinished"></translation>
+        <translation>im Weg: %1, %2 bei %3</translation>
     </message>
     <message>
         <source>%1 ms later</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ms später</translation>
     </message>
     <message>
         <source>%1 ms earlier</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ms früher</translation>
     </message>
     <message>
         <source>the right one %1 ms later, %2 against the left one</source>
-        <translation type="unfinished"></translation>
+        <translation>der rechte %1 ms später, %2 gegen den linken</translation>
     </message>
     <message>
         <source>the left one %1 ms later, %2 against the right one</source>
-        <translation type="unfinished"></translation>
+        <translation>der linke %1 ms später, %2 gegen den rechten</translation>
     </message>
     <message>
         <source>%1; %2° wide</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; %2° breit</translation>
     </message>
     <message>
         <source>%1; the image %2 to the left, by estimate</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; das Klangbild %2 nach links, geschätzt</translation>
     </message>
     <message>
         <source>%1; the image %2 to the right, by estimate</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; das Klangbild %2 nach rechts, geschätzt</translation>
     </message>
     <message>
         <source>%1° in</source>
-        <translation type="unfinished"></translation>
+        <translation>%1° innen</translation>
     </message>
     <message>
         <source>%1° out</source>
-        <translation type="unfinished"></translation>
+        <translation>%1° außen</translation>
     </message>
     <message>
         <source>%1° up</source>
-        <translation type="unfinished"></translation>
+        <translation>%1° hoch</translation>
     </message>
     <message>
         <source>%1° down</source>
-        <translation type="unfinished"></translation>
+        <translation>%1° tief</translation>
     </message>
     <message>
         <source>door, high, between the heads</source>
-        <translation type="unfinished"></translation>
+        <translation>Tür, oben, zwischen die Köpfe</translation>
     </message>
     <message>
         <source>door, low, straight across</source>
-        <translation type="unfinished"></translation>
+        <translation>Tür, unten, quer hinüber</translation>
     </message>
     <message>
         <source>%1, between the heads</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, zwischen die Köpfe</translation>
     </message>
     <message>
         <source>%1, to the near ear</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, zum nahen Ohr</translation>
     </message>
     <message>
         <source>%1, to the far ear</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, zum fernen Ohr</translation>
     </message>
     <message>
         <source>%1, up at the glass</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, hinauf zur Scheibe</translation>
     </message>
     <message>
         <source>%1, straight out</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, gerade heraus</translation>
     </message>
     <message>
         <source>%1 off axis, %2 uneven</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 neben der Achse, %2 uneben</translation>
     </message>
     <message>
         <source>%1 off axis, %2 uneven, image %3 aside, %4 in shadow</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 neben der Achse, %2 uneben, Klangbild %3 daneben, %4 im Schatten</translation>
     </message>
     <message>
         <source>pillars</source>
-        <translation type="unfinished"></translation>
+        <translation>Säulen</translation>
     </message>
     <message>
         <source>dash before the passenger</source>
-        <translation type="unfinished"></translation>
+        <translation>Armaturenbrett vor dem Beifahrer</translation>
     </message>
     <message>
         <source>edges of the roof</source>
-        <translation type="unfinished"></translation>
+        <translation>Dachkanten</translation>
     </message>
     <message>
         <source>before the dials or the road</source>
-        <translation type="unfinished"></translation>
+        <translation>vor den Instrumenten oder der Straße</translation>
     </message>
     <message>
         <source>closed until its data clears it</source>
-        <translation type="unfinished"></translation>
+        <translation>gesperrt, bis Unterlagen es freigeben</translation>
     </message>
     <message>
         <source>let in flush</source>
-        <translation type="unfinished"></translation>
+        <translation>bündig eingelassen</translation>
     </message>
     <message>
         <source>in a turned cup</source>
-        <translation type="unfinished"></translation>
+        <translation>in einem gedrehten Becher</translation>
     </message>
     <message>
         <source>in a pod upon it</source>
-        <translation type="unfinished"></translation>
+        <translation>auf einem Gehäuse</translation>
     </message>
     <message>
         <source>factory plate reworked</source>
-        <translation type="unfinished"></translation>
+        <translation>Werksblende umgearbeitet</translation>
     </message>
     <message>
         <source>metal behind</source>
-        <translation type="unfinished"></translation>
+        <translation>Blech dahinter</translation>
     </message>
     <message>
         <source>cloth</source>
-        <translation type="unfinished"></translation>
+        <translation>Stoff</translation>
     </message>
     <message>
         <source>Of %1 points: %2 for what is lost off the axis, %3 for evenness, %4 for the image in the middle, %5 for width, %6 for eye level, %7 for nothing in the way. By estimate.</source>
-        <translation type="unfinished"></translation>
+        <translation>Von %1 Punkten: %2 für den Verlust neben der Achse, %3 für Ebenheit, %4 für das Klangbild in der Mitte, %5 für Breite, %6 für Augenhöhe, %7 für freien Weg. Geschätzt.</translation>
     </message>
     <message>
         <source>turn both</source>
-        <translation type="unfinished"></translation>
+        <translation>beide drehen</translation>
     </message>
     <message>
         <source>find a better spot</source>
-        <translation type="unfinished"></translation>
+        <translation>eine bessere Stelle suchen</translation>
     </message>
     <message>
         <source>delay and level</source>
-        <translation type="unfinished"></translation>
+        <translation>Verzögerung und Pegel</translation>
     </message>
     <message>
         <source>mirror this side</source>
-        <translation type="unfinished"></translation>
+        <translation>diese Seite spiegeln</translation>
     </message>
     <message>
         <source>back to where it was</source>
-        <translation type="unfinished"></translation>
+        <translation>zurück, wo er war</translation>
     </message>
     <message>
         <source>let it in flush</source>
-        <translation type="unfinished"></translation>
+        <translation>bündig einlassen</translation>
     </message>
     <message>
         <source>windscreen</source>
-        <translation type="unfinished"></translation>
+        <translation>Windschutzscheibe</translation>
     </message>
     <message>
         <source>windows</source>
-        <translation type="unfinished"></translation>
+        <translation>Seitenfenster</translation>
     </message>
     <message>
         <source>roof</source>
-        <translation type="unfinished"></translation>
+        <translation>Dach</translation>
     </message>
     <message>
         <source>floor</source>
-        <translation type="unfinished"></translation>
+        <translation>Boden</translation>
     </message>
     <message>
         <source>leg</source>
-        <translation type="unfinished"></translation>
+        <translation>Bein</translation>
     </message>
     <message>
         <source>steering wheel</source>
-        <translation type="unfinished"></translation>
+        <translation>Lenkrad</translation>
     </message>
     <message>
         <source>seat back</source>
-        <translation type="unfinished"></translation>
+        <translation>Lehne</translation>
     </message>
     <message>
         <source>rider&apos;s back</source>
-        <translation type="unfinished"></translation>
+        <translation>Rücken des Fahrers</translation>
     </message>
     <message>
         <source>aim each side by itself</source>
-        <translation type="unfinished"></translation>
+        <translation>jede Seite für sich ausrichten</translation>
     </message>
     <message>
         <source>mirror one side</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Seite spiegeln</translation>
     </message>
     <message>
         <source>change how a speaker is let in</source>
-        <translation type="unfinished"></translation>
+        <translation>ändern, wie ein Lautsprecher eingelassen ist</translation>
     </message>
     <message>
         <source>record a restraint’s zone</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Rückhaltezone vermerken</translation>
     </message>
     <message>
         <source>change a surface</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Fläche ändern</translation>
     </message>
     <message>
         <source>ways apart</source>
-        <translation type="unfinished"></translation>
+        <translation>Wege verschieden um</translation>
     </message>
     <message>
         <source>lost off the axis</source>
-        <translation type="unfinished"></translation>
+        <translation>Verlust neben der Achse</translation>
     </message>
     <message>
         <source>off the axis</source>
-        <translation type="unfinished"></translation>
+        <translation>neben der Achse</translation>
     </message>
     <message>
         <source>notch</source>
-        <translation type="unfinished"></translation>
+        <translation>Kerbe</translation>
     </message>
     <message>
         <source>notch at</source>
-        <translation type="unfinished"></translation>
+        <translation>Kerbe bei</translation>
     </message>
     <message>
         <source>lost behind an edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Verlust hinter einer Kante</translation>
     </message>
     <message>
         <source>sides apart</source>
-        <translation type="unfinished"></translation>
+        <translation>Seiten auseinander</translation>
     </message>
     <message>
         <source>sides apart in level</source>
-        <translation type="unfinished"></translation>
+        <translation>Seiten im Pegel auseinander</translation>
     </message>
     <message>
         <source>room behind it needed</source>
-        <translation type="unfinished"></translation>
+        <translation>Raum dahinter nötig</translation>
     </message>
     <message>
         <source>out of the mirrored spot</source>
-        <translation type="unfinished"></translation>
+        <translation>neben der gespiegelten Stelle</translation>
     </message>
     <message>
         <source>turned out of the mirrored way</source>
-        <translation type="unfinished"></translation>
+        <translation>aus der gespiegelten Richtung gedreht</translation>
     </message>
     <message>
         <source>image pulled aside</source>
-        <translation type="unfinished"></translation>
+        <translation>Klangbild zur Seite gezogen</translation>
     </message>
 </context>
 <context>
@@ -7323,105 +7323,105 @@
     <name>app::AimDrawing</name>
     <message>
         <source>The cabin from above</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Innenraum von oben</translation>
     </message>
     <message>
         <source>The cabin from the side</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Innenraum von der Seite</translation>
     </message>
     <message>
         <source>%1: x %2, y %3, z %4 m, %5, %6</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: x %2, y %3, z %4 m, %5, %6</translation>
     </message>
     <message>
         <source>%1 here</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 hier</translation>
     </message>
     <message>
         <source>from above, nose up; bigger dot, better pair</source>
-        <translation type="unfinished"></translation>
+        <translation>von oben, Nase oben; größerer Punkt, besseres Paar</translation>
     </message>
 </context>
 <context>
     <name>app::AimView</name>
     <message>
         <source>Aim</source>
-        <translation type="unfinished">Richtung</translation>
+        <translation>Richten</translation>
     </message>
     <message>
         <source>&amp;Aim</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Richten</translation>
     </message>
     <message>
         <source>On the cabin: Tab goes from speaker to speaker, arrows move the picked one by 5 mm, with Shift by 1 mm, R turns it by 5 degrees, Shift+R back; Enter puts it down, Escape returns it. The wheel turns it once the cabin has the keys.</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Innenraum: Tab geht von Lautsprecher zu Lautsprecher, Pfeile bewegen den gewählten um 5 mm, mit Umschalt um 1 mm, R dreht ihn um 5 Grad, Umschalt+R zurück; Eingabe setzt ihn ab, Escape bringt ihn zurück. Das Rad dreht ihn, sobald der Innenraum die Tasten hat.</translation>
     </message>
     <message>
         <source>where people put them, for these ears</source>
-        <translation type="unfinished"></translation>
+        <translation>wo man sie hinsetzt, für diese Ohren</translation>
     </message>
     <message>
         <source>delay and level</source>
-        <translation type="unfinished"></translation>
+        <translation>Verzögerung und Pegel</translation>
     </message>
     <message>
         <source>Delays, gains and polarity of all channels for these ears, into the settings sheet</source>
-        <translation type="unfinished"></translation>
+        <translation>Verzögerung, Pegel und Polung aller Kanäle für diese Ohren, auf das Einstellblatt</translation>
     </message>
     <message numerus="yes">
         <source>%n finding(s)</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n Befund</numerusform>
             <numerusform>%n Befunde</numerusform>
         </translation>
     </message>
     <message>
         <source>no findings</source>
-        <translation type="unfinished">keine Befunde</translation>
+        <translation>keine Befunde</translation>
     </message>
     <message>
         <source>Nobody listens in this plan. Walk-round says who sits where.</source>
-        <translation type="unfinished"></translation>
+        <translation>In diesem Plan hört niemand zu. Der Rundgang sagt, wer wo sitzt.</translation>
     </message>
     <message>
         <source>No speaker plays here. Walk-round adds what is fitted, Match what is planned.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier spielt kein Lautsprecher. Der Rundgang fügt hinzu, was verbaut ist, Auswahl, was geplant wird.</translation>
     </message>
     <message>
         <source>best for</source>
-        <translation type="unfinished"></translation>
+        <translation>am besten für</translation>
     </message>
     <message>
         <source>all</source>
-        <translation type="unfinished"></translation>
+        <translation>alle</translation>
     </message>
     <message>
         <source>Airbags and belts</source>
-        <translation type="unfinished"></translation>
+        <translation>Airbags und Gurte</translation>
     </message>
     <message>
         <source>%1: has the vehicle maker’s data been read, and does it clear this zone for a speaker and its leads? Nothing else opens it. Disconnect the battery and wait as the maker says before anything there is touched.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: Wurden die Unterlagen des Fahrzeugherstellers gelesen, und geben sie diese Zone für einen Lautsprecher und seine Leitungen frei? Nichts anderes öffnet sie. Batterie abklemmen und warten, wie der Hersteller sagt, ehe dort etwas berührt wird.</translation>
     </message>
     <message>
         <source>It clears it: record that</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie geben sie frei: vermerken</translation>
     </message>
     <message>
         <source>Leave it closed</source>
-        <translation type="unfinished"></translation>
+        <translation>Gesperrt lassen</translation>
     </message>
     <message>
         <source>Fewer than two channels play: there is nothing to set.</source>
-        <translation type="unfinished"></translation>
+        <translation>Weniger als zwei Kanäle spielen: es gibt nichts einzustellen.</translation>
     </message>
     <message>
         <source>Nothing in this chain can delay: level and polarity only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts in dieser Kette kann verzögern: nur Pegel und Polung.</translation>
     </message>
     <message>
         <source>It stands as well as it can be set.</source>
-        <translation type="unfinished"></translation>
+        <translation>Besser lässt es sich nicht einstellen.</translation>
     </message>
 </context>
 <context>
@@ -8729,70 +8729,70 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <name>app::HabitList</name>
     <message>
         <source>%1, %2 points, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 Punkte, %3</translation>
     </message>
 </context>
 <context>
     <name>app::HolePanel</name>
     <message>
         <source>down from the top edge</source>
-        <translation type="unfinished"></translation>
+        <translation>herab von der Oberkante</translation>
     </message>
     <message>
         <source>back from the front edge</source>
-        <translation type="unfinished"></translation>
+        <translation>zurück von der Vorderkante</translation>
     </message>
     <message>
         <source>in from the outer edge</source>
-        <translation type="unfinished"></translation>
+        <translation>herein von der Außenkante</translation>
     </message>
     <message>
         <source>How it is let in</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie er eingelassen ist</translation>
     </message>
     <message>
         <source>the hole in the %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>, usual size: measure before you cut</source>
-        <translation type="unfinished"></translation>
+        <translation>das Loch: %1</translation>
     </message>
     <message>
         <source>off every surface</source>
-        <translation type="unfinished"></translation>
+        <translation>auf keiner Fläche</translation>
     </message>
     <message>
         <source>It needs a bracket or a pod here, or another spot.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier braucht er einen Halter oder ein Gehäuse, oder eine andere Stelle.</translation>
     </message>
     <message>
         <source>° in</source>
-        <translation type="unfinished"></translation>
+        <translation>° innen</translation>
     </message>
     <message>
         <source>° up</source>
-        <translation type="unfinished"></translation>
+        <translation>° hoch</translation>
     </message>
     <message>
         <source>other side: mirrored</source>
-        <translation type="unfinished"></translation>
+        <translation>andere Seite: gespiegelt</translation>
     </message>
     <message>
         <source>mirror the other side</source>
-        <translation type="unfinished"></translation>
+        <translation>andere Seite spiegeln</translation>
     </message>
     <message>
         <source>Aim each side by itself from now on</source>
-        <translation type="unfinished"></translation>
+        <translation>Von nun an jede Seite für sich ausrichten</translation>
     </message>
     <message>
         <source>The other side takes the mirrored spot, and follows again</source>
-        <translation type="unfinished"></translation>
+        <translation>Die andere Seite nimmt die gespiegelte Stelle und folgt wieder</translation>
     </message>
     <message>
         <source>An angle is a number: up to 180 degrees in or out, up to 90 up or down.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Winkel ist eine Zahl: bis 180 Grad nach innen oder außen, bis 90 hoch oder tief.</translation>
+    </message>
+    <message>
+        <source>%1, usual size: measure before you cut</source>
+        <translation>%1, übliche Größe: vor dem Schneiden messen</translation>
     </message>
 </context>
 <context>

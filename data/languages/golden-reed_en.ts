@@ -78,7 +78,7 @@
     <name>app::AimView</name>
     <message numerus="yes">
         <source>%n finding(s)</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n finding</numerusform>
             <numerusform>%n findings</numerusform>
         </translation>

@@ -110,7 +110,7 @@ void HolePanel::present(const AimScene& scene)
         m_measures = core::edgeMeasures(surface, own->frame.at_m);
         m_title->setText(tr("the hole in the %1").arg(words::named(surface.name)));
         QString what = words::nameOf(surface.backing);
-        if (surface.basis.origin == core::Origin::ClassGuess) what += tr(", usual size: measure before you cut");
+        if (surface.basis.origin == core::Origin::ClassGuess) what = tr("%1, usual size: measure before you cut").arg(what);
         m_what->setText(what);
     } else {
         m_title->setText(tr("off every surface"));
