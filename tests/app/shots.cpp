@@ -86,13 +86,14 @@ int main(int argc, char** argv)
     QTest::qWait(1500);  // what the values beside it would give
     shoot("split.png");
     window.click("returnValue");
-    window.click("allBands");
-    shoot("bands.png");
-    window.click("allBands");
     window.session().undoStack().undo();
     window.session().dropRecovery();
     window.openShipped(false);
     window.pickCandidate("wb-alder-4");
+    window.key(Qt::Key_5, Qt::ControlModifier);
+    QTest::qWait(1500);  // the map of better spots
+    shoot("aim.png");
+    window.key(Qt::Key_3, Qt::ControlModifier);
     window.key(Qt::Key_F7);
     window.click("traceImpedance");
     window.openSlate("drop 60 A 5 m awg 4");
