@@ -47,8 +47,8 @@ int main(int argc, char** argv)
     const auto command = [&](const char* name, const char* help, auto run) {
         CLI::App* sub = app.add_subcommand(name, help);
         sub->add_flag("--json", json, "answer as JSON, values with their units");
-        sub->callback([&, run] {
-            const auto application = makeApplication(argc, argv, card.pdf);
+        sub->callback([&, run, drawn = std::string_view(name) == "template"] {
+            const auto application = makeApplication(argc, argv, card.pdf || drawn);
             const words::Speaker speaker(words::languages().front().code);  // what scripts read stays as it is
             code = run();
         });
@@ -208,6 +208,13 @@ int main(int argc, char** argv)
     CLI::App* spots = solves("spots", "a map of better spots for a driver and its twin", cli::mapPlanSpots);
     spots->add_option("DEVICE", solver.device, "the driver, such as d12")->required();
     spots->add_option("--count", solver.count, "about so many spots")->check(CLI::Range(1, 100000));
+    CLI::App* outline = command("template", "a driver's hole at 1:1, both sides, from the edges it is measured from", [&] {
+        solver.json = json;
+        return cli::writeTemplate(solver);
+    });
+    outline->add_option("PLAN", solver.plan, "a .reed file")->required();
+    outline->add_option("DEVICE", solver.device, "the driver, such as d12")->required();
+    outline->add_option("-o,--output", solver.output, "the file to write: .svg or .pdf")->required();
     cli::SplitRequest split;
     CLI::App* splits =
         command("splits", "three crossovers that differ in kind: nothing new, one part, the most even", [&] {

@@ -6,14 +6,18 @@
 #include <array>
 #include <iostream>
 
+#include "card/hole_template.h"
+#include "card/paper.h"
 #include "cli/plan_input.h"
 #include "cli/seats.h"
 #include "core/design/align.h"
+#include "core/design/hole_outline.h"
 #include "core/design/mount_surfaces.h"
 #include "core/design/spots.h"
 #include "core/edits/aim_edits.h"
 #include "core/evaluate/evaluate.h"
 #include "core/fitout/resolve.h"
+#include "core/io/atomic_file.h"
 #include "core/io/plan_file.h"
 #include "core/io/shop.h"
 #include "core/model/names.h"
@@ -274,6 +278,38 @@ int listSurfaces(const SolverRequest& request)
     lines << (usual ? Words::tr("Usual sizes of this kind of vehicle; measure before you cut, and look behind.")
                     : Words::tr("Look behind before you cut."));
     std::cout << lines.join(QLatin1Char('\n')).toStdString() << '\n';
+    return kDone;
+}
+
+int writeTemplate(const SolverRequest& request)
+{
+    const auto document = readPlanFile(request.plan, request.plan);
+    if (!document) return report(document.error(), request.json);
+    const Plan& plan = document->plan;
+    const Evaluation evaluation = evaluate(plan, shippedShop().practice, std::array{plan.job.goal});
+    const StageResult& stage = *evaluation.stages.at(plan.job.goal);
+    const std::map<SurfaceId, Surface> mounts = mountsIn(plan);
+    const auto device = idFromText<DeviceId>(request.device);
+    std::vector<HoleOutline> sides;
+    if (device && stage.used.devices.contains(*device))
+        for (const DeviceId one : {*device, acrossFrom(stage.used, *device)})
+            if (const auto outline = one ? holeOutline(stage, one, mounts) : std::nullopt) sides.push_back(*outline);
+    if (sides.empty())
+        return report({request.plan, request.device, "is no driver that stands on a surface of this vehicle"}, request.json);
+    const card::HolePage page{words::nameOf(Subject{*device}, stage.used)};
+    const QString path = QString::fromStdString(request.output);
+    QByteArray bytes;
+    if (path.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive)) {
+        bytes = card::holeSvg(sides, page);
+    } else if (path.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive)) {
+        card::loadFonts();
+        bytes = card::holePdf(sides, page);
+    } else {
+        return report({request.output, "--output", "wants a name that ends in .svg or .pdf"}, request.json);
+    }
+    if (const auto done = writeAtomically(request.output, bytes.toStdString(), 0); !done)
+        return report(done.error(), request.json);
+    if (request.json) print({{"written", request.output}});
     return kDone;
 }
 

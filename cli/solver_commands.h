@@ -18,5 +18,6 @@ struct SolverRequest {
 int alignPlan(const SolverRequest& request);
 int mapPlanSpots(const SolverRequest& request);
 int listSurfaces(const SolverRequest& request);
+int writeTemplate(const SolverRequest& request);  // of a driver's hole, to its output: an .svg or a .pdf
 
 }  // namespace cli

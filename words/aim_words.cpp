@@ -137,6 +137,19 @@ QString nameOf(MountStyle style)
     return {};
 }
 
+QString nameOf(FromEdge edge)
+{
+    switch (edge) {
+        case FromEdge::Top:
+            return Words::tr("down from the top edge");
+        case FromEdge::Front:
+            return Words::tr("back from the front edge");
+        case FromEdge::Outer:
+            return Words::tr("in from the outer edge");
+    }
+    return {};
+}
+
 QString nameOf(Backing backing)
 {
     switch (backing) {

@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "core/design/edge_measure.h"
 #include "core/design/habits.h"
 #include "core/model/aim.h"
 #include "core/model/driver_aim.h"
@@ -23,6 +24,7 @@ namespace words {
 [[nodiscard]] QString whyClosed(const core::Closed& why);
 [[nodiscard]] QString nameOf(core::RestraintZone zone);
 [[nodiscard]] QString nameOf(core::MountStyle style);
+[[nodiscard]] QString nameOf(core::FromEdge edge);  // "down from the top edge"
 [[nodiscard]] QString nameOf(core::Backing backing);
 // What the points weigh, for whoever asks.
 [[nodiscard]] QString weighedBy(const core::SpotWeights& weights);

@@ -6507,6 +6507,18 @@
         <source>image pulled aside</source>
         <translation>Klangbild zur Seite gezogen</translation>
     </message>
+    <message>
+        <source>down from the top edge</source>
+        <translation>herab von der Oberkante</translation>
+    </message>
+    <message>
+        <source>back from the front edge</source>
+        <translation>zurück von der Vorderkante</translation>
+    </message>
+    <message>
+        <source>in from the outer edge</source>
+        <translation>herein von der Außenkante</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -7422,6 +7434,30 @@
     <message>
         <source>It stands as well as it can be set.</source>
         <translation>Besser lässt es sich nicht einstellen.</translation>
+    </message>
+    <message>
+        <source>The hole at 1:1</source>
+        <translation>Das Loch 1:1</translation>
+    </message>
+    <message>
+        <source>hole.pdf</source>
+        <translation>loch.pdf</translation>
+    </message>
+    <message>
+        <source>PDF or SVG (*.pdf *.svg)</source>
+        <translation>PDF oder SVG (*.pdf *.svg)</translation>
+    </message>
+    <message>
+        <source>It stands on no surface: there is no hole to draw.</source>
+        <translation>Er steht auf keiner Fläche: es gibt kein Loch zu zeichnen.</translation>
+    </message>
+    <message>
+        <source>%1 is written.</source>
+        <translation>%1 ist geschrieben.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2</source>
+        <translation>%1 kann nicht geschrieben werden: %2</translation>
     </message>
 </context>
 <context>
@@ -8735,18 +8771,6 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
 <context>
     <name>app::HolePanel</name>
     <message>
-        <source>down from the top edge</source>
-        <translation>herab von der Oberkante</translation>
-    </message>
-    <message>
-        <source>back from the front edge</source>
-        <translation>zurück von der Vorderkante</translation>
-    </message>
-    <message>
-        <source>in from the outer edge</source>
-        <translation>herein von der Außenkante</translation>
-    </message>
-    <message>
         <source>How it is let in</source>
         <translation>Wie er eingelassen ist</translation>
     </message>
@@ -8793,6 +8817,22 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>%1, usual size: measure before you cut</source>
         <translation>%1, übliche Größe: vor dem Schneiden messen</translation>
+    </message>
+    <message>
+        <source>template…</source>
+        <translation>Schablone…</translation>
+    </message>
+    <message>
+        <source>1:1 for both sides, as a PDF or an SVG</source>
+        <translation>1:1 für beide Seiten, als PDF oder SVG</translation>
+    </message>
+    <message>
+        <source>%1, a hole of %2 by saw</source>
+        <translation>%1, ein Loch von %2 mit der Säge</translation>
+    </message>
+    <message>
+        <source>%1, a hole of %2 by template</source>
+        <translation>%1, ein Loch von %2 nach Schablone</translation>
     </message>
 </context>
 <context>
@@ -10880,6 +10920,53 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>New job: %1</source>
         <translation>Neuer Auftrag: %1</translation>
+    </message>
+</context>
+<context>
+    <name>card::HoleTemplate</name>
+    <message>
+        <source>left side of the vehicle, from the seats</source>
+        <translation>linke Seite des Fahrzeugs, von den Sitzen</translation>
+    </message>
+    <message>
+        <source>right side of the vehicle, from the seats</source>
+        <translation>rechte Seite des Fahrzeugs, von den Sitzen</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Hole %1 by saw</source>
+        <translation>Loch %1 mit der Säge</translation>
+    </message>
+    <message>
+        <source>Hole %1 by this template</source>
+        <translation>Loch %1 nach dieser Schablone</translation>
+    </message>
+    <message>
+        <source>%1, flange %2, body %3. Print at 100 %.</source>
+        <translation>%1, Flansch %2, Korb %3. Mit 100 % drucken.</translation>
+    </message>
+    <message>
+        <source>%1 %2; %3 %4.</source>
+        <translation>%1 %2; %3 %4.</translation>
+    </message>
+    <message>
+        <source>It rests on usual sizes: hold it on the vehicle and on the speaker before you cut.</source>
+        <translation>Sie beruht auf üblichen Maßen: vor dem Schneiden an das Fahrzeug und an den Lautsprecher halten.</translation>
+    </message>
+    <message>
+        <source>100 mm: measure this first</source>
+        <translation>100 mm: das zuerst nachmessen</translation>
+    </message>
+    <message>
+        <source>UP</source>
+        <translation>OBEN</translation>
+    </message>
+    <message>
+        <source>AHEAD</source>
+        <translation>VORN</translation>
     </message>
 </context>
 </TS>

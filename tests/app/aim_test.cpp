@@ -1,6 +1,7 @@
 // Aim in the real window: a tweeter dragged, turned, typed, tried at other spots, freed and mirrored.
 #include <gtest/gtest.h>
 
+#include <QFile>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
@@ -9,6 +10,7 @@
 
 #include "app/shell/main_window.h"
 #include "app/stations/aim/aim_drawing.h"
+#include "app/stations/aim/aim_view.h"
 #include "app/theme/theme.h"
 #include "core/edits/aim_edits.h"
 #include "core/fitout/sides.h"
@@ -201,6 +203,22 @@ TEST_F(Aim, APairIsUnlockedAndMirrored)
     m_window.click("sidesLocked");
     EXPECT_EQ(frame(kRight), core::mirrored(frame(kLeft)));
     EXPECT_FALSE(isSaid(core::RuleId::NotMirrored));
+}
+
+// Written as the name says; what cannot be written is said, and nothing is left.
+TEST_F(Aim, TheHoleLeavesAsATemplate)
+{
+    auto* aim = m_window.window().findChild<app::AimView*>();
+    for (const auto& [name, begin] : {std::pair{"/hole.svg", "<?xml"}, {"/hole.pdf", "%PDF-"}}) {
+        const QString path = m_window.folder() + QLatin1String(name);
+        ASSERT_TRUE(aim->writeTemplate(path));
+        QFile file(path);
+        ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+        EXPECT_TRUE(file.readAll().startsWith(begin));
+    }
+    EXPECT_FALSE(aim->writeTemplate(m_window.folder() + QStringLiteral("/no such folder/hole.pdf")));
+    m_window.type("aimIn", "40");
+    EXPECT_TRUE(m_window.window().findChild<QPushButton*>(QStringLiteral("holeTemplate"))->isVisible());
 }
 
 TEST_F(Aim, DelaysAndLevelsAreSetForTheSeat)

@@ -133,6 +133,7 @@ void AimDrawing::paintEvent(QPaintEvent*)
     aim.ways();
     aim.drivers(hasFocus(), m_hand == Hand::Moves || m_hand == Hand::Turns || m_hand == Hand::Keys);
     aim.numbers();
+    aim.distances();
     aim.title();
     if (!hasFocus()) return;
     painter.setPen(QPen(m_theme.tokens().goldText, 1, Qt::DotLine));

@@ -117,7 +117,8 @@ void AimPainter::heads()
                 m_painter.drawEllipse(m_view.at(ear), m_theme.px(3), m_theme.px(3));
         }
         const auto points = m_scene.points.find(id);
-        if (points == m_scene.points.end() || m_view.side != VehicleView::Side::Above) continue;
+        const bool atTheFoot = head.y() > m_view.area.bottom() - m_theme.px(80);  // where the notch is told of
+        if (points == m_scene.points.end() || m_view.side != VehicleView::Side::Above || (atTheFoot && !chosen)) continue;
         label(head + QPointF(0.0, radius + m_theme.px(9)),
               QCoreApplication::translate("app::AimDrawing", "%1 here").arg(words::fixedNumber(points->second, 0)),
               words::nameOf(listener.seat), chosen ? tokens.goldText : tokens.ink);
@@ -189,7 +190,6 @@ void AimPainter::ways()
     }
     reflection(*m_scene.own);
     const core::SeatAim* own = m_scene.heard(*m_scene.own);
-    const core::SeatAim* other = m_scene.other ? m_scene.heard(*m_scene.other) : nullptr;
     if (own && !own->obstacles.empty() && own->obstacles.front().loss_db >= 1.0) {
         const QPointF at = m_view.at(own->obstacles.front().at_m);
         m_painter.setPen(QPen(tokens.clay, 2));
@@ -198,14 +198,6 @@ void AimPainter::ways()
         if (m_view.side != VehicleView::Side::Above)
             label(at + QPointF(0.0, m_theme.px(10)), words::obstacleText(own->obstacles.front()), {}, tokens.clay);
     }
-    if (m_view.side != VehicleView::Side::Above) return;
-    const auto middle = [&](const core::DriverAim& aim, double share) {
-        return m_view.at(aim.frame.at_m + share * (head - aim.frame.at_m));
-    };
-    if (own) label(middle(*m_scene.own, 0.32), words::wayText(own->distance_m), {}, tokens.goldText);
-    if (own && other)
-        label(middle(*m_scene.other, 0.5), words::wayText(other->distance_m),
-              words::laterText(other->distance_m - own->distance_m), tokens.ink);
 }
 
 void AimPainter::drivers(bool focused, bool held)
@@ -269,6 +261,25 @@ void AimPainter::numbers()
         m_painter.setPen(tokens.ink);
         m_painter.drawText(mark, Qt::AlignCenter, text);
     }
+}
+
+// Last, so that nothing lies on them.
+void AimPainter::distances()
+{
+    const Tokens& tokens = m_theme.tokens();
+    const auto listener = m_scene.snapshot->plan.listeners.find(m_scene.listener);
+    if (!m_scene.own || listener == m_scene.snapshot->plan.listeners.end()) return;
+    const core::Vec3 head = listener->second.head_m;
+    const core::SeatAim* own = m_scene.heard(*m_scene.own);
+    const core::SeatAim* other = m_scene.other ? m_scene.heard(*m_scene.other) : nullptr;
+    if (m_view.side != VehicleView::Side::Above) return;
+    const auto middle = [&](const core::DriverAim& aim, double share) {
+        return m_view.at(aim.frame.at_m + share * (head - aim.frame.at_m));
+    };
+    if (own) label(middle(*m_scene.own, 0.62), words::wayText(own->distance_m), {}, tokens.goldText);
+    if (own && other)
+        label(middle(*m_scene.other, 0.45), words::wayText(other->distance_m),
+              words::laterText(other->distance_m - own->distance_m), tokens.ink);
 }
 
 void AimPainter::title()

@@ -25,6 +25,7 @@ public:
     void ways();      // to both ears, from the other side too; the strongest mirror; what is in the way
     void drivers(bool focused, bool held);
     void numbers();   // of the habits, at their spots
+    void distances();
     void title();
 
 private:

@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSaveFile>
 #include <QTimer>
 
 #include "app/session/workbench.h"
@@ -14,7 +15,9 @@
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
 #include "app/widgets/flow_layout.h"
+#include "app/widgets/save_path.h"
 #include "app/widgets/waiting_line.h"
+#include "card/hole_template.h"
 #include "core/design/align.h"
 #include "core/design/mount_surfaces.h"
 #include "core/edits/aim_edits.h"
@@ -76,6 +79,11 @@ AimView::AimView(const Theme& theme, Workbench& bench, QWidget* parent)
     connect(m_hole, &HolePanel::freed, this, [this] { emit edited(core::freeAim(m_snapshot->plan, m_scene.held)); });
     connect(m_hole, &HolePanel::mirrored, this,
             [this] { emit edited(core::mirrorAim(m_snapshot->plan, m_scene.held)); });
+    connect(m_hole, &HolePanel::templateAsked, this, [this] {
+        const QString path = askSavePath(this, tr("The hole at 1:1"), tr("hole.pdf"), tr("PDF or SVG (*.pdf *.svg)"),
+                                         QStringLiteral("pdf"));
+        if (!path.isEmpty()) writeTemplate(path);
+    });
     connect(m_hole, &HolePanel::said, this, &AimView::said);
     connect(m_align, &QPushButton::clicked, this, &AimView::askAlign);
     connect(&theme, &Theme::changed, this, &AimView::arrange);
@@ -322,6 +330,31 @@ void AimView::clearZone(core::RestraintZone zone)
         if (pressed == yes) emit edited(core::clearZone(m_snapshot->plan, zone, true));
     });
     box->open();
+}
+
+void AimView::setShop(const ShopSettings& shop)
+{
+    m_letterPaper = shop.letterPaper;
+}
+
+bool AimView::writeTemplate(const QString& path)
+{
+    const core::StageResult& stage = m_snapshot->after();
+    std::vector<core::HoleOutline> sides;
+    for (const core::DeviceId one : {m_scene.held, m_scene.other ? m_scene.other->device : core::DeviceId{}})
+        if (const auto outline = one ? core::holeOutline(stage, one, m_scene.mounts) : std::nullopt)
+            sides.push_back(*outline);
+    if (sides.empty()) {
+        emit said(tr("It stands on no surface: there is no hole to draw."));
+        return false;
+    }
+    const card::HolePage page{words::nameOf(core::Subject{m_scene.held}, stage.used), m_letterPaper};
+    const bool svg = path.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive);
+    QSaveFile file(path);
+    const bool written = file.open(QIODevice::WriteOnly) &&
+                         file.write(svg ? card::holeSvg(sides, page) : card::holePdf(sides, page)) > 0 && file.commit();
+    emit said(written ? tr("%1 is written.").arg(path) : tr("%1 cannot be written: %2").arg(path, file.errorString()));
+    return written;
 }
 
 AimView::Mapped AimView::mappedNow() const

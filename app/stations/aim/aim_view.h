@@ -32,6 +32,10 @@ public:
     [[nodiscard]] core::PlaceId place() const override;
     void takePlace(core::PlaceId place) override;
     [[nodiscard]] std::vector<QWidget*> areas() override;
+    void setShop(const ShopSettings& shop) override;
+    // The hole at 1:1, both sides; a PDF, or an SVG where the name says so. False where it could not be written, or
+    // where there is no surface under it: that is said.
+    bool writeTemplate(const QString& path);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -70,6 +74,7 @@ private:
     SharedSnapshot m_snapshot{};
     core::ListenerId m_listener{};
     core::DeviceId m_picked{};
+    bool m_letterPaper = false;
     bool m_all = false;  // best for everybody who listens, not for the chosen seat alone
     AimScene m_scene{};
     double m_scale = 0.0;  // of both views, pixels a metre

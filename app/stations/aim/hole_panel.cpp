@@ -1,6 +1,7 @@
 #include "app/stations/aim/hole_panel.h"
 
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
@@ -23,19 +24,6 @@ namespace {
 
 constexpr double kPicture = 118.0;  // how wide it is drawn
 
-QString nameOf(core::FromEdge edge)
-{
-    switch (edge) {
-        case core::FromEdge::Top:
-            return HolePanel::tr("down from the top edge");
-        case core::FromEdge::Front:
-            return HolePanel::tr("back from the front edge");
-        case core::FromEdge::Outer:
-            return HolePanel::tr("in from the outer edge");
-    }
-    return {};
-}
-
 }  // namespace
 
 HolePanel::HolePanel(const Theme& theme, QWidget* parent)
@@ -44,7 +32,8 @@ HolePanel::HolePanel(const Theme& theme, QWidget* parent)
       m_title(new PlainLabel(this)),
       m_what(new PlainLabel(this)),
       m_style(new QuietCombo(this)),
-      m_follows(new QPushButton(this))
+      m_follows(new QPushButton(this)),
+      m_template(new QPushButton(this))
 {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(theme.px(kPicture + 14), 2, 0, 0);
@@ -53,7 +42,6 @@ HolePanel::HolePanel(const Theme& theme, QWidget* parent)
     m_title->setObjectName(QStringLiteral("holeTitle"));
     m_what->setProperty("role", "quiet");
     m_what->setWordWrap(true);
-    grid->addWidget(m_title, 0, 0, 1, 4);
     grid->addWidget(m_what, 1, 0, 1, 4);
     const std::array<const char*, 4> names{"holeFirst", "holeSecond", "aimIn", "aimUp"};
     for (size_t i = 0; i < m_fields.size(); ++i) {
@@ -90,8 +78,16 @@ HolePanel::HolePanel(const Theme& theme, QWidget* parent)
         else
             emit mirrored();
     });
+    m_template->setText(tr("template…"));
+    m_template->setObjectName(QStringLiteral("holeTemplate"));
+    m_template->setToolTip(tr("1:1 for both sides, as a PDF or an SVG"));
+    connect(m_template, &QPushButton::clicked, this, &HolePanel::templateAsked);
     grid->addWidget(m_style, 4, 0, 1, 2);
     grid->addWidget(m_follows, 4, 2, 1, 2);
+    auto* heading = new QHBoxLayout;
+    heading->addWidget(m_title, 1);
+    heading->addWidget(m_template);
+    grid->addLayout(heading, 0, 0, 1, 4);
     grid->setRowStretch(5, 1);
 }
 
@@ -101,15 +97,21 @@ void HolePanel::present(const AimScene& scene)
     const AimDriver* own = scene.driver(scene.held);
     setVisible(own != nullptr);
     if (!own) return;
+    m_template->setProperty("role", "topic");
     m_title->setFont(m_theme.title());
     m_what->setFont(m_theme.small());
     m_surface = core::surfaceUnder(scene.mounts, own->frame.at_m);
     const core::Fitout& used = scene.snapshot->after().used;
     if (m_surface) {
         const core::Surface& surface = scene.mounts.at(m_surface);
-        m_measures = core::edgeMeasures(surface, own->frame.at_m);
+        m_outline = core::holeOutline(scene.snapshot->after(), scene.held, scene.mounts)
+                        .value_or(core::holeOn(surface, own->frame.at_m));
+        m_measures = {m_outline.across, m_outline.down};
         m_title->setText(tr("the hole in the %1").arg(words::named(surface.name)));
         QString what = words::nameOf(surface.backing);
+        if (m_outline.hole_m > 0.0)
+            what = (m_outline.sawn ? tr("%1, a hole of %2 by saw") : tr("%1, a hole of %2 by template"))
+                       .arg(what, words::spokenLength(m_outline.hole_m));
         if (surface.basis.origin == core::Origin::ClassGuess) what = tr("%1, usual size: measure before you cut").arg(what);
         m_what->setText(what);
     } else {
@@ -120,8 +122,8 @@ void HolePanel::present(const AimScene& scene)
         m_fields[i]->setVisible(static_cast<bool>(m_surface));
         m_names[i]->setVisible(static_cast<bool>(m_surface));
         if (!m_surface) continue;
-        m_names[i]->setText(nameOf(m_measures[i].edge));
-        m_fields[i]->setAccessibleName(nameOf(m_measures[i].edge));
+        m_names[i]->setText(words::nameOf(m_measures[i].edge));
+        m_fields[i]->setAccessibleName(words::nameOf(m_measures[i].edge));
         m_fields[i]->setText(words::fieldText(core::Quantity::Depth_m, m_measures[i].from_m, m_theme.units()));
     }
     const core::Aim aim = core::aimOf(own->frame);
@@ -138,6 +140,7 @@ void HolePanel::present(const AimScene& scene)
     m_follows->setText(scene.follows ? tr("other side: mirrored") : tr("mirror the other side"));
     m_follows->setToolTip(scene.follows ? tr("Aim each side by itself from now on")
                                         : tr("The other side takes the mirrored spot, and follows again"));
+    m_template->setVisible(static_cast<bool>(m_surface));
     update();
 }
 
@@ -174,7 +177,7 @@ QRectF HolePanel::picture() const
     return QRectF(m_theme.px(2), m_theme.px(4), wide, std::min<double>(height() - m_theme.px(8), wide));
 }
 
-// As a hand sees it: the top edge up, else the front edge up; the second measure across.
+// As a hand sees it from the seats, with the two edges that it is measured from.
 void HolePanel::paintEvent(QPaintEvent*)
 {
     const AimDriver* own = m_scene.driver(m_scene.held);
@@ -182,19 +185,17 @@ void HolePanel::paintEvent(QPaintEvent*)
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const Tokens& tokens = m_theme.tokens();
-    const core::Surface& surface = m_scene.mounts.at(m_surface);
-    const std::array<double, 2> size{core::length(surface.along_m), core::length(surface.across_m)};
-    const size_t down = m_measures[1].edge == core::FromEdge::Top || m_measures[0].edge == core::FromEdge::Outer ? 1 : 0;
-    const size_t across = 1 - down;
     const QRectF room = picture().adjusted(m_theme.px(4), m_theme.px(4), -m_theme.px(4), -m_theme.px(4));
-    const double scale = std::min(room.width() / size[across], room.height() / size[down]);
-    const QRectF face(room.left(), room.top(), size[across] * scale, size[down] * scale);
+    const double scale = std::min(room.width() / m_outline.wide_m, room.height() / m_outline.high_m);
+    const QRectF face(room.left(), room.top(), m_outline.wide_m * scale, m_outline.high_m * scale);
     painter.setPen(QPen(tokens.ink, 1.6));
     painter.setBrush(tokens.raised);
     painter.drawRect(face);
-    const QPointF hole(face.left() + m_measures[across].from_m * scale, face.top() + m_measures[down].from_m * scale);
+    const double across = m_outline.across.from_m * scale;
+    const QPointF hole(m_outline.fromLeft ? face.left() + across : face.right() - across,
+                       face.top() + m_outline.down.from_m * scale);
     painter.setPen(QPen(tokens.ink2, 1));
-    painter.drawLine(QPointF(face.left(), hole.y()), hole);
+    painter.drawLine(QPointF(m_outline.fromLeft ? face.left() : face.right(), hole.y()), hole);
     painter.drawLine(QPointF(hole.x(), face.top()), hole);
     const double radius = std::max<double>(m_theme.px(4), own->radius_m * scale);
     painter.setPen(QPen(tokens.goldText, 1.6));

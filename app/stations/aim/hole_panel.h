@@ -4,7 +4,7 @@
 #include <array>
 
 #include "app/stations/aim/aim_scene.h"
-#include "core/design/edge_measure.h"
+#include "core/design/hole_outline.h"
 
 class QLabel;
 class QPushButton;
@@ -28,6 +28,7 @@ signals:
     void styleChosen(core::MountStyle style);
     void freed();
     void mirrored();
+    void templateAsked();
     void said(const QString& text);
 
 protected:
@@ -45,9 +46,11 @@ private:
     std::array<QuantityField*, 4> m_fields{};  // two measures, in, up
     QuietCombo* m_style;
     QPushButton* m_follows;
+    QPushButton* m_template;
     AimScene m_scene{};
     core::SurfaceId m_surface{};
-    std::array<core::EdgeMeasure, 2> m_measures{};
+    core::HoleOutline m_outline{};
+    std::array<core::EdgeMeasure, 2> m_measures{};  // of it: across, down
 };
 
 }  // namespace app

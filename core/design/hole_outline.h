@@ -1,0 +1,31 @@
+#pragma once
+
+#include <optional>
+#include <string>
+
+#include "core/design/edge_measure.h"
+#include "core/model/evaluation.h"
+
+namespace core {
+
+// The hole of a driver on its surface, as a hand sees it from the seats.
+struct HoleOutline {
+    std::string surface{};
+    bool left = true;                 // side of the vehicle
+    EdgeMeasure across{}, down{};     // from the edge at its own side of the page, and from the upper one
+    bool fromLeft = true;             // the edge of `across` is the left one, else the right one
+    double wide_m = 0.0, high_m = 0.0;  // of the surface
+    double hole_m = 0.0;              // cut
+    bool sawn = false;                // a saw that is owned gives it; else by template
+    double body_m = 0.0, flange_m = 0.0;
+    Origin worst = Origin::Measured;  // of the surface and the driver's measures
+};
+
+// As a face is looked at: its upper edge up, a level one's front edge up; a flank's front is at the right on the left
+// side of the vehicle, at the left on the right one.
+[[nodiscard]] HoleOutline holeOn(const Surface& surface, const Vec3& at_m);
+// Nothing where the driver is on no surface, or has no place to be fitted at.
+[[nodiscard]] std::optional<HoleOutline> holeOutline(const StageResult& stage, DeviceId device,
+                                                     const std::map<SurfaceId, Surface>& mounts);
+
+}  // namespace core
