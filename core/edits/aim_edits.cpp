@@ -20,7 +20,10 @@ void changeMount(Plan& plan, StageId goal, DeviceId device, Change change)
 {
     Mount mount = mountAt(plan, goal, device);
     change(mount);
-    putAt(plan, &Plan::mounts, goal, device, mount);
+    if (mount == Mount{})
+        dropAt(plan, &Plan::mounts, goal, device);  // as its place has it: nothing is left to say
+    else
+        putAt(plan, &Plan::mounts, goal, device, mount);
 }
 
 bool isDriver(const Fitout& fitout, DeviceId device)

@@ -362,7 +362,7 @@ AimView::Mapped AimView::mappedNow() const
     const core::StageResult& stage = m_snapshot->after();
     const auto device = stage.used.devices.find(m_scene.held);
     if (device == stage.used.devices.end()) return {};
-    return {m_scene.held, device->second.part, seats(), stage.cabin, stage.used.body,
+    return {m_scene.held, device->second.part, seats(), stage.cabin, stage.used.body, m_scene.mounts,
             m_scene.driver(m_scene.held)->frame.at_m.y >= 0.0};
 }
 

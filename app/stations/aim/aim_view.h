@@ -85,6 +85,7 @@ private:
         std::vector<core::ListenerId> seats{};
         core::Cabin cabin{};
         core::Body body{};
+        std::map<core::SurfaceId, core::Surface> mounts{};
         bool left = true;
         bool operator==(const Mapped&) const = default;
     };

@@ -87,6 +87,7 @@ TEST(AimEdits, AnotherSurfaceIsAnotherPlace)
     EXPECT_EQ(place.kind, PlaceKind::KickPanel);
     EXPECT_EQ(placeOf(fitout, acrossFrom(fitout, job.sail))->name, "right kick panel");
     EXPECT_EQ(*frameOf(fitout, job.sail), low);
+    EXPECT_FALSE(fitout.mounts.contains(job.sail)) << "it stands as its new place does";
     EXPECT_EQ(placeOf(resolve(plan, kFound), job.sail)->name, "left sail") << "found as it was";
     // Onto the door, which the woofer has: a place beside it.
     const Plan high = after(job.plan, putDriverOn(job.plan, job.sail, aimedAt(middle(door), head), door));
