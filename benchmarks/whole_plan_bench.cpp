@@ -6,6 +6,7 @@
 
 #include "core/design/align.h"
 #include "core/design/remedies.h"
+#include "core/design/mount_surfaces.h"
 #include "core/design/spots.h"
 #include "core/evaluate/evaluate.h"
 #include "core/io/shop.h"
@@ -141,13 +142,16 @@ BENCHMARK(AlignTwoSeats)->Unit(benchmark::kMillisecond);
 void Spots2000(benchmark::State& state)
 {
     const tests::TwelveRuns twelve;
-    const Practice practice = shippedShop().practice;
+    const Shop shop = shippedShop();
+    const Practice& practice = shop.practice;
     const Evaluation evaluation = evaluate(twelve.plan, practice, std::array{kFound});
     const StageResult& stage = *evaluation.stages.at(kFound);
+    const auto mounts = mountsOf(stage.used, shop.vehicles, practice);
     DeviceId tweeter{};
     for (const auto& [id, device] : stage.used.devices)
         if (device.label == "FL other") tweeter = id;
-    for (auto _ : state) benchmark::DoNotOptimize(mapSpots(stage, practice, {.device = tweeter, .count = 2000}));
+    for (auto _ : state) 
+        benchmark::DoNotOptimize(mapSpots(stage, practice, {.device = tweeter, .count = 2000, .surfaces = mounts}));
 }
 BENCHMARK(Spots2000)->Unit(benchmark::kMillisecond);
 

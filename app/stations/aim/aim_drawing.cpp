@@ -61,6 +61,14 @@ void AimDrawing::present(const AimScene& scene, double scale)
     update();
 }
 
+void AimDrawing::setScale(double scale)
+{
+    if (inHand()) return;
+    m_scale = scale;
+    arrange();
+    update();
+}
+
 // Heads, the driver that is picked and the one across from it, and what lies between and ahead of them.
 QRectF AimDrawing::shown_m() const
 {

@@ -22,6 +22,7 @@ public:
 
     // scale  pixels a metre; 0: as large as it goes
     void present(const AimScene& scene, double scale);
+    void setScale(double scale);
     [[nodiscard]] bool inHand() const { return m_hand != Hand::Empty; }  // something is: nothing is to slide away
     [[nodiscard]] double bestScale() const;  // at which all of it is seen
     [[nodiscard]] QPointF pointOf(const core::Vec3& at_m) const { return m_view.at(at_m); }

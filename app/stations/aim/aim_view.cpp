@@ -30,7 +30,7 @@ namespace app {
 namespace {
 
 constexpr int kRest_ms = 250;             // between two frames of a drag lies less; ours, no source
-constexpr double kTwoAbreast = 620.0;     // units of normal zoom
+constexpr double kTwoAbreast = 620.0, kLeastAbove = 300.0, kLeastSide = 190.0;  // units of normal zoom
 
 }  // namespace
 
@@ -132,6 +132,8 @@ void AimView::build()
 void AimView::arrange()
 {
     m_habitTitle->setFont(m_theme.title());
+    m_above->setMinimumHeight(m_theme.px(kLeastAbove));  // else a hand finds nothing on it: the station scrolls
+    m_side->setMinimumHeight(m_theme.px(kLeastSide));
     m_columns->setDirection(width() >= m_theme.px(kTwoAbreast) ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     showScene();
 }
@@ -245,13 +247,17 @@ void AimView::showScene()
         for (AimDrawing* drawing : {m_above, m_side}) drawing->present(m_scene, m_scale);
         return;
     }
-    for (AimDrawing* drawing : {m_above, m_side}) drawing->present(m_scene, 0.0);
-    const double scale = m_scale = std::min(m_above->bestScale(), m_side->bestScale());
-    for (AimDrawing* drawing : {m_above, m_side}) drawing->present(m_scene, scale);
+    for (AimDrawing* drawing : {m_above, m_side}) drawing->present(m_scene, m_scale);
+    m_scale = std::min(m_above->bestScale(), m_side->bestScale());
+    for (AimDrawing* drawing : {m_above, m_side}) drawing->setScale(m_scale);
 }
 
 void AimView::showSeats()
 {
+    // Made anew only where something of it has changed: not with each frame of a drag.
+    SeatsShown now{.listeners = m_snapshot->plan.listeners, .listener = m_listener, .all = m_all};
+    if (now == m_seatsShown) return;
+    m_seatsShown = std::move(now);
     const KeepFocus keys(*m_seatRow);
     m_align->setParent(nullptr);
     clearLayout(*m_seatButtons);

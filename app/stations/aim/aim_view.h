@@ -77,6 +77,13 @@ private:
     bool m_letterPaper = false;
     bool m_all = false;  // best for everybody who listens, not for the chosen seat alone
     AimScene m_scene{};
+    struct SeatsShown {
+        std::map<core::ListenerId, core::Listener> listeners{};
+        core::ListenerId listener{};
+        bool all = false;
+        bool operator==(const SeatsShown&) const = default;
+    };
+    SeatsShown m_seatsShown{};
     double m_scale = 0.0;  // of both views, pixels a metre
     // What the map is of: nothing else has to be found anew.
     struct Mapped {

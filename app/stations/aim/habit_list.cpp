@@ -5,9 +5,7 @@
 #include <set>
 
 #include "app/theme/theme.h"
-#include "app/widgets/clear_layout.h"
 #include "app/widgets/painted_button.h"
-#include "app/widgets/severity_mark.h"
 #include "words/aim_words.h"
 #include "words/figures.h"
 
@@ -19,9 +17,18 @@ constexpr double kFull_points = 100.0;
 
 class HabitRow : public PaintedButton {
 public:
-    HabitRow(const Theme& theme, const core::Habit& habit, int rank, QWidget* parent)
-        : PaintedButton(theme, parent), m_habit(habit), m_rank(rank)
+    HabitRow(const Theme& theme, QWidget* parent) : PaintedButton(theme, parent)
     {
+        setMinimumHeight(theme.px(34));
+        setMaximumHeight(theme.px(44));
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+    }
+    [[nodiscard]] const core::Habit& habit() const { return m_habit; }
+    // Of the same row while something is dragged: no widget is made anew.
+    void show(const core::Habit& habit, int rank)
+    {
+        m_habit = habit;
+        m_rank = rank;
         m_name = words::nameOf(habit);
         m_more = habit.closed ? words::whyClosed(*habit.closed) : words::briefFaultsOf(habit.spot.faults);
         const QString all = habit.closed ? m_more : words::faultsOf(habit.spot.faults);
@@ -30,9 +37,7 @@ public:
                                        : HabitList::tr("%1, %2 points, %3")
                                              .arg(m_name, words::fixedNumber(habit.spot.points, 0), all));
         setToolTip(all);
-        setMinimumHeight(theme.px(34));
-        setMaximumHeight(theme.px(44));
-        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+        update();
     }
     [[nodiscard]] QSize sizeHint() const override { return {m_theme.px(260), m_theme.px(38)}; }
 
@@ -87,8 +92,8 @@ protected:
     }
 
 private:
-    core::Habit m_habit;
-    int m_rank;
+    core::Habit m_habit{};
+    int m_rank = 0;
     QString m_name{}, m_more{};
 };
 
@@ -98,35 +103,55 @@ HabitList::HabitList(const Theme& theme, QWidget* parent) : QWidget(parent), m_t
 {
     m_rows->setContentsMargins(0, 0, 0, 0);
     m_rows->setSpacing(1);
+    m_rows->addStretch();
 }
 
 void HabitList::present(const AimScene& scene)
 {
-    const KeepFocus keys(*this);
-    clearLayout(*m_rows);
-    int rank = 0, shown = 0;
+    std::vector<std::pair<core::Habit, int>> wanted;
+    int rank = 0, shut = 0;
     std::set<size_t> zones;  // said once each
     for (const core::Habit& habit : scene.habits) {
         if (!habit.closed) {
             ++rank;
-            if (rank > kMostRows && habit.surface) continue;  // how it stands is always there
-            auto* row = new HabitRow(m_theme, habit, rank, this);
-            connect(row, &QAbstractButton::clicked, this, [this, habit] {
-                if (habit.surface) emit taken(habit);
-            });
-            m_rows->addWidget(row);
+            if (rank <= kMostRows || !habit.surface) wanted.emplace_back(habit, rank);  // how it stands is always there
             continue;
         }
         const auto* zone = std::get_if<core::RestraintZone>(&*habit.closed);
-        const size_t key = zone ? static_cast<size_t>(*zone) : 99;
-        if (!zones.insert(key).second || ++shown > kMostClosed) continue;
-        auto* row = new HabitRow(m_theme, habit, shown, this);
-        connect(row, &QAbstractButton::clicked, this, [this, zone = zone ? std::optional(*zone) : std::nullopt] {
-            if (zone) emit cleared(*zone);
-        });
-        m_rows->addWidget(row);
+        if (!zones.insert(zone ? static_cast<size_t>(*zone) : zones.max_size()).second || ++shut > kMostClosed) continue;
+        wanted.emplace_back(habit, shut);
     }
-    m_rows->addStretch();
+    for (size_t i = rows().size(); i < wanted.size(); ++i) addRow();
+    const auto all = rows();
+    for (size_t i = 0; i < all.size(); ++i) {
+        auto* row = static_cast<HabitRow*>(all[i]);
+        row->setVisible(i < wanted.size());
+        if (i < wanted.size())
+            row->show(wanted[i].first, wanted[i].second);
+        else
+            row->setObjectName({});
+    }
+}
+
+std::vector<QWidget*> HabitList::rows() const
+{
+    std::vector<QWidget*> all;
+    for (int i = 0; i + 1 < m_rows->count(); ++i) all.push_back(m_rows->itemAt(i)->widget());
+    return all;
+}
+
+void HabitList::addRow()
+{
+    auto* row = new HabitRow(m_theme, this);
+    connect(row, &QAbstractButton::clicked, this, [this, row] {
+        const core::Habit habit = row->habit();
+        if (!habit.closed) {
+            if (habit.surface) emit taken(habit);
+            return;
+        }
+        if (const auto* zone = std::get_if<core::RestraintZone>(&*habit.closed)) emit cleared(*zone);
+    });
+    m_rows->insertWidget(m_rows->count() - 1, row);
 }
 
 }  // namespace app

@@ -23,6 +23,9 @@ signals:
     void cleared(core::RestraintZone zone);
 
 private:
+    [[nodiscard]] std::vector<QWidget*> rows() const;
+    void addRow();
+
     const Theme& m_theme;
     QVBoxLayout* m_rows;
 };

@@ -79,6 +79,7 @@ HolePanel::HolePanel(const Theme& theme, QWidget* parent)
             emit mirrored();
     });
     m_template->setText(tr("template…"));
+    m_template->setProperty("role", "topic");
     m_template->setObjectName(QStringLiteral("holeTemplate"));
     m_template->setToolTip(tr("1:1 for both sides, as a PDF or an SVG"));
     connect(m_template, &QPushButton::clicked, this, &HolePanel::templateAsked);
@@ -89,6 +90,12 @@ HolePanel::HolePanel(const Theme& theme, QWidget* parent)
     heading->addWidget(m_template);
     grid->addLayout(heading, 0, 0, 1, 4);
     grid->setRowStretch(5, 1);
+    const auto letters = [this] {  // not with each frame of a drag: a font is resolved anew each time
+        m_title->setFont(m_theme.title());
+        for (QLabel* small : {m_what, m_names[0], m_names[1], m_names[2], m_names[3]}) small->setFont(m_theme.small());
+    };
+    connect(&theme, &Theme::changed, this, letters);
+    letters();
 }
 
 void HolePanel::present(const AimScene& scene)
@@ -97,9 +104,6 @@ void HolePanel::present(const AimScene& scene)
     const AimDriver* own = scene.driver(scene.held);
     setVisible(own != nullptr);
     if (!own) return;
-    m_template->setProperty("role", "topic");
-    m_title->setFont(m_theme.title());
-    m_what->setFont(m_theme.small());
     m_surface = core::surfaceUnder(scene.mounts, own->frame.at_m);
     const core::Fitout& used = scene.snapshot->after().used;
     if (m_surface) {
@@ -132,7 +136,6 @@ void HolePanel::present(const AimScene& scene)
     m_fields[2]->setText(words::fixedNumber(aim.in_deg, 0));
     m_fields[3]->setText(words::fixedNumber(aim.up_deg, 0));
     for (size_t i = 2; i < 4; ++i) m_fields[i]->setAccessibleName(m_names[i]->text());
-    for (QLabel* name : m_names) name->setFont(m_theme.small());
     const auto mount = used.mounts.find(scene.held);
     m_style->setCurrentIndex(
         m_style->findData(static_cast<int>(mount == used.mounts.end() ? core::MountStyle::Flush : mount->second.style)));
