@@ -53,6 +53,9 @@ TEST(Acoustics, TwelveRunsSoundAtFourEars)
     EXPECT_EQ(found(evaluation).runs.size(), 12U);
     const Cabin& cabin = found(evaluation).cabin;
     EXPECT_EQ(std::count_if(cabin.panels.begin(), cabin.panels.end(), [](const auto& one) { return one.mirrors; }), 6);
+    // And in the way, of two in one row: a wheel, two legs each of two pieces, a back each.
+    EXPECT_EQ(cabin.panels.size(), 6U + 1U + 2U * 4U + 2U);
+    EXPECT_EQ(cabin.names.size(), cabin.panels.size());
     for (const auto& [id, heard] : found(evaluation).hearing) {
         EXPECT_TRUE(heard.level_db.isFinite().all());
         EXPECT_TRUE(levelOf_db(heard.ear_pa2[0]).isFinite().all() && levelOf_db(heard.ear_pa2[1]).isFinite().all());

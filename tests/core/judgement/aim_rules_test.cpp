@@ -127,7 +127,8 @@ TEST(AimRules, ARestraintsPathIsClosedUntilItIsCleared)
     EXPECT_FALSE(findingsOf(after(plan, clearZone(plan, RestraintZone::DashBag, true)), RuleId::RestraintPath).empty());
     // A pillar that had one from the factory may have another one.
     Plan made = tests::withSpots(BodyKind::Saloon, {"front door", "pillar"});
-    made = after(made, fitPart(made, tests::driverAt(made, "left pillar"), *tests::shop().shelf.find("set-orchid")));
+    made = after(made, fitPart(made, tests::driverAt(made, "left pillar"), *tests::shop().shelf.find("tw-clover-4")));
+    EXPECT_NE(made.job.goal, kFound);
     EXPECT_TRUE(findingsOf(made, RuleId::RestraintPath).empty());
 }
 
@@ -154,6 +155,9 @@ TEST(AimRules, ACupNeedsItsRoom)
     EXPECT_TRUE(with(needed_m).empty());
     EXPECT_FALSE(with(needed_m - 1e-5).empty());
     EXPECT_TRUE(findingsOf(plan, RuleId::DepthAndSpacer).empty()) << "a cup's room is judged as such";
+    const Plan pod = after(plan, setMountStyle(plan, job.sail, MountStyle::Pod));
+    EXPECT_TRUE(findingsOf(pod, RuleId::DepthAndSpacer).empty()) << "a pod stands upon it";
+    EXPECT_TRUE(findingsOf(pod, RuleId::NoRoomForCup).empty());
     const Plan flush = after(plan, std::get<Edit>(found.front().mends.front().act));
     EXPECT_TRUE(findingsOf(flush, RuleId::NoRoomForCup).empty());
     EXPECT_FALSE(findingsOf(flush, RuleId::DepthAndSpacer).empty());
