@@ -8,6 +8,7 @@
 #include "core/fitout/resolve.h"
 #include "core/fitout/sides.h"
 #include "core/practice/house_rules.h"
+#include "words/aim_words.h"
 #include "words/customer_words.h"
 #include "words/figures.h"
 #include "words/finding_words.h"
@@ -56,6 +57,11 @@ public:
         head(JobCard::tr("Steps"));
         int number = 0;
         for (const core::Step& step : m_card.job.steps) add(stepHtml(step, ++number));
+        if (const words::Table spots = words::spotTable(m_card.after(), m_card.mounts()); spots.size() > 1) {
+            head(JobCard::tr("Where the speakers go"));
+            addTable(spots, {28, 38, 20, 14});
+            add(quiet(JobCard::tr("Mark both sides from the same edges; look behind, and keep clear of every restraint.")));
+        }
         head(JobCard::tr("Wiring"));
         addTable(words::wireTable(m_card.job, m_card.before().used, m_card.after().used), {8, 28, 28, 20, 16});
         const words::Table labels = words::labelTable(m_card.job, m_card.after().used);

@@ -4,6 +4,7 @@
 #include <set>
 #include <vector>
 
+#include "core/design/mount_surfaces.h"
 #include "core/job/job_plan.h"
 #include "core/model/finding.h"
 #include "core/model/shelf.h"
@@ -27,9 +28,15 @@ struct Job {
     const std::vector<core::Finding>& findings;
     const core::JobPlan& job;
     const core::Shelf& shelf;
+    const core::UsualVehicles& vehicles;
     const Shop& shop;
 
     [[nodiscard]] const core::StageResult& before() const { return *evaluation.stages.at(core::kFound); }
+    // What drivers are put on.
+    [[nodiscard]] std::map<core::SurfaceId, core::Surface> mounts() const
+    {
+        return core::mountsOf(after().used, vehicles, evaluation.practice);
+    }
     [[nodiscard]] const core::StageResult& after() const { return *evaluation.stages.at(plan.job.goal); }
 };
 

@@ -78,7 +78,7 @@ int writeJob(const JobRequest& request)
     const std::vector<Finding> findings = judge(plan, evaluation);
     const JobPlan work = planJob(plan, kFound, plan.job.goal, evaluation);
     const card::Shop whose{.letterPaper = request.letter};
-    const card::Job job{plan, evaluation, findings, work, shop.shelf, whose};
+    const card::Job job{plan, evaluation, findings, work, shop.shelf, shop.vehicles, whose};
     if (!request.pdf && !request.csv) return printJob(job, request.json);
     Json written = Json::array();
     if (request.pdf) {

@@ -2,8 +2,10 @@
 
 #include <cmath>
 
+#include "core/design/hole_outline.h"
 #include "core/physics/air.h"
 #include "words/figures.h"
+#include "words/fit_words.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
@@ -161,6 +163,29 @@ QString nameOf(Backing backing)
             return Words::tr("cloth");
     }
     return {};
+}
+
+Table spotTable(const StageResult& stage, const std::map<SurfaceId, Surface>& mounts)
+{
+    Table table{{Words::tr("Speaker"), Words::tr("Middle of the hole"), Words::tr("It looks"), Words::tr("Hole")}};
+    for (const auto& [id, mount] : stage.used.mounts) {
+        if (!mount.frame) continue;
+        const Aim aim = aimOf(*mount.frame);
+        const auto hole = holeOutline(stage, id, mounts);
+        QString where = Words::tr("on no surface: a bracket or a pod"), cut;
+        if (hole) {
+            where = Words::tr("%1 %2, %3 %4")
+                        .arg(spokenLength(hole->down.from_m), nameOf(hole->down.edge),
+                             spokenLength(hole->across.from_m), nameOf(hole->across.edge));
+            cut = mount.style == MountStyle::Pod ? Words::tr("for the cable alone")
+                  : hole->sawn ? Words::tr("%1 by saw").arg(spokenLength(hole->hole_m))
+                               : Words::tr("%1 by template").arg(spokenLength(hole->hole_m));
+            if (hole->worst == Origin::ClassGuess) where = Words::tr("%1 (usual sizes: measure first)").arg(where);
+        }
+        table.push_back({nameOf(Subject{id}, stage.used), where,
+                         Words::tr("%1, %2; %3").arg(inText(aim), upText(aim), nameOf(mount.style)), cut});
+    }
+    return table;
 }
 
 QString weighedBy(const SpotWeights& weights)

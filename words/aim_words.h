@@ -6,6 +6,7 @@
 #include "core/design/habits.h"
 #include "core/model/aim.h"
 #include "core/model/driver_aim.h"
+#include "words/job_words.h"
 
 namespace words {
 
@@ -26,6 +27,9 @@ namespace words {
 [[nodiscard]] QString nameOf(core::MountStyle style);
 [[nodiscard]] QString nameOf(core::FromEdge edge);  // "down from the top edge"
 [[nodiscard]] QString nameOf(core::Backing backing);
+// Where each driver goes that was put somewhere, as it is marked: the edges, which way it looks, its hole.
+// mounts  those in force: mountsOf
+[[nodiscard]] Table spotTable(const core::StageResult& stage, const std::map<core::SurfaceId, core::Surface>& mounts);
 // What the points weigh, for whoever asks.
 [[nodiscard]] QString weighedBy(const core::SpotWeights& weights);
 

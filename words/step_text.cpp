@@ -7,6 +7,7 @@
 #include "core/fitout/plug_cut.h"
 #include "core/fitout/resolve.h"
 #include "core/model/branch_across.h"
+#include "words/aim_words.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"
@@ -71,7 +72,7 @@ public:
             case StepKind::CutPlug:
                 return cuttingPlug();
             case StepKind::FitDriver:
-                return fitting();
+                return aimed(fitting());
             case StepKind::TryBeforeClosing:
                 return trying();
             case StepKind::ClosePanel:
@@ -346,6 +347,18 @@ private:
         if (m_step.fixing == Fixing::Ring) lines << Words::tr("The ring goes behind the panel and takes the screws.");
         if (m_step.fixing == Fixing::Bracket) lines << Words::tr("It sits in its bracket, not in the trim.");
         if (m_step.has(StepFigure::Screw_m)) lines << screws();
+        return lines.join(QLatin1Char(' '));
+    }
+
+    // Which way it looks and how it is let in, where the plan says more than that it goes in.
+    [[nodiscard]] QString aimed(const QString& fitted) const
+    {
+        QStringList lines{fitted};
+        if (m_step.has(StepFigure::AimIn_deg))
+            lines << Words::tr("It looks %1, %2; where it goes stands in the table, tighten it once it is aimed.")
+                         .arg(inText({.in_deg = figure(StepFigure::AimIn_deg)}),
+                              upText({.up_deg = figure(StepFigure::AimUp_deg)}));
+        if (m_step.style != MountStyle::Flush) lines << Words::tr("How it sits: %1.").arg(nameOf(m_step.style));
         return lines.join(QLatin1Char(' '));
     }
 

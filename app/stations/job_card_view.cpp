@@ -31,7 +31,8 @@ auto withCard(const Snapshot& snapshot, const ShopSettings& settings, Use use)
 {
     const card::Shop shop = shopOf(settings);
     return use(
-        card::Job{snapshot.plan, snapshot.evaluation, snapshot.findings, snapshot.job, snapshot.shop->shelf, shop});
+        card::Job{snapshot.plan, snapshot.evaluation, snapshot.findings, snapshot.job, snapshot.shop->shelf,
+                          snapshot.shop->vehicles, shop});
 }
 
 }  // namespace

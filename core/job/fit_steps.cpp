@@ -6,6 +6,7 @@
 
 #include "core/base/angle.h"
 #include "core/fitout/resolve.h"
+#include "core/model/aim.h"
 
 namespace core {
 namespace {
@@ -169,6 +170,12 @@ void addDriverFitting(StepList& steps, const FitAt& at)
     step.place = at.to.devices.at(at.driver).at;
     step.device = at.driver;
     step.fixing = at.mount.fixing;
+    step.style = at.mount.style;
+    if (at.mount.frame) {
+        const Aim aim = aimOf(*at.mount.frame);
+        step.figures[StepFigure::AimIn_deg] = aim.in_deg;
+        step.figures[StepFigure::AimUp_deg] = aim.up_deg;
+    }
     if (const auto turn = turnOf(at)) step.figures[StepFigure::Turn_deg] = std::remainder(*turn, 360.0);
     if (valueOf(at.mount.figures, Quantity::TabsOff).value_or(0.0) > 0.0) step.figures[StepFigure::TabsOff] = 1.0;
     switch (at.mount.fixing) {

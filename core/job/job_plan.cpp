@@ -1,5 +1,6 @@
 #include "core/job/job_plan.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "core/job/class_cautions.h"
@@ -25,6 +26,11 @@ public:
         std::set<PlaceId> places;
         for (const auto& [place, work] : m_work.places) places.insert(place);
         m_openings = openingsFor(places, m_to);
+        // What goes in elsewhere is taken out first.
+        std::stable_partition(m_openings.begin(), m_openings.end(), [&](const Opening& opening) {
+            return std::any_of(opening.places.begin(), opening.places.end(),
+                               [&](PlaceId place) { return !m_work.places.at(place).moved.empty(); });
+        });
     }
 
     JobPlan run()
@@ -140,7 +146,8 @@ private:
         if (isNewCable(m_from, id, wire)) return WireState::New;
         const Wire& before = m_from.wires.at(id);
         const auto cut = [&](const Pin& pin) {
-            return m_to.devices.contains(pin.device) && plugIsCut(m_from, m_to, pin.device);
+            return m_to.devices.contains(pin.device) &&
+                   (plugIsCut(m_from, m_to, pin.device) || isMoved(m_from, m_to, pin.device));
         };
         return before.a != wire.a || before.b != wire.b || cut(wire.a) || cut(wire.b) ? WireState::NewEnd
                                                                                       : WireState::Kept;

@@ -167,8 +167,9 @@ void PlaceSteps::addFitting(PlaceId place, const PlaceWork& work)
 {
     const std::vector<DeviceId> fitted = work.fitted();
     for (const DeviceId driver : fitted)
-        if (m_from.devices.contains(driver)) takeOut(place, driver);
-    for (const DeviceId gone : work.gone) takeOut(place, gone);
+        if (m_from.devices.contains(driver) && !isMoved(m_from, m_to, driver)) takeOut(place, driver);
+    for (const auto* out : {&work.moved, &work.gone})
+        for (const DeviceId driver : *out) takeOut(place, driver);
     for (const Alteration& alteration : work.alterations)
         addAlteration(place, alteration, fitted.empty() ? DeviceId{} : fitted.front());
     addLiningSteps(m_steps, m_body, place, work);

@@ -60,6 +60,12 @@ bool isNewCable(const Fitout& from, WireId id, const Wire& wire)
     return before == from.wires.end() || before->second.figures != wire.figures;
 }
 
+bool isMoved(const Fitout& from, const Fitout& to, DeviceId device)
+{
+    const auto before = from.devices.find(device), after = to.devices.find(device);
+    return before != from.devices.end() && after != to.devices.end() && before->second.at != after->second.at;
+}
+
 bool newSpacer(const Fitout& from, const Fitout& to, DeviceId driver)
 {
     const PartId spacer = mountOf(to, driver).spacer;
@@ -71,8 +77,10 @@ JobWork workBetween(const Fitout& from, const Fitout& to)
     JobWork job;
     for (const auto& [id, device] : to.devices) {
         const Part& part = to.parts.at(device.part);
+        const bool moved = part.kind == PartKind::Driver && isMoved(from, to, id);
+        if (moved && from.devices.at(id).at) job.places[from.devices.at(id).at].moved.push_back(id);
         if (samePartAsBefore(from, to, id)) {
-            if (part.kind == PartKind::Driver && mountOf(from, id) != mountOf(to, id))
+            if (moved || (part.kind == PartKind::Driver && mountOf(from, id) != mountOf(to, id)))
                 job.places[device.at].remounted.push_back(id);
         } else if (part.kind == PartKind::Fuse) {
             job.fuses.push_back(id);

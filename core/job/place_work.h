@@ -25,7 +25,8 @@ struct PlaceWork {
     std::vector<DeviceId> coils{};           // drivers whose coils are joined afresh
     std::vector<DeviceId> inserts{};         // new in a lead
     std::vector<DeviceId> sources{};
-    std::vector<DeviceId> gone{};  // taken out, and nothing in their stead
+    std::vector<DeviceId> gone{};   // taken out, and nothing in their stead
+    std::vector<DeviceId> moved{};  // taken out here, to go in somewhere else: they count there
 
     // Every driver that goes in, new or the old one again.
     [[nodiscard]] std::vector<DeviceId> fitted() const;
@@ -42,6 +43,8 @@ struct JobWork {
 
 // One that is drawn anew, or in its place another one.
 [[nodiscard]] bool isNewCable(const Fitout& from, WireId id, const Wire& wire);
+// It was somewhere else before.
+[[nodiscard]] bool isMoved(const Fitout& from, const Fitout& to, DeviceId device);
 // Whether the mount's spacer is another one than before.
 [[nodiscard]] bool newSpacer(const Fitout& from, const Fitout& to, DeviceId driver);
 

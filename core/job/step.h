@@ -120,7 +120,9 @@ enum class StepFigure {
     Inside_m,
     Outside_m,
     TabsOff,   // 1: they are broken off first
-    Turn_deg,  // of the driver, counter-clockwise as seen from the front
+    Turn_deg,   // of the driver, counter-clockwise as seen from the front
+    AimIn_deg,  // which way it looks, where the plan says that: in of straight back, up of level
+    AimUp_deg,
     Wire_deg,  // where the cable leaves
     Notch_m,
     OwnScrews_count,  // of a bracket; absent: the driver's screws go through it
@@ -142,6 +144,7 @@ struct Step {
     AlterationKind alteration{};  // of Alter, StripSkin and LineSkin
     Demand demand{};              // of Protect and ProveInUse
     Fixing fixing{};              // of FitDriver
+    MountStyle style{};           // of FitDriver
     std::map<StepFigure, double> figures{};
     std::vector<ToolUse> tools{};
     std::vector<Caution> cautions{};
