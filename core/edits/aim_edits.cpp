@@ -45,13 +45,39 @@ PlaceId freePlace(const Fitout& fitout, DeviceId device, const Frame& frame, Pla
 {
     constexpr double kReach_m = 0.35;  // ours, no source: a door card is half a metre long
     for (const auto& [id, place] : fitout.places) {
-        if (place.kind != kind || distance(place.frame.at_m, frame.at_m) > kReach_m) continue;
+        const bool across = place.frame.at_m.y * frame.at_m.y < 0.0;
+        if (place.kind != kind || across || distance(place.frame.at_m, frame.at_m) > kReach_m) continue;
         const bool taken = std::any_of(fitout.devices.begin(), fitout.devices.end(), [&](const auto& entry) {
             return entry.first != device && entry.second.at == id && isDriver(fitout, entry.first);
         });
         if (!taken) return id;
     }
     return {};
+}
+
+// A place that nobody knows anything of and that no stage has anything at: a spot that was tried and left again.
+void dropTried(Plan& plan, PlaceId place)
+{
+    const auto isBare = [&](PlaceId id) {
+        const Place& one = plan.places.at(id);
+        const Place bare{.kind = one.kind,
+                         .name = one.name,
+                         .frame = one.frame,
+                         .pair = one.pair,
+                         .followsPair = one.followsPair};
+        const auto isAtIt = [&](const auto& entry) { return entry.second && entry.second->at == id; };
+        const auto isOfIt = [&](const auto& entry) { return entry.second && entry.second->place == id; };
+        const auto isRead = [&](const auto& entry) { return entry.second.of.of == Subject{id}; };
+        return one == bare && std::none_of(plan.readings.begin(), plan.readings.end(), isRead) &&
+               std::none_of(plan.devices.begin(), plan.devices.end(), isAtIt) &&
+               std::none_of(plan.alterations.begin(), plan.alterations.end(), isOfIt);
+    };
+    const auto found = plan.places.find(place);
+    if (found == plan.places.end() || !isBare(place)) return;
+    const PlaceId pair = found->second.pair;
+    if (pair && !isBare(pair)) return;
+    plan.places.erase(place);
+    if (pair) plan.places.erase(pair);
 }
 
 std::string unused(const Plan& plan, const std::string& name)
@@ -136,12 +162,11 @@ Edit putDriverOn(const Plan& plan, DeviceId device, const Frame& frame, const Su
         Device moved = fitout.devices.at(one);
         moved.at = at;
         putAt(after, &Plan::devices, goal, one, moved);
-        changeMount(after, goal, one, [&](Mount& mount) {
-            mount.frame = after.places.at(at).frame == to ? std::nullopt : std::optional(to);
-        });
+        changeMount(after, goal, one, [&](Mount& mount) { mount.frame = to; });
     };
     move(device, here, frame);
     if (twin && there) move(twin, there, mirrored(frame));
+    dropTried(after, fitout.devices.at(device).at);
     return difference(EditName::PlaceDriver, plan, after);
 }
 
@@ -162,6 +187,7 @@ Edit putBack(const Plan& plan, DeviceId device)
     };
     back(device);
     if (const DeviceId twin = aimTwin(fitout, device)) back(twin);
+    dropTried(after, fitout.devices.at(device).at);
     return difference(EditName::PlaceDriver, plan, after);
 }
 
@@ -215,19 +241,18 @@ Edit clearZone(const Plan& plan, RestraintZone zone, bool cleared)
 Edit changeSurface(const Plan& plan, const std::map<SurfaceId, Surface>& mounts, SurfaceId id, const Surface& surface)
 {
     constexpr double kAlike_m = 0.02;
-    const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
     const auto flipped = [](Vec3 way) {
         way.y = -way.y;
         return way;
     };
     Plan after = plan;
     const bool own = after.surfaces.contains(id);
-    const Vec3 image = flipped(middle(mounts.at(id)));
+    const Vec3 image = flipped(middleOf(mounts.at(id)));
     for (const auto& [other, before] : mounts) {
         Surface now = before;
         if (other == id)
             now = surface;
-        else if (before.kind == surface.kind && distance(middle(before), image) < kAlike_m) {
+        else if (before.kind == surface.kind && distance(middleOf(before), image) < kAlike_m) {
             now = surface;
             now.name = before.name;
             now.corner_m = flipped(surface.corner_m);

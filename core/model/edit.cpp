@@ -98,9 +98,13 @@ bool mergeInto(Edit& earlier, const Edit& later)
         return std::visit([](const auto& one, const auto& other) { return sameEntry(one, other); }, a, b);
     };
     if (earlier.name != later.name || later.idsFrom != 0) return false;
-    if (!std::equal(earlier.changes.begin(), earlier.changes.end(), later.changes.begin(), later.changes.end(), same))
-        return false;
-    earlier.changes = later.changes;
+    const auto entryOf = [&](const Change& change) {
+        return std::find_if(earlier.changes.begin(), earlier.changes.end(),
+                            [&](const Change& one) { return same(one, change); });
+    };
+    const auto isKnown = [&](const Change& change) { return entryOf(change) != earlier.changes.end(); };
+    if (!std::all_of(later.changes.begin(), later.changes.end(), isKnown)) return false;
+    for (const Change& change : later.changes) *entryOf(change) = change;
     earlier.detail = later.detail;
     return true;
 }

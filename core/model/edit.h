@@ -120,7 +120,8 @@ struct Applied {
 // An edit that drew ids suits only the plan it was made from; any other edit is absolute and always fits.
 [[nodiscard]] bool fits(const Plan& plan, const Edit& edit);
 
-// A drag: the same name and the same entries. True if `later` was taken into `earlier`.
+// A drag: the same name, and no entries but those of the first step, which may have more: the stage that it made. True
+// if `later` was taken into `earlier`.
 [[nodiscard]] bool mergeInto(Edit& earlier, const Edit& later);
 
 }  // namespace core

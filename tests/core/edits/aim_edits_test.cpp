@@ -77,9 +77,8 @@ TEST(AimEdits, AnotherSurfaceIsAnotherPlace)
             ->second;
     };
     const Surface kick = named("left kick panel"), door = named("left front door"), sail = named("left sail");
-    const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
     const Vec3 head = job.plan.listeners.begin()->second.head_m;
-    const Frame low = aimedAt(middle(kick), head);
+    const Frame low = aimedAt(middleOf(kick), head);
     const Plan plan = after(job.plan, putDriverOn(job.plan, job.sail, low, kick));
     const Fitout fitout = resolve(plan, plan.job.goal);
     const Place& place = *placeOf(fitout, job.sail);
@@ -87,21 +86,57 @@ TEST(AimEdits, AnotherSurfaceIsAnotherPlace)
     EXPECT_EQ(place.kind, PlaceKind::KickPanel);
     EXPECT_EQ(placeOf(fitout, acrossFrom(fitout, job.sail))->name, "right kick panel");
     EXPECT_EQ(*frameOf(fitout, job.sail), low);
-    EXPECT_FALSE(fitout.mounts.contains(job.sail)) << "it stands as its new place does";
     EXPECT_EQ(placeOf(resolve(plan, kFound), job.sail)->name, "left sail") << "found as it was";
     // Onto the door, which the woofer has: a place beside it.
-    const Plan high = after(job.plan, putDriverOn(job.plan, job.sail, aimedAt(middle(door), head), door));
+    const Plan high = after(job.plan, putDriverOn(job.plan, job.sail, aimedAt(middleOf(door), head), door));
     EXPECT_EQ(placeOf(resolve(high, high.job.goal), job.sail)->name, "left front door 2");
     EXPECT_EQ(placeOf(resolve(high, high.job.goal), job.door)->name, "left front door");
     // And back onto the sail, where its own place still is.
-    const Plan back = after(plan, putDriverOn(plan, job.sail, aimedAt(middle(sail), head), sail));
+    const Plan back = after(plan, putDriverOn(plan, job.sail, aimedAt(middleOf(sail), head), sail));
     EXPECT_EQ(placeOf(resolve(back, back.job.goal), job.sail)->name, "left sail");
-    EXPECT_EQ(back.places.size(), plan.places.size());
+    EXPECT_EQ(back.places, job.plan.places) << "nothing is left at the other spot";
     // On the same sail a little further it stays at its place.
-    const Plan near = after(job.plan, putDriverOn(job.plan, job.sail, aimedAt(middle(sail), head), sail));
-    EXPECT_EQ(near.places.size(), job.plan.places.size());
+    const Plan beside = after(job.plan, putDriverOn(job.plan, job.sail, aimedAt(middleOf(sail), head), sail));
+    EXPECT_EQ(beside.places.size(), job.plan.places.size());
+    // Spots that are tried one after the other leave nothing behind; what somebody measured stays.
+    Plan tried = job.plan;
+    for (int i = 0; i < 3; ++i)
+        for (const Surface& one : {kick, door, sail})
+            tried = after(tried, putDriverOn(tried, job.sail, aimedAt(middleOf(one), head), one));
+    EXPECT_EQ(tried.places, job.plan.places);
+    Plan measured = plan;
+    measured.places.at(tests::placeNamed(plan, "left kick panel")).room[Quantity::Depth_m] = {0.04};
+    const Plan left = after(measured, putDriverOn(measured, job.sail, aimedAt(middleOf(sail), head), sail));
+    EXPECT_EQ(left.places.size(), plan.places.size());
+    // The other side's place is none for this side, however near the middle it lies.
+    const Surface dash{.name = "left dash", .mountable = true, .kind = PlaceKind::DashTop};
+    Plan near = after(job.plan, putDriverOn(job.plan, job.sail, {{-0.6, 0.1, 1.0}, {-1.0, 0.0, 0.0}}, dash));
+    near = after(near, freeAim(near, job.sail));
+    near = after(near, putDriverOn(near, job.sail, aimedAt(middleOf(kick), head), kick));
+    near = after(near, putDriverOn(near, job.sail, {{-0.6, 0.1, 1.0}, {-1.0, 0.0, 0.0}}, dash));
+    EXPECT_GT(placeOf(resolve(near, near.job.goal), job.sail)->frame.at_m.y, 0.0);
     const Plan undone = after(plan, putBack(plan, job.sail));
+    EXPECT_EQ(undone.places, job.plan.places);
     EXPECT_EQ(placeOf(resolve(undone, undone.job.goal), job.sail)->name, "left sail");
+}
+
+// The first step of a drag makes the stage that is planned; the others are of the same step all the same.
+TEST(AimEdits, ADragFromNothingPlannedIsOneStep)
+{
+    const Plan plan = tests::withSpots(BodyKind::Saloon, {"front door", "sail"});
+    ASSERT_EQ(plan.job.goal, kFound);
+    const DeviceId sail = tests::driverAt(plan, "left sail");
+    const Frame one = aimed({-0.8, 0.6, 1.0}, {30.0, 10.0}), other = aimed({-0.9, 0.6, 1.0}, {30.0, 10.0});
+    Edit drag = placeDriver(plan, sail, one);
+    const Plan first = apply(plan, drag).plan;
+    const Edit later = placeDriver(first, sail, other);
+    ASSERT_TRUE(mergeInto(drag, later));
+    const Applied both = apply(plan, drag);
+    EXPECT_EQ(both.plan, apply(first, later).plan);
+    EXPECT_EQ(apply(both.plan, both.inverse).plan, plan);
+    // Not what the first step says nothing of.
+    Edit turned = placeDriver(first, sail, other);
+    EXPECT_FALSE(mergeInto(turned, placeDriver(first, tests::driverAt(first, "left front door"), one)));
 }
 
 TEST(AimEdits, AChangedSurfaceTakesTheOthersAlong)
