@@ -244,14 +244,13 @@ int listSurfaces(const SolverRequest& request)
     const Practice practice = withChanges(shop.practice, plan.practice);
     const Fitout fitout = resolve(plan, plan.job.goal);
     const std::map<SurfaceId, Surface> mounts = mountsIn(plan);
-    const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
-    const auto closed = [&](const Surface& one) { return closedAt(fitout, one.kind, middle(one), practice); };
+    const auto closed = [&](const Surface& one) { return closedAt(fitout, one.kind, middleOf(one), practice); };
     if (request.json) {
         Json json{{"surfaces", Json::array()}};
         for (const auto& [id, one] : mounts)
             json["surfaces"].push_back({{"name", one.name},
                                         {"kind", std::string(core::textOf(one.kind))},
-                                        {"middle_m", vectorJson(middle(one))},
+                                        {"middle_m", vectorJson(middleOf(one))},
                                         {"along_m", vectorJson(one.along_m)},
                                         {"across_m", vectorJson(one.across_m)},
                                         {"backing", std::string(core::textOf(one.backing))},

@@ -39,4 +39,9 @@ struct Vec3 {
 {
     return length(a - b);
 }
+// Over level, -pi/2 to pi/2.
+[[nodiscard]] inline double elevation_rad(const Vec3& way)
+{
+    return std::atan2(way.z, std::hypot(way.x, way.y));
+}
 }  // namespace core

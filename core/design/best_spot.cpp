@@ -11,7 +11,7 @@ namespace core {
 std::optional<Edit> bestSpot(const Plan& plan, const Practice& practice, const UsualVehicles& vehicles, DeviceId device,
                              const std::stop_token& stop)
 {
-    constexpr double kWorthIt_points = 1.0;  // less is inside what the map knows
+    constexpr double kWorthIt_points = 1.0;  // less is inside what the map knows: ours, no source
     const Evaluation evaluation = evaluateJob(plan, practice);
     const StageResult& stage = *evaluation.stages.at(plan.job.goal);
     if (!findRunOfDevice(stage, device) || stage.used.listeners.empty()) return std::nullopt;

@@ -27,8 +27,7 @@ EdgeMeasure measureAlong(const Vec3& edge, const Vec3& from, double outwards)
 
 std::array<EdgeMeasure, 2> edgeMeasures(const Surface& surface, const Vec3& at_m)
 {
-    const Vec3 middle = surface.corner_m + 0.5 * surface.along_m + 0.5 * surface.across_m;
-    const double outwards = middle.y < 0.0 ? -1.0 : 1.0;
+    const double outwards = middleOf(surface).y < 0.0 ? -1.0 : 1.0;
     const Vec3 from = at_m - surface.corner_m;
     return {measureAlong(surface.along_m, from, outwards), measureAlong(surface.across_m, from, outwards)};
 }

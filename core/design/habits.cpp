@@ -1,6 +1,7 @@
 #include "core/design/habits.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/model/aim.h"
 
@@ -52,14 +53,15 @@ Vec3 normalTowards(const Surface& surface, const Vec3& target)
     return (1.0 / size) * normal;
 }
 
+// On a door card in the middle of its length, whichever of its edges rises.
 Vec3 pointOn(const Surface& surface, Height height)
 {
-    constexpr double kNearTheEdge = 0.2;  // of the card's height
-    const bool rises = surface.across_m.z >= 0.0;
-    const double share = height == Height::Any            ? 0.5
-                         : (height == Height::High) == rises ? 1.0 - kNearTheEdge
-                                                             : kNearTheEdge;
-    return surface.corner_m + 0.5 * surface.along_m + share * surface.across_m;
+    constexpr double kOffMiddle = 0.3;  // of the card's height: common practice, no source
+    const bool acrossRises = std::abs(surface.across_m.z) >= std::abs(surface.along_m.z);
+    Vec3 up = acrossRises ? surface.across_m : surface.along_m;
+    if (up.z < 0.0) up = -1.0 * up;
+    const double off = height == Height::Any ? 0.0 : height == Height::High ? kOffMiddle : -kOffMiddle;
+    return middleOf(surface) + off * up;
 }
 
 Frame framed(const SpotJudge& judge, const Surface& surface, const Trick& trick)
@@ -89,13 +91,12 @@ std::vector<Habit> rankHabits(const StageResult& stage, const Practice& practice
     SpotJudge judge(stage, practice, task.device, task.seats);
     const bool left = judge.standing().at_m.y >= 0.0;
     std::vector<Habit> found{{.spot = judge.judge({}, judge.standing(), weights)}};
-    const auto middle = [](const Surface& one) { return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m; };
-    const auto onSide = [&](const Surface& one) { return left ? middle(one).y >= 0.0 : middle(one).y <= 0.0; };
+    const auto onSide = [&](const Surface& one) { return left ? middleOf(one).y >= 0.0 : middleOf(one).y <= 0.0; };
     const bool someAhead = std::any_of(task.surfaces.begin(), task.surfaces.end(), [&](const auto& entry) {
-        return onSide(entry.second) && !judge.isBehind(middle(entry.second));
+        return onSide(entry.second) && !judge.isBehind(middleOf(entry.second));
     });
     for (const auto& [id, surface] : task.surfaces) {
-        if (!onSide(surface) || (someAhead && judge.isBehind(middle(surface)))) continue;
+        if (!onSide(surface) || (someAhead && judge.isBehind(middleOf(surface)))) continue;
         for (const Trick& trick : tricksOn(surface.kind)) {
             Habit habit{.way = trick.way, .height = trick.height, .kind = surface.kind, .surface = id};
             const Frame frame = framed(judge, surface, trick);

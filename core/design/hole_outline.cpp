@@ -12,9 +12,8 @@ HoleOutline holeOn(const Surface& surface, const Vec3& at_m)
     const auto measures = edgeMeasures(surface, at_m);
     const std::array<double, 2> size{length(surface.along_m), length(surface.across_m)};
     const size_t down = measures[1].edge == FromEdge::Top || measures[0].edge == FromEdge::Outer ? 1 : 0;
-    const Vec3 middle = surface.corner_m + 0.5 * surface.along_m + 0.5 * surface.across_m;
     HoleOutline outline{.surface = surface.name,
-                        .left = middle.y >= 0.0,
+                        .left = middleOf(surface).y >= 0.0,
                         .across = measures[1 - down],
                         .down = measures[down],
                         .wide_m = size[1 - down],

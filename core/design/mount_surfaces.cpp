@@ -100,7 +100,7 @@ std::map<SurfaceId, Surface> mountsOf(const Fitout& fitout, const UsualVehicles&
 
 SurfaceId surfaceUnder(const std::map<SurfaceId, Surface>& surfaces, const Vec3& at_m)
 {
-    constexpr double kHand_m = 0.06, kPast_ratio = 0.05;
+    constexpr double kHand_m = 0.06, kPast_ratio = 0.05;  // ours, no source
     SurfaceId nearest{};
     double least_m = kHand_m;
     for (const auto& [id, surface] : surfaces) {

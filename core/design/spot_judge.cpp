@@ -1,10 +1,10 @@
 #include "core/design/spot_judge.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <numbers>
 
+#include "core/base/angle.h"
 #include "core/evaluate/cabin_of.h"
 #include "core/physics/air.h"
 #include "core/physics/directivity.h"
@@ -16,9 +16,7 @@ namespace core {
 namespace {
 
 constexpr double kOnSurface_m = 0.03;
-constexpr double kOffAxisAt_hz = 8000.0, kShadowAt_hz = 4000.0;
-constexpr double kDegrees = 180.0 / std::numbers::pi;
-constexpr double kMostOffAxis_db = 40.0, kBehind_deg = 90.0;
+constexpr double kShadowAt_hz = 4000.0, kBehind_deg = 90.0;
 
 // Ten points an octave over the driver's band, so that a third octave holds three.
 Eigen::ArrayXd bandOf(const DriverParameters& driver)
@@ -47,9 +45,9 @@ bool isOn(const FlatPanel& panel, const Vec3& at)
            crossing(panel, at + kOnSurface_m * normal, at - kOnSurface_m * normal).has_value();
 }
 
-double elevation_deg(const Vec3& way)
+auto nearerTo(const Vec3& at_m)
 {
-    return kDegrees * std::atan2(way.z, std::hypot(way.x, way.y));
+    return [at_m](const Vec3& a, const Vec3& b) { return distance(a, at_m) < distance(b, at_m); };
 }
 
 }  // namespace
@@ -67,7 +65,7 @@ SpotJudge::SpotJudge(const StageResult& stage, const Practice& practice, DeviceI
 {
     const RunResult& run = *findRunOfDevice(stage, device);
     m_radius_m = std::sqrt(run.driver.sd_m2 / std::numbers::pi);
-    m_offAxisAt_hz = std::min(kOffAxisAt_hz, run.driver.topCorner_hz);
+    m_offAxisAt_hz = offAxisAt_hz(run.driver);
     m_field = soundField(bandOf(run.driver), stage.cabin.gain);
     const SoundSource& standing = stage.ways[static_cast<size_t>(&run - stage.runs.data())].source;
     m_standing = {standing.at_m, standing.axis};
@@ -95,8 +93,8 @@ Spot SpotJudge::judge(SurfaceId surface, const Frame& frame, const SpotWeights& 
         if (dot(way, seat.facing) < 0.0) {
             faults.height_deg += share * kBehind_deg;  // and its width is none of a stage
         } else {
-            faults.height_deg += share * std::abs(elevation_deg(way));
-            faults.width_deg += share * kDegrees * angleBetween_rad(way, twin.at_m - seat.head_m);
+            faults.height_deg += share * std::abs(elevation_rad(way)) / kDegree_rad;
+            faults.width_deg += share * angleBetween_rad(way, twin.at_m - seat.head_m) / kDegree_rad;
         }
         for (const SoundSource& side : {own, twin})
             for (const Vec3& ear : seat.ears) addWay(faults, side, ear, 0.25 * share);
@@ -107,28 +105,21 @@ Spot SpotJudge::judge(SurfaceId surface, const Frame& frame, const SpotWeights& 
 
 Vec3 SpotJudge::nearestEar(const Vec3& at_m) const
 {
-    Vec3 found = m_middle;
-    double least_m = 1e9;
-    for (const Seat& seat : m_seats)
-        for (const Vec3& ear : seat.ears)
-            if (const double away_m = distance(ear, at_m); away_m < least_m) {
-                least_m = away_m;
-                found = ear;
-            }
-    return found;
+    const std::vector<Vec3> ears = this->ears();
+    return *std::min_element(ears.begin(), ears.end(), nearerTo(at_m));
 }
 
 Vec3 SpotJudge::furthestEar(const Vec3& at_m) const
 {
-    Vec3 found = m_middle;
-    double most_m = 0.0;
-    for (const Seat& seat : m_seats)
-        for (const Vec3& ear : seat.ears)
-            if (const double away_m = distance(ear, at_m); away_m > most_m) {
-                most_m = away_m;
-                found = ear;
-            }
-    return found;
+    const std::vector<Vec3> ears = this->ears();
+    return *std::max_element(ears.begin(), ears.end(), nearerTo(at_m));
+}
+
+std::vector<Vec3> SpotJudge::ears() const
+{
+    std::vector<Vec3> all;
+    for (const Seat& seat : m_seats) all.insert(all.end(), seat.ears.begin(), seat.ears.end());
+    return all;
 }
 
 bool SpotJudge::isBehind(const Vec3& at_m) const
@@ -147,14 +138,8 @@ void SpotJudge::addWay(SpotFaults& faults, const SoundSource& source, const Vec3
 {
     const std::vector<FlatPanel>& panels = prepared(source.at_m).panels;
     const WayReport way = reportWay(source, ear, panels);
-    const double d = std::abs(pistonDirectivity(pistonArgument(m_radius_m, way.angle_rad, m_offAxisAt_hz)));
-    faults.offAxis_db += share * std::min(kMostOffAxis_db, -decibels(std::max(1e-6, d)));
-    double shadow_db = 0.0;  // the larger of several, not their sum
-    for (const auto& [panel, edge] : way.screens) {
-        const ScreenEdge screen{edge.longer_m, edge.blocked, smallerSide_m(panels[panel])};
-        shadow_db = std::max(shadow_db, screenLoss_db(screen, Eigen::ArrayXd::Constant(1, kShadowAt_hz))(0));
-    }
-    faults.shadow_db += share * shadow_db;
+    faults.offAxis_db += share * pistonLoss_db(m_radius_m, way.angle_rad, m_offAxisAt_hz);
+    faults.shadow_db += share * shadow_db(way, panels, Eigen::ArrayXd::Constant(1, kShadowAt_hz))(0);
 }
 
 double SpotJudge::pointsOf(const SpotFaults& faults, const SpotWeights& weights) const

@@ -43,7 +43,7 @@ public:
     [[nodiscard]] const Vec3& middle() const { return m_middle; }  // of the heads
     // Where its driver stands at this stage.
     [[nodiscard]] const Frame& standing() const { return m_standing; }
-    // The ear that is nearest to a point, and the one that is furthest.
+    // The ear that is nearest to a point, and the one that is furthest.      requires that somebody listens
     [[nodiscard]] Vec3 nearestEar(const Vec3& at_m) const;
     [[nodiscard]] Vec3 furthestEar(const Vec3& at_m) const;
     // Whether it lies behind every head.
@@ -54,6 +54,7 @@ private:
         Vec3 head_m{}, facing{};
         Ears<Vec3> ears{};
     };
+    [[nodiscard]] std::vector<Vec3> ears() const;
     [[nodiscard]] SoundSource source(const Frame& frame) const;
     void addWay(SpotFaults& faults, const SoundSource& source, const Vec3& ear, double share);
     [[nodiscard]] double pointsOf(const SpotFaults& faults, const SpotWeights& weights) const;

@@ -2,8 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
+#include "core/base/angle.h"
 #include "core/base/grid.h"
 #include "core/evaluate/cabin_of.h"
 #include "core/evaluate/hearing.h"
@@ -16,8 +16,7 @@
 namespace core {
 namespace {
 
-constexpr double kDegrees = 180.0 / std::numbers::pi;
-constexpr double kOffAxisAt_hz = 8000.0, kMostRead_db = 40.0;
+constexpr double kMostRead_db = -kLowestReadOut_db;
 // Of its middle, a third octave is so wide: notches that lie closer are one to the ear.
 // source  E. Zwicker, H. Fastl, "Psychoacoustics": critical bands, about a third octave above 500 Hz
 constexpr double kThirdOctave_ratio = 0.2316;
@@ -43,16 +42,6 @@ struct EarAim {
     [[nodiscard]] double loss_db() const { return obstacles.empty() ? 0.0 : obstacles.front().loss_db; }
 };
 
-// What the straight sound keeps behind the edges in its way, the larger loss of several.
-double kept(const WayReport& way, std::span<const FlatPanel> panels, double frequency_hz)
-{
-    double loss_db = 0.0;
-    for (const auto& [panel, edge] : way.screens)
-        loss_db = std::max(loss_db, screenLoss_db({edge.longer_m, edge.blocked, smallerSide_m(panels[panel])},
-                                                  Eigen::ArrayXd::Constant(1, frequency_hz))(0));
-    return ratioOf(-loss_db);
-}
-
 class EarReader {
 public:
     EarReader(const StageResult& stage, const SoundSource& source, const PlayedBand& band, double offAxisAt_hz,
@@ -64,9 +53,9 @@ public:
     [[nodiscard]] EarAim read(const Vec3& ear) const
     {
         const WayReport way = reportWay(m_source, ear, m_cabin.panels);
-        EarAim aim{.distance_m = way.distance_m, .offAxis_deg = kDegrees * way.angle_rad};
-        const double d = std::max(1e-6, directivity(m_source.radius_m, way.angle_rad, m_offAxisAt_hz));
-        aim.offAxis_db = std::min(kMostRead_db, -decibels(d));
+        EarAim aim{.distance_m = way.distance_m,
+                   .offAxis_deg = way.angle_rad / kDegree_rad,
+                   .offAxis_db = pistonLoss_db(m_source.radius_m, way.angle_rad, m_offAxisAt_hz)};
         for (const auto& [panel, mirror] : way.mirrors) aim.reflections.push_back(reflection(way, panel, mirror, ear));
         for (const auto& [panel, edge] : way.screens) aim.obstacles.push_back(obstacle(panel, edge, ear));
         std::stable_sort(aim.reflections.begin(), aim.reflections.end(),
@@ -95,7 +84,7 @@ private:
             const double share = mirrorShare(absorptionAt(m_practice[absorptionOf(m_cabin.materials[panel])], at),
                                              smallerSide_m(flat), at)(0);
             const double direct = directivity(m_source.radius_m, way.angle_rad, f) *
-                                  kept(way, m_cabin.panels, f) / way.distance_m;
+                                  ratioOf(-shadow_db(way, m_cabin.panels, at)(0)) / way.distance_m;
             const double back = share * directivity(m_source.radius_m, mirror.angle_rad, f) / mirror.distance_m;
             const double left = std::abs(direct - back) / std::max(direct, 1e-9);
             const double depth_db = std::clamp(-decibels(std::max(left, 1e-6)), 0.0, kMostRead_db);
@@ -146,7 +135,8 @@ PlayedBand playedBand(const RunResult& run, const Eigen::ArrayXd& frequency_hz)
     return band;
 }
 
-std::optional<DriverAim> aimReport(const StageResult& stage, DeviceId device, const Practice& practice)
+std::optional<DriverAim> aimReport(const StageResult& stage, DeviceId device, const Practice& practice,
+                                   std::optional<ListenerId> only)
 {
     const RunResult* run = findRunOfDevice(stage, device);
     if (!run) return std::nullopt;
@@ -154,20 +144,20 @@ std::optional<DriverAim> aimReport(const StageResult& stage, DeviceId device, co
     DriverAim report{.device = device,
                      .frame = {source.at_m, source.axis},
                      .radius_m = source.radius_m,
-                     .offAxisAt_hz = std::min(kOffAxisAt_hz, run->driver.topCorner_hz),
+                     .offAxisAt_hz = offAxisAt_hz(run->driver),
                      .band = playedBand(*run, frequencyGrid_hz())};
     const EarReader reader(stage, source, report.band, report.offAxisAt_hz, practice);
     for (const auto& [id, listener] : stage.used.listeners) {
+        if (only && *only != id) continue;
         const Ears<Vec3> ears = earsOf(listener);
         std::array<EarAim, 2> heard{reader.read(ears[0]), reader.read(ears[1])};
-        const Vec3 way = source.at_m - listener.head_m;
         const size_t better = heard[0].offAxis_db <= heard[1].offAxis_db ? 0 : 1;
         SeatAim seat{.seat = id,
                      .distance_m = distance(source.at_m, listener.head_m),
                      .ear_m = {heard[0].distance_m, heard[1].distance_m},
                      .offAxis_deg = heard[better].offAxis_deg,
                      .offAxis_db = heard[better].offAxis_db,
-                     .height_deg = kDegrees * std::atan2(way.z, std::hypot(way.x, way.y))};
+                     .height_deg = elevation_rad(source.at_m - listener.head_m) / kDegree_rad};
         seat.reflections = heard[heard[0].notch_db() >= heard[1].notch_db() ? 0 : 1].reflections;
         seat.obstacles = heard[heard[0].loss_db() >= heard[1].loss_db() ? 0 : 1].obstacles;
         report.seats.push_back(std::move(seat));
@@ -180,9 +170,8 @@ SidesAim sidesAt(const StageResult& stage, DeviceId left, DeviceId right, Listen
     const RunResult &one = *findRunOfDevice(stage, left), &other = *findRunOfDevice(stage, right);
     const Vec3& head = stage.used.listeners.at(seat).head_m;
     const auto arrival_s = [&](const RunResult& run) {
-        const auto setting = stage.used.settings.find(run.run.id.channel);
         return distance(waysOf(stage, run).source.at_m, head) / kSoundSpeed_m_s +
-               (setting == stage.used.settings.end() ? 0.0 : setting->second.delay_s);
+               delayOf(stage, run.run.id.channel);
     };
     const PlayedBand band = playedBand(one, frequencyGrid_hz());
     const auto power = [&](const RunResult& run) {
@@ -194,7 +183,7 @@ SidesAim sidesAt(const StageResult& stage, DeviceId left, DeviceId right, Listen
         return std::max(sum, 1e-30);
     };
     return {arrival_s(other) - arrival_s(one), powerDecibels(power(one) / power(other)),
-            kDegrees * angleBetween_rad(waysOf(stage, one).source.at_m - head, waysOf(stage, other).source.at_m - head)};
+            angleBetween_rad(waysOf(stage, one).source.at_m - head, waysOf(stage, other).source.at_m - head) / kDegree_rad};
 }
 
 }  // namespace core

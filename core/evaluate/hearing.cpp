@@ -44,12 +44,6 @@ Limit rulingLimit(const CleanVoltage& clean, const Eigen::ArrayXd& frequency_hz,
     return static_cast<Limit>(std::max_element(count.begin(), count.end()) - count.begin());
 }
 
-double delayOf(const StageResult& stage, const Port& channel)
-{
-    const auto setting = stage.used.settings.find(channel);
-    return setting == stage.used.settings.end() ? 0.0 : setting->second.delay_s;
-}
-
 // The loudest driver of each side in the middle band leads the ear.
 std::optional<double> imageAt(const StageResult& stage, const Vec3& head, const std::array<double, 2>& side_db,
                               const std::array<std::vector<std::pair<double, size_t>>, 2>& runs,
@@ -66,6 +60,12 @@ std::optional<double> imageAt(const StageResult& stage, const Vec3& head, const 
 }
 
 }  // namespace
+
+double delayOf(const StageResult& stage, const Port& channel)
+{
+    const auto setting = stage.used.settings.find(channel);
+    return setting == stage.used.settings.end() ? 0.0 : setting->second.delay_s;
+}
 
 int sideOf(const SoundSource& source)
 {

@@ -30,6 +30,9 @@ void setCleanVoltage(StageResult& stage, const Practice& practice, const GridTab
 // 10 log of mean squares in Pa^2, re 20 uPa.
 [[nodiscard]] Eigen::ArrayXd levelOf_db(const Eigen::ArrayXd& meanSquare_pa2);
 
+// What a channel is set to.
+[[nodiscard]] double delayOf(const StageResult& stage, const Port& channel);
+
 // The side a run plays on: +1 left, -1 right, 0 a driver on the centre plane, which plays on both.
 [[nodiscard]] int sideOf(const SoundSource& source);
 

@@ -71,16 +71,22 @@ WayReport reportWay(const SoundSource& source, const Vec3& ear, std::span<const 
     return report;
 }
 
+Eigen::ArrayXd shadow_db(const WayReport& way, std::span<const FlatPanel> panels, const Eigen::ArrayXd& frequency_hz)
+{
+    Eigen::ArrayXd loss_db = Eigen::ArrayXd::Zero(frequency_hz.size());
+    for (const auto& [panel, edge] : way.screens)
+        loss_db =
+            loss_db.max(screenLoss_db({edge.longer_m, edge.blocked, smallerSide_m(panels[panel])}, frequency_hz));
+    return loss_db;
+}
+
 Eigen::ArrayXcd wayTo(const SoundSource& source, const Vec3& ear, const PreparedCabin& cabin)
 {
     const Eigen::ArrayXd& f = cabin.field.frequency_hz;
     const WayReport way = reportWay(source, ear, cabin.panels);
     const Eigen::ArrayXd open = throughCover(source, f);
-    Eigen::ArrayXd screen_db = Eigen::ArrayXd::Zero(f.size());  // the larger of several, not their sum
-    for (const auto& [panel, edge] : way.screens)
-        screen_db = screen_db.max(screenLoss_db({edge.longer_m, edge.blocked, smallerSide_m(cabin.panels[panel])}, f));
     Eigen::ArrayXcd sum = Eigen::ArrayXcd::Zero(f.size());
-    const Eigen::ArrayXd direct = way.screens.empty() ? open : (open * ratiosOf(screen_db)).eval();
+    const Eigen::ArrayXd direct = way.screens.empty() ? open : (open * ratiosOf(shadow_db(way, cabin.panels, f))).eval();
     addArrival(sum, cabin.field, source.radius_m, {way.distance_m, way.angle_rad}, direct);
     for (const auto& [panel, mirror] : way.mirrors)
         addArrival(sum, cabin.field, source.radius_m, {std::max(kLeastDistance_m, mirror.distance_m), mirror.angle_rad},

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <algorithm>
+
 #include "core/model/evaluation.h"
 #include "core/physics/ear_path.h"
 
@@ -28,6 +30,15 @@ struct WayReport {
     std::vector<std::pair<size_t, MirrorWay>> mirrors{};  // by panel
     std::vector<std::pair<size_t, Detour>> screens{};     // panels that block, in or near the line
 };
+// What the straight sound loses behind them at each frequency, >= 0: the larger of several, not their sum.
+[[nodiscard]] Eigen::ArrayXd shadow_db(const WayReport& way, std::span<const FlatPanel> panels,
+                                       const Eigen::ArrayXd& frequency_hz);
+// Where directions are compared: at 8 kHz, or at the driver's own top.   source  common practice, no source
+inline constexpr double kOffAxisAt_hz = 8000.0;
+[[nodiscard]] inline double offAxisAt_hz(const DriverParameters& driver)
+{
+    return std::min(kOffAxisAt_hz, driver.topCorner_hz);
+}
 [[nodiscard]] WayReport reportWay(const SoundSource& source, const Vec3& ear, std::span<const FlatPanel> panels);
 
 }  // namespace core

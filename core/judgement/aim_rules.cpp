@@ -6,6 +6,7 @@
 #include "core/edits/aim_edits.h"
 #include "core/evaluate/aim_report.h"
 #include "core/evaluate/grid_tables.h"
+#include "core/evaluate/hearing.h"
 #include "core/evaluate/split_sum.h"
 #include "core/evaluate/ways.h"
 #include "core/fitout/complete.h"
@@ -31,12 +32,6 @@ bool stoodThere(const Judging& judging, const RunResult& run)
 {
     const DeviceId device = run.run.id.coil.device;
     return judging.stood(run) && frameOf(judging.found.used, device) == frameOf(judging.goal.used, device);
-}
-
-double delayOf(const StageResult& stage, const Port& channel)
-{
-    const auto setting = stage.used.settings.find(channel);
-    return setting == stage.used.settings.end() ? 0.0 : setting->second.delay_s;
 }
 
 // Whether some channel that plays can be set to a delay, or nobody knows.
@@ -84,33 +79,44 @@ bool isAhead(const Listener& listener, const Vec3& at_m)
     return dot(at_m - listener.head_m, listener.facing) > 0.0;
 }
 
-// The worse of a driver and the one across from it, for a figure that grows with what is wrong.
-template <class Verdicts>
-void judgeWorse(std::vector<Finding>& findings, const Judging& judging, const RunResult& run, Verdicts verdictOf)
+// A driver and the one that follows it, as the listener hears them.
+using Heard = std::vector<DriverAim>;
+
+Heard heardOf(const Judging& judging, DeviceId device)
 {
-    const DeviceId device = run.run.id.coil.device, twin = aimTwin(judging.goal.used, device);
+    Heard heard;
+    const ListenerId listener = judging.goal.used.listeners.begin()->first;
+    for (const DeviceId one : {device, aimTwin(judging.goal.used, device)})
+        if (auto aim = one ? aimReport(judging.goal, one, judging.practice, listener) : std::nullopt)
+            heard.push_back(std::move(*aim));
+    return heard;
+}
+
+// The worse of the two, for a figure that grows with what is wrong.
+template <class Verdicts>
+void judgeWorse(std::vector<Finding>& findings, const Judging& judging, const Heard& heard, Verdicts verdictOf)
+{
     std::optional<Verdict> worst;
-    DeviceId whose{};
-    DriverAim heard{};
-    for (const DeviceId one : {device, twin}) {
-        const auto aim = one ? aimReport(judging.goal, one, judging.practice) : std::nullopt;
-        if (!aim) continue;
-        const auto verdict = verdictOf(*aim, aim->seats.front());
+    const DriverAim* whose = nullptr;
+    for (const DriverAim& one : heard) {
+        const auto verdict = verdictOf(one, one.seats.front());
         if (!verdict || (worst && verdict->figure.value <= worst->figure.value)) continue;
         worst = verdict;
-        whose = one;
-        heard = *aim;
+        whose = &one;
     }
     if (!worst) return;
-    Finding finding = findingOf(judging, *worst, whose, whose);
-    const SeatAim& seat = heard.seats.front();
+    const DeviceId device = whose->device;
+    Finding finding = findingOf(judging, *worst, device, device);
+    const SeatAim& seat = whose->seats.front();
     if (worst->rule == RuleId::OffAxis) {
-        addEvidence(finding, whose, Quantity::OffAxis_deg, seat.offAxis_deg);
-        finding.mends.push_back(turnMend(judging, whose, listenerOf(judging).head_m));
+        addEvidence(finding, device, Quantity::OffAxis_deg, seat.offAxis_deg);
+        finding.mends.push_back(turnMend(judging, device, listenerOf(judging).head_m));
     }
-    if (worst->rule == RuleId::CombNotch) addEvidence(finding, whose, Quantity::Notch_hz, seat.reflections.front().notch_hz);
-    if (worst->rule == RuleId::InTheWay) addEvidence(finding, whose, Quantity::AtFrequency_hz, seat.obstacles.front().loss_hz);
-    finding.mends.push_back(spotMend(judging, whose));
+    if (worst->rule == RuleId::CombNotch)
+        addEvidence(finding, device, Quantity::Notch_hz, seat.reflections.front().notch_hz);
+    if (worst->rule == RuleId::InTheWay)
+        addEvidence(finding, device, Quantity::AtFrequency_hz, seat.obstacles.front().loss_hz);
+    finding.mends.push_back(spotMend(judging, device));
     soften(finding, {.worst = worst->figure.worst});
     findings.push_back(std::move(finding));
 }
@@ -175,13 +181,14 @@ std::vector<Finding> judgeWayToTheEar(const Judging& judging)
     for (const RunResult* run : judging.leadingRuns()) {
         const auto frame = frameOf(judging.goal.used, run->run.id.coil.device);
         if (run->sameCone || stoodThere(judging, *run) || !frame || !isAhead(listenerOf(judging), frame->at_m)) continue;
-        judgeWorse(findings, judging, *run, [&](const DriverAim& aim, const SeatAim& seat) {
+        const Heard heard = heardOf(judging, run->run.id.coil.device);
+        judgeWorse(findings, judging, heard, [&](const DriverAim& aim, const SeatAim& seat) {
             return offAxisLimit(aim, seat, worst, judging.practice);
         });
-        judgeWorse(findings, judging, *run, [&](const DriverAim&, const SeatAim& seat) {
+        judgeWorse(findings, judging, heard, [&](const DriverAim&, const SeatAim& seat) {
             return notchLimit(seat, worst, judging.practice);
         });
-        judgeWorse(findings, judging, *run, [&](const DriverAim&, const SeatAim& seat) {
+        judgeWorse(findings, judging, heard, [&](const DriverAim&, const SeatAim& seat) {
             return inTheWayLimit(seat, worst, judging.practice);
         });
     }

@@ -2,8 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
+#include "core/base/angle.h"
 #include "core/base/threshold.h"
 #include "core/physics/air.h"
 #include "core/physics/panel.h"
@@ -68,7 +68,6 @@ std::optional<Verdict> sidesApartLimit(const SidesAim& sides, Origin worst, cons
 
 std::optional<Verdict> mirrorLimit(const Frame& one, const Frame& other, const Practice& practice)
 {
-    constexpr double kDegrees = 180.0 / std::numbers::pi;
     const Frame image = mirrored(other);
     const auto past = [&](double figure, Quantity what, PracticeKey key) -> std::optional<Verdict> {
         if (!over(figure, practice[key])) return std::nullopt;
@@ -77,7 +76,7 @@ std::optional<Verdict> mirrorLimit(const Frame& one, const Frame& other, const P
     const auto spot =
         past(distance(one.at_m, image.at_m), Quantity::MirrorApart_m, PracticeKey::NotMirroredCare_m);
     return spot ? spot
-                : past(kDegrees * angleBetween_rad(one.facing, image.facing), Quantity::MirrorTurned_deg,
+                : past(angleBetween_rad(one.facing, image.facing) / kDegree_rad, Quantity::MirrorTurned_deg,
                        PracticeKey::NotMirroredCare_deg);
 }
 

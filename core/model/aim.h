@@ -1,8 +1,8 @@
 #pragma once
 
 #include <cmath>
-#include <numbers>
 
+#include "core/base/angle.h"
 #include "core/model/vehicle.h"
 
 namespace core {
@@ -17,18 +17,17 @@ struct Aim {
 // "in" is towards the centre plane from where it stands; on it: to the right.
 [[nodiscard]] inline Aim aimOf(const Frame& frame)
 {
-    constexpr double kDegrees = 180.0 / std::numbers::pi;
     const Vec3& way = frame.facing;
-    const double level = std::hypot(way.x, way.y), inwards = frame.at_m.y < 0.0 ? way.y : -way.y;
-    return {level > 1e-9 ? kDegrees * std::atan2(inwards, -way.x) : 0.0, kDegrees * std::atan2(way.z, level)};
+    const double inwards = frame.at_m.y < 0.0 ? way.y : -way.y;
+    const bool isLevel = std::hypot(way.x, way.y) > 1e-9;  // else it has no direction to say
+    return {isLevel ? std::atan2(inwards, -way.x) / kDegree_rad : 0.0, elevation_rad(way) / kDegree_rad};
 }
 
 [[nodiscard]] inline Frame aimed(const Vec3& at_m, const Aim& aim)
 {
-    constexpr double kDegrees = 180.0 / std::numbers::pi;
-    const double level = std::cos(aim.up_deg / kDegrees), inwards = level * std::sin(aim.in_deg / kDegrees);
-    return {at_m, {-level * std::cos(aim.in_deg / kDegrees), at_m.y < 0.0 ? inwards : -inwards,
-                   std::sin(aim.up_deg / kDegrees)}};
+    const double in_rad = kDegree_rad * aim.in_deg, up_rad = kDegree_rad * aim.up_deg;
+    const double inwards = std::cos(up_rad) * std::sin(in_rad);
+    return {at_m, {-std::cos(up_rad) * std::cos(in_rad), at_m.y < 0.0 ? inwards : -inwards, std::sin(up_rad)}};
 }
 
 // At a point, its axis to another one.

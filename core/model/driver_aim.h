@@ -49,7 +49,7 @@ struct DriverAim {
     double radius_m = 0.0;
     double offAxisAt_hz = 0.0;
     PlayedBand band{};
-    std::vector<SeatAim> seats{};  // every listener
+    std::vector<SeatAim> seats{};  // every listener, or the one that was asked for
 };
 
 // The two sides of a pair at one head.

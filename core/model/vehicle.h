@@ -166,6 +166,11 @@ struct Surface {
     bool operator==(const Surface&) const = default;
 };
 
+[[nodiscard]] inline Vec3 middleOf(const Surface& surface)
+{
+    return surface.corner_m + 0.5 * surface.along_m + 0.5 * surface.across_m;
+}
+
 enum class Seat { Driver, FrontPassenger, RearLeft, RearRight };
 
 struct Listener {

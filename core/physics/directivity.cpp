@@ -81,6 +81,12 @@ double pistonArgument(double radius_m, double angle_rad, double frequency_hz)
     return wavenumber(frequency_hz) * radius_m * heldSine(angle_rad);
 }
 
+double pistonLoss_db(double radius_m, double angle_rad, double frequency_hz)
+{
+    const double d = std::abs(pistonDirectivity(pistonArgument(radius_m, angle_rad, frequency_hz)));
+    return d > 0.0 ? std::min(-kLowestReadOut_db, -decibels(d)) : -kLowestReadOut_db;
+}
+
 double ovalArgument(const OvalPiston& oval, double angle_rad, double phi_rad, double frequency_hz)
 {
     return wavenumber(frequency_hz) * heldSine(angle_rad) *

@@ -16,6 +16,8 @@ inline constexpr double kLowestReadOut_db = -40.0;
 // x of a round piston: k a sin t, t in rad held at 90 degrees. a = sqrt(Sd / pi); a dome: half of (diameter + one
 // surround width).
 [[nodiscard]] double pistonArgument(double radius_m, double angle_rad, double frequency_hz);
+// What a round piston loses there, >= 0, as far as it is read out.
+[[nodiscard]] double pistonLoss_db(double radius_m, double angle_rad, double frequency_hz);
 // Of an oval with semi-axes ax, ay, phi from the ax axis: k sin t sqrt(ax^2 cos^2 phi + ay^2 sin^2 phi).
 struct OvalPiston {
     double alongAx_m = 0.0, alongAy_m = 0.0;

@@ -20,11 +20,6 @@ std::vector<Surface> surfacesOf(BodyKind kind)
     return all;
 }
 
-Vec3 middleOf(const Surface& one)
-{
-    return one.corner_m + 0.5 * one.along_m + 0.5 * one.across_m;
-}
-
 bool isClosed(BodyKind kind, const Surface& one)
 {
     const Fitout fitout{.body = usualBody(kind, tests::shop().vehicles)};

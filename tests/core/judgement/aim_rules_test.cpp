@@ -111,7 +111,7 @@ TEST(AimRules, ARestraintsPathIsClosedUntilItIsCleared)
     const auto pillar = std::find_if(mounts.begin(), mounts.end(), [](const auto& one) {
         return one.second.name == "left pillar";
     });
-    const Vec3 middle = pillar->second.corner_m + 0.5 * pillar->second.along_m + 0.5 * pillar->second.across_m;
+    const Vec3 middle = middleOf(pillar->second);
     const Vec3 head = job.plan.listeners.begin()->second.head_m;
     const Plan plan = after(job.plan, putDriverOn(job.plan, job.sail, aimedAt(middle, head), pillar->second));
     const auto found = findingsOf(plan, RuleId::RestraintPath);
