@@ -177,6 +177,54 @@ TEST_F(Aim, APillarIsBlockedAndReleased)
     EXPECT_FALSE(isSaid(core::RuleId::RestraintPath));
     m_window.session().undoStack().undo();
     EXPECT_EQ(placeOf(kLeft), "left sail");
+    m_window.click("closeZone_0");
+    EXPECT_TRUE(m_window.session().snapshot().plan.body.cleared.empty());
+    EXPECT_TRUE(m_window.has("closedHabit_2"));
+}
+
+// Let go over another surface it is at a place of its own there; back again nothing is left of that. One step each.
+TEST_F(Aim, AnotherSurfaceIsTakenByDragging)
+{
+    const size_t places = m_window.session().snapshot().plan.places.size();
+    const int steps = m_window.session().undoStack().index();
+    app::AimDrawing& side = drawing("aimSide");
+    const Frame was = frame(kLeft);
+    const core::Vec3 door{-0.9, was.at_m.y, 0.62};
+    const QPoint from = side.pointOf(was.at_m).toPoint();
+    drag(side, from, side.pointOf(door).toPoint() - from);
+    EXPECT_EQ(placeOf(kLeft), "left front door 2");
+    EXPECT_EQ(placeOf(kRight), "right front door 2");
+    EXPECT_NEAR(frame(kLeft).at_m.z, 0.62, 0.01);
+    EXPECT_EQ(m_window.session().undoStack().index(), steps + 1);
+    EXPECT_EQ(m_window.session().snapshot().plan.places.size(), places + 2);
+    side.setFocus();
+    QTest::keyClick(&side, Qt::Key_Return);
+    QTest::keyClick(&side, Qt::Key_Return);
+    EXPECT_EQ(m_window.session().undoStack().index(), steps + 1) << "taken hold of and put down is no step";
+    m_window.session().undoStack().undo();
+    EXPECT_EQ(m_window.session().snapshot().plan.places.size(), places);
+    EXPECT_EQ(frame(kLeft), was);
+}
+
+// Before anything is planned the first drag makes the stage that is planned: one step all the same, and Escape takes
+// all of it back.
+TEST_F(Aim, TheFirstDragOfAPlanIsOneStep)
+{
+    m_window.newJob("estate");
+    for (const char* spot : {"front door", "sail"}) m_window.clickThing(QString::fromLatin1(spot));
+    m_window.key(Qt::Key_5, Qt::ControlModifier);
+    m_window.settle();
+    const core::Plan before = m_window.session().snapshot().plan;
+    ASSERT_EQ(before.job.goal, core::kFound);
+    above().setFocus();
+    for (int i = 0; i < 3; ++i) QTest::keyClick(&above(), Qt::Key_Down);
+    EXPECT_NE(m_window.session().snapshot().plan.job.goal, core::kFound);
+    QTest::keyClick(&above(), Qt::Key_Escape);
+    EXPECT_EQ(m_window.session().snapshot().plan, before);
+    const int steps = m_window.session().undoStack().index();
+    for (int i = 0; i < 3; ++i) QTest::keyClick(&above(), Qt::Key_Down);
+    QTest::keyClick(&above(), Qt::Key_Return);
+    EXPECT_EQ(m_window.session().undoStack().index(), steps + 1);
 }
 
 TEST_F(Aim, ASpotIsTakenFromTheMap)

@@ -5,12 +5,12 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 #include "app/stations/aim/aim_painter.h"
 #include "app/theme/theme.h"
 #include "app/widgets/arrow_step.h"
 #include "app/widgets/vehicle_painter.h"
+#include "core/base/angle.h"
 #include "core/model/aim.h"
 #include "words/aim_words.h"
 #include "words/name_words.h"
@@ -23,7 +23,6 @@ constexpr double kDragStarts = 4.0;   // how far it has to go before it is a dra
 constexpr double kStep_m = 0.005, kFineStep_m = 0.001;
 constexpr double kTurn_deg = 5.0, kFineTurn_deg = 1.0;
 constexpr double kRound_m = 0.25;     // round what is shown
-constexpr double kDegrees = 180.0 / std::numbers::pi;
 
 double away(const QPointF& a, const QPointF& b)
 {
@@ -243,8 +242,8 @@ void AimDrawing::turnTo(const QPointF& pixel)
         if (std::hypot(to.x, to.y) < 0.01) return;
         aim.in_deg = core::aimOf({now.at_m, {to.x, to.y, 0.0}}).in_deg;
     } else {
-        const double level = std::cos(aim.in_deg / kDegrees) >= 0.0 ? -to.x : to.x;
-        aim.up_deg = std::clamp(kDegrees * std::atan2(to.z, std::max(level, 0.001)), -90.0, 90.0);
+        const double level = std::cos(core::kDegree_rad * aim.in_deg) >= 0.0 ? -to.x : to.x;
+        aim.up_deg = std::clamp(std::atan2(to.z, std::max(level, 0.001)) / core::kDegree_rad, -90.0, 90.0);
     }
     emit moved(core::aimed(now.at_m, aim));
 }

@@ -7,6 +7,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/drawn_things.h"
+#include "core/evaluate/ways.h"
 #include "words/aim_words.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
@@ -16,11 +17,6 @@ namespace {
 
 constexpr double kDotsApart = 8.0;  // of the map, pixels: nearer ones are a smear
 constexpr double kHead_m = 0.09;
-
-const core::Listener& listenerOf(const AimScene& scene, core::ListenerId id)
-{
-    return scene.snapshot->plan.listeners.at(id);
-}
 
 QPolygonF cornersOf(const core::Surface& surface, const VehicleView& view)
 {
@@ -42,7 +38,7 @@ void AimPainter::surfaces()
 {
     const Tokens& tokens = m_theme.tokens();
     for (const auto& [id, surface] : m_scene.mounts) {
-        const core::Vec3 middle = surface.corner_m + 0.5 * surface.along_m + 0.5 * surface.across_m;
+        const core::Vec3 middle = core::middleOf(surface);
         if (!shows(middle)) continue;
         const QPolygonF corners = cornersOf(surface, m_view);
         if (core::pairClosedAt(m_scene.snapshot->after().used, surface.kind, middle, m_scene.snapshot->practice())) {
@@ -111,11 +107,8 @@ void AimPainter::heads()
         m_painter.drawEllipse(head, radius, radius);
         m_painter.setBrush(tokens.ink);
         m_painter.setPen(Qt::NoPen);
-        for (const double side : {1.0, -1.0}) {
-            const core::Vec3 ear = listener.head_m + core::Vec3{0.0, side * 0.0875, 0.0};
-            if (m_view.side == VehicleView::Side::Above || side > 0.0)
-                m_painter.drawEllipse(m_view.at(ear), m_theme.px(3), m_theme.px(3));
-        }
+        for (const core::Vec3& ear : core::earsOf(listener))
+            m_painter.drawEllipse(m_view.at(ear), m_theme.px(3), m_theme.px(3));
         const auto points = m_scene.points.find(id);
         const bool atTheFoot = head.y() > m_view.area.bottom() - m_theme.px(80);  // where the notch is told of
         if (points == m_scene.points.end() || m_view.side != VehicleView::Side::Above || (atTheFoot && !chosen)) continue;
@@ -162,7 +155,7 @@ void AimPainter::reflection(const core::DriverAim& aim)
     if (!seat || seat->reflections.empty() || !(seat->reflections.front().notch_db > 0.0)) return;
     const core::Reflection& mirror = seat->reflections.front();
     const Tokens& tokens = m_theme.tokens();
-    const core::Vec3 head = listenerOf(m_scene, m_scene.listener).head_m;
+    const core::Vec3 head = m_scene.snapshot->plan.listeners.at(m_scene.listener).head_m;
     const QPen dashed(tokens.clay, 1.5, Qt::DashLine);
     way(aim.frame.at_m, mirror.at_m, dashed);
     way(mirror.at_m, head, dashed);
@@ -180,13 +173,11 @@ void AimPainter::ways()
     const Tokens& tokens = m_theme.tokens();
     const auto listener = m_scene.snapshot->plan.listeners.find(m_scene.listener);
     if (!m_scene.own || listener == m_scene.snapshot->plan.listeners.end()) return;
-    const core::Vec3 head = listener->second.head_m;
     for (const auto* aim : {&m_scene.other, &m_scene.own}) {
         if (!*aim || !m_scene.heard(**aim) || (m_view.side != VehicleView::Side::Above && aim == &m_scene.other)) continue;
         const bool own = aim == &m_scene.own;
-        for (const double side : {1.0, -1.0})
-            way((*aim)->frame.at_m, head + core::Vec3{0.0, side * 0.0875, 0.0},
-                QPen(own ? tokens.goldText : tokens.ink2, own ? 1.6 : 1.0));
+        for (const core::Vec3& ear : core::earsOf(listener->second))
+            way((*aim)->frame.at_m, ear, QPen(own ? tokens.goldText : tokens.ink2, own ? 1.6 : 1.0));
     }
     reflection(*m_scene.own);
     const core::SeatAim* own = m_scene.heard(*m_scene.own);

@@ -1,7 +1,6 @@
 #include "app/stations/aim/aim_scene.h"
 
 #include <algorithm>
-#include <cmath>
 
 #include "core/design/mount_surfaces.h"
 #include "core/edits/aim_edits.h"
@@ -37,11 +36,10 @@ AimScene aimScene(const SharedSnapshot& snapshot, core::ListenerId listener, cor
     const core::StageResult& stage = snapshot->after();
     const core::Practice& practice = snapshot->practice();
     scene.shape = core::bodyShape(snapshot->plan.body, snapshot->shop->vehicles);
-    for (const core::RunResult& run : stage.runs) {
-        const core::DeviceId device = run.run.id.coil.device;
+    for (size_t i = 0; i < stage.runs.size(); ++i) {
+        const core::DeviceId device = stage.runs[i].run.id.coil.device;
         const auto frame = core::frameOf(stage.used, device);
-        if (!frame || scene.driver(device)) continue;
-        scene.drivers.push_back({device, *frame, std::sqrt(run.driver.sd_m2 / 3.14159265)});
+        if (frame && !scene.driver(device)) scene.drivers.push_back({device, *frame, stage.ways[i].source.radius_m});
     }
     std::stable_sort(scene.drivers.begin(), scene.drivers.end(), [](const AimDriver& a, const AimDriver& b) {
         return a.frame.at_m.x > b.frame.at_m.x;

@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <QSaveFile>
 #include <QTimer>
+#include <utility>
 
 #include "app/session/workbench.h"
 #include "app/stations/aim/aim_drawing.h"
@@ -153,7 +154,7 @@ void AimView::connectDrawing(AimDrawing* drawing)
     });
     connect(drawing, &AimDrawing::moved, this, &AimView::move);
     connect(drawing, &AimDrawing::putDown, this, &AimView::putDown);
-    connect(drawing, &AimDrawing::returned, this, [this] { emit dragEnded(false); });
+    connect(drawing, &AimDrawing::returned, this, &AimView::giveBack);
     connect(drawing, &AimDrawing::spotTried, this,
             [this](const core::Spot& spot) { put(spot.frame, spot.surface); });
     connect(drawing, &AimDrawing::seatChosen, this, &AimView::seatChosen);
@@ -255,7 +256,10 @@ void AimView::showScene()
 void AimView::showSeats()
 {
     // Made anew only where something of it has changed: not with each frame of a drag.
-    SeatsShown now{.listeners = m_snapshot->plan.listeners, .listener = m_listener, .all = m_all};
+    SeatsShown now{.listeners = m_snapshot->plan.listeners,
+                   .listener = m_listener,
+                   .all = m_all,
+                   .cleared = m_snapshot->plan.body.cleared};
     if (now == m_seatsShown) return;
     m_seatsShown = std::move(now);
     const KeepFocus keys(*m_seatRow);
@@ -285,29 +289,39 @@ void AimView::showSeats()
     m_align->setParent(m_seatRow);
     m_seatButtons->addWidget(m_align);
     m_align->show();
+    // What was recorded as cleared stays in sight, and can be taken back.
+    for (const core::RestraintZone zone : m_snapshot->plan.body.cleared) {
+        auto* button = new QPushButton(tr("%1 cleared: close again").arg(words::nameOf(zone)), m_seatRow);
+        button->setObjectName(QStringLiteral("closeZone_%1").arg(static_cast<int>(zone)));
+        connect(button, &QPushButton::clicked, this,
+                [this, zone] { emit edited(core::clearZone(m_snapshot->plan, zone, false)); });
+        m_seatButtons->addWidget(button);
+    }
 }
 
-// Again and again while it is moved. A plan without a goal of its own gets it with the first step.
+// Again and again while it is moved.
 void AimView::move(const core::Frame& to)
 {
-    const core::Edit edit = core::placeDriver(m_snapshot->plan, m_scene.held, to);
-    if (m_snapshot->plan.job.goal == core::kFound)
-        emit edited(edit);
-    else
-        emit dragged(edit);
+    m_moved = true;
+    emit dragged(core::placeDriver(m_snapshot->plan, m_scene.held, to));
 }
 
-// Where it was let go over another surface than its own, that becomes its place.
+// Over a surface it stands on that: at its own place or at another one, whichever is there; one step to undo.
 void AimView::putDown()
 {
+    if (!std::exchange(m_moved, false)) return;
     const AimDriver* own = m_scene.driver(m_scene.held);
-    const core::Place* place = core::placeOf(m_snapshot->after().used, m_scene.held);
-    if (!own) return emit dragEnded(true);
-    const core::Frame frame = own->frame;
-    const core::SurfaceId under = core::surfaceUnder(m_scene.mounts, frame.at_m);
-    if (!under || !place || m_scene.mounts.at(under).kind == place->kind) return emit dragEnded(true);
-    emit dragEnded(false);  // one step to undo
+    const core::Frame frame = own ? own->frame : core::Frame{};
+    const core::SurfaceId under = own ? core::surfaceUnder(m_scene.mounts, frame.at_m) : core::SurfaceId{};
+    if (!under) return emit dragEnded(true);
+    emit dragEnded(false);
     put(frame, under);
+}
+
+void AimView::giveBack()
+{
+    m_moved = false;
+    emit dragEnded(false);
 }
 
 void AimView::put(const core::Frame& frame, core::SurfaceId surface)

@@ -51,6 +51,7 @@ private:
     void connectDrawing(AimDrawing* drawing);
     void move(const core::Frame& to);
     void putDown();
+    void giveBack();
     void put(const core::Frame& frame, core::SurfaceId surface);
     void clearZone(core::RestraintZone zone);
     void askMap();
@@ -75,12 +76,14 @@ private:
     core::ListenerId m_listener{};
     core::DeviceId m_picked{};
     bool m_letterPaper = false;
+    bool m_moved = false;  // since it was taken hold of
     bool m_all = false;  // best for everybody who listens, not for the chosen seat alone
     AimScene m_scene{};
     struct SeatsShown {
         std::map<core::ListenerId, core::Listener> listeners{};
         core::ListenerId listener{};
         bool all = false;
+        std::set<core::RestraintZone> cleared{};
         bool operator==(const SeatsShown&) const = default;
     };
     SeatsShown m_seatsShown{};

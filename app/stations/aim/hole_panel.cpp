@@ -13,6 +13,7 @@
 #include "app/widgets/quiet_combo.h"
 #include "app/widgets/typed_number.h"
 #include "core/design/mount_surfaces.h"
+#include "core/fitout/closed_zones.h"
 #include "core/model/aim.h"
 #include "words/aim_words.h"
 #include "words/figures.h"
@@ -117,6 +118,8 @@ void HolePanel::present(const AimScene& scene)
             what = (m_outline.sawn ? tr("%1, a hole of %2 by saw") : tr("%1, a hole of %2 by template"))
                        .arg(what, words::spokenLength(m_outline.hole_m));
         if (surface.basis.origin == core::Origin::ClassGuess) what = tr("%1, usual size: measure before you cut").arg(what);
+        if (const auto why = core::closedAt(used, surface.kind, own->frame.at_m, scene.snapshot->practice()))
+            what = words::whyClosed(*why);
         m_what->setText(what);
     } else {
         m_title->setText(tr("off every surface"));
@@ -200,6 +203,20 @@ void HolePanel::paintEvent(QPaintEvent*)
     painter.setPen(QPen(tokens.ink2, 1));
     painter.drawLine(QPointF(m_outline.fromLeft ? face.left() : face.right(), hole.y()), hole);
     painter.drawLine(QPointF(hole.x(), face.top()), hole);
+    // The figures at their lines, in the ruler's own unit.
+    painter.setFont(m_theme.small());
+    painter.setPen(tokens.ink);
+    const double edge = m_outline.fromLeft ? face.left() : face.right();
+    const auto write = [&](const QPointF& middle, double length_m) {
+        const QString text = words::spokenLength(length_m);
+        const QRectF about(middle.x() - m_theme.px(40), middle.y() - m_theme.px(9), m_theme.px(80), m_theme.px(18));
+        QRectF used = painter.boundingRect(about, Qt::AlignCenter, text);
+        used.moveLeft(std::clamp(used.left(), face.left() + 2.0, std::max(face.left() + 2.0, face.right() - used.width() - 2.0)));
+        painter.fillRect(used, tokens.raised);
+        painter.drawText(used, Qt::AlignCenter, text);
+    };
+    write({0.5 * (edge + hole.x()), hole.y() - m_theme.px(10)}, m_outline.across.from_m);
+    write({hole.x(), 0.5 * (face.top() + hole.y())}, m_outline.down.from_m);
     const double radius = std::max<double>(m_theme.px(4), own->radius_m * scale);
     painter.setPen(QPen(tokens.goldText, 1.6));
     painter.setBrush(tokens.goldTint);
