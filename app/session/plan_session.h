@@ -60,6 +60,7 @@ public:
     // Again and again while something is moved: one step to undo. Put down, or returned to where it was.
     void drag(const core::Edit& edit);
     void endDrag(bool keep);
+    [[nodiscard]] bool isDragging() const { return m_dragging; }
     // A mend's edit, asked of a solver or of whoever holds the meter where it must be.
     void take(const core::Mend& mend);
     // A solver's mend is asked of the bench under this name, in this session's; given up there, it can be asked again.

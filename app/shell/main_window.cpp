@@ -6,6 +6,7 @@
 #include <QSettings>
 #include <QSplitter>
 #include <QStackedWidget>
+#include <QTimer>
 #include <algorithm>
 
 #include "app/shell/findings_column.h"
@@ -22,6 +23,8 @@
 
 namespace app {
 namespace {
+
+constexpr int kFindingsRest_ms = 120;  // ours, no source
 
 // Large type or a low window: the page scrolls, nothing is cut off.
 QWidget* scrolling(QWidget* page)
@@ -47,6 +50,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
       m_start(new StartPage(theme, session.shop().vehicles)),
       m_path(makeStations(theme, session.bench())),
       m_findings(new FindingsColumn(theme)),
+      m_findingsRest(new QTimer(this)),
       m_traces(new TraceDrawer(theme)),
       m_slate(new SlateBar(theme,
                            [&session]() -> const core::Practice& {
@@ -91,6 +95,9 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
             return stand.station->askForMeasure(device, what);
         }
     });
+    m_findingsRest->setSingleShot(true);
+    m_findingsRest->setInterval(kFindingsRest_ms);
+    connect(m_findingsRest, &QTimer::timeout, this, [this] { m_findings->present(m_session.snapshot()); });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
     connect(m_findings, &FindingsColumn::houseRulesAsked, this, &MainWindow::askHouseRules);
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_pages, [this](bool whole) { m_pages->setHidden(whole); });
@@ -228,13 +235,21 @@ void MainWindow::presentSpread()
     m_traces->present(m_session.shared(), m_strip->listener(), chosenDevice());
 }
 
+// Slips are widgets, and cost more than a frame of a drag has: while something is moved they follow once it rests.
+void MainWindow::presentFindings()
+{
+    if (m_session.isDragging()) return m_findingsRest->start();
+    m_findingsRest->stop();
+    m_findings->present(m_session.snapshot());
+}
+
 // Only the station that is open: what nobody sees is shown when it is opened.
 void MainWindow::present()
 {
     const SharedSnapshot shown = m_session.shared();
     m_strip->present(*shown);
     if (m_open) m_open->present(shown, m_strip->listener());
-    m_findings->present(*shown);
+    presentFindings();
     m_traces->present(shown, m_strip->listener(), chosenDevice());
     for (const StationStand& stand : m_stations) stand.button->setOwed(stand.station->owed(*shown));
     showTitle();
@@ -244,7 +259,10 @@ void MainWindow::connectStation(Station* station)
 {
     connect(station, &Station::edited, &m_session, &PlanSession::apply);
     connect(station, &Station::dragged, &m_session, &PlanSession::drag);
-    connect(station, &Station::dragEnded, &m_session, &PlanSession::endDrag);
+    connect(station, &Station::dragEnded, this, [this](bool keep) {
+        m_session.endDrag(keep);
+        presentFindings();
+    });
     connect(station, &Station::placeChosen, this, &MainWindow::present);
     connect(station, &Station::chosen, this,
             [this] { m_traces->present(m_session.shared(), m_strip->listener(), chosenDevice()); });

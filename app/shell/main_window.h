@@ -13,6 +13,7 @@ class QMenu;
 class QSettings;
 class QSplitter;
 class QStackedWidget;
+class QTimer;
 
 namespace app {
 
@@ -64,6 +65,7 @@ private:
     void connectStation(Station* station);
     void open(Station* station);
     void addToMenu(QMenu* menu, Station* station);
+    void presentFindings();
     void present();
     void presentSpread();
     [[nodiscard]] core::DeviceId chosenDevice() const;
@@ -105,6 +107,7 @@ private:
     Station* m_open = nullptr;               // nothing: the start page
     core::PlaceId m_place{};                 // picked last, on the way to the next station
     FindingsColumn* m_findings;
+    QTimer* m_findingsRest;
     TraceDrawer* m_traces;
     SlateBar* m_slate;
     NoticeBar* m_notice;

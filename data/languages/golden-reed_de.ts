@@ -149,6 +149,14 @@
         <source>%1: %2 (%3)</source>
         <translation>%1: %2 (%3)</translation>
     </message>
+    <message>
+        <source>Where the speakers go</source>
+        <translation>Wohin die Lautsprecher kommen</translation>
+    </message>
+    <message>
+        <source>Mark both sides from the same edges; look behind, and keep clear of every restraint.</source>
+        <translation>Beide Seiten von denselben Kanten anreißen; dahinter schauen und von jeder Rückhaltung Abstand halten.</translation>
+    </message>
 </context>
 <context>
     <name>Paper</name>
@@ -6519,6 +6527,58 @@
         <source>in from the outer edge</source>
         <translation>herein von der Außenkante</translation>
     </message>
+    <message>
+        <source>Speaker</source>
+        <translation>Lautsprecher</translation>
+    </message>
+    <message>
+        <source>Middle of the hole</source>
+        <translation>Mitte des Lochs</translation>
+    </message>
+    <message>
+        <source>It looks</source>
+        <translation>Er schaut</translation>
+    </message>
+    <message>
+        <source>Hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>on no surface: a bracket or a pod</source>
+        <translation>auf keiner Fläche: ein Halter oder ein Gehäuse</translation>
+    </message>
+    <message>
+        <source>%1 %2, %3 %4</source>
+        <translation>%1 %2, %3 %4</translation>
+    </message>
+    <message>
+        <source>for the cable alone</source>
+        <translation>nur für das Kabel</translation>
+    </message>
+    <message>
+        <source>%1 by saw</source>
+        <translation>%1 mit der Säge</translation>
+    </message>
+    <message>
+        <source>%1 by template</source>
+        <translation>%1 nach Schablone</translation>
+    </message>
+    <message>
+        <source>%1 (usual sizes: measure first)</source>
+        <translation>%1 (übliche Maße: zuerst messen)</translation>
+    </message>
+    <message>
+        <source>%1, %2; %3</source>
+        <translation>%1, %2; %3</translation>
+    </message>
+    <message>
+        <source>It looks %1, %2; where it goes stands in the table, tighten it once it is aimed.</source>
+        <translation>Er schaut %1, %2; wohin er kommt, steht in der Tabelle, festziehen, sobald er ausgerichtet ist.</translation>
+    </message>
+    <message>
+        <source>How it sits: %1.</source>
+        <translation>Wie er sitzt: %1.</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -7458,6 +7518,10 @@
     <message>
         <source>%1 cannot be written: %2</source>
         <translation>%1 kann nicht geschrieben werden: %2</translation>
+    </message>
+    <message>
+        <source>%1 cleared: close again</source>
+        <translation>%1 freigegeben: wieder sperren</translation>
     </message>
 </context>
 <context>

@@ -36,6 +36,7 @@ AimDrawing::AimDrawing(const Theme& theme, From from, QWidget* parent) : QWidget
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(from == From::Above ? tr("The cabin from above") : tr("The cabin from the side"));
     connect(&theme, &Theme::changed, this, [this] {
+        m_body = {};
         arrange();
         update();
     });
@@ -125,13 +126,29 @@ void AimDrawing::resizeEvent(QResizeEvent* event)
     if (!inHand()) arrange();
 }
 
+// It changes seldom, and costs more than all that is dragged over it.
+void AimDrawing::paintBody(QPainter& painter)
+{
+    const qreal ratio = devicePixelRatioF();
+    if (m_body.isNull() || m_body.size() != size() * ratio || !(m_bodyView == m_view) || !(m_bodyShape == m_scene.shape)) {
+        m_bodyView = m_view;
+        m_bodyShape = m_scene.shape;
+        m_body = QPixmap(size() * ratio);
+        m_body.setDevicePixelRatio(ratio);
+        m_body.fill(Qt::transparent);
+        QPainter once(&m_body);
+        once.setRenderHint(QPainter::Antialiasing);
+        VehiclePainter(once, m_theme, m_view, 0.5 * m_scene.snapshot->plan.body.width_m).body(m_bodyShape);
+    }
+    painter.drawPixmap(0, 0, m_body);
+}
+
 void AimDrawing::paintEvent(QPaintEvent*)
 {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     if (!m_scene.snapshot) return;
-    VehiclePainter bodies(painter, m_theme, m_view, 0.5 * m_scene.snapshot->plan.body.width_m);
-    bodies.body(m_scene.shape);
+    paintBody(painter);
     AimPainter aim(painter, m_theme, m_view, m_scene);
     aim.screens();
     aim.surfaces();

@@ -63,12 +63,16 @@ private:
     void letGo(bool keep);
     [[nodiscard]] core::DeviceId driverAt(const QPointF& pixel) const;
     void say();
+    void paintBody(QPainter& painter);
 
     const Theme& m_theme;
     From m_from;
     AimScene m_scene{};
     double m_scale = 0.0;
     VehicleView m_view{};
+    QPixmap m_body{};  // the vehicle alone, of this view and shape
+    VehicleView m_bodyView{};
+    core::BodyShape m_bodyShape{};
     Hand m_hand = Hand::Empty;
     QPointF m_pressedAt{}, m_grip{};  // from there to the driver's middle
 };
