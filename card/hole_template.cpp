@@ -2,12 +2,12 @@
 
 #include <QBuffer>
 #include <QCoreApplication>
-#include <QFont>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QXmlStreamWriter>
 #include <algorithm>
 
+#include "card/sheet_text.h"
 #include "words/aim_words.h"
 #include "words/fit_words.h"
 #include "words/made_names.h"
@@ -15,8 +15,6 @@
 namespace card {
 namespace {
 
-constexpr int kTemplateDots = 1200;
-constexpr double kTemplateDots_mm = kTemplateDots / 25.4;
 constexpr double kPageEdge_mm = 10.0, kPageHead_mm = 40.0;
 
 struct HoleTemplate {
@@ -116,20 +114,6 @@ QSizeF pageOf(const HolePage& page)
     return page.letterPaper ? QSizeF(215.9, 279.4) : QSizeF(210.0, 297.0);
 }
 
-void write(QPainter& painter, const Sheet::Text& one)
-{
-    QFont font(QStringLiteral("Lato"));
-    font.setPixelSize(100);  // scaled down, so that letters are outlines at any size
-    font.setLetterSpacing(QFont::AbsoluteSpacing, 0.5);
-    painter.save();
-    painter.translate(one.at);
-    painter.scale(one.high / 100.0, one.high / 100.0);
-    painter.setFont(font);
-    painter.setPen(Qt::black);
-    painter.drawText(QPointF(0, 0), one.text);
-    painter.restore();
-}
-
 QString number(double value)
 {
     return QString::number(value, 'f', 3);
@@ -162,7 +146,7 @@ QByteArray holePdf(const std::vector<core::HoleOutline>& sides, const HolePage& 
             painter.setPen(QPen(Qt::black, one.cut ? 0.35 : 0.12, one.cut ? Qt::SolidLine : Qt::DashLine));
             painter.drawEllipse(one.centre, 0.5 * one.across, 0.5 * one.across);
         }
-        for (const Sheet::Text& one : sheet.texts) write(painter, one);
+        for (const Sheet::Text& one : sheet.texts) writeOutlined(painter, one.at, one.high, one.text);
     }
     painter.end();
     return bytes;

@@ -175,6 +175,13 @@ TEST_F(Aim, APillarIsBlockedAndReleased)
     EXPECT_EQ(placeOf(kLeft), "left pillar");
     EXPECT_EQ(placeOf(kRight), "right pillar");
     EXPECT_FALSE(isSaid(core::RuleId::RestraintPath));
+    // Closed again while it is there: a Stop, said first, and its mend takes it back to the sail.
+    m_window.click("closeZone_0");
+    EXPECT_FALSE(m_window.finding("AIM6").isEmpty());
+    m_window.click("mend_AIM6_0");
+    EXPECT_EQ(placeOf(kLeft), "left sail");
+    EXPECT_TRUE(m_window.finding("AIM6").isEmpty());
+    for (int i = 0; i < 2; ++i) m_window.session().undoStack().undo();
     m_window.session().undoStack().undo();
     EXPECT_EQ(placeOf(kLeft), "left sail");
     m_window.click("closeZone_0");

@@ -2,7 +2,6 @@
 
 #include <QBuffer>
 #include <QCoreApplication>
-#include <QFont>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QStringList>
@@ -10,13 +9,12 @@
 #include <numbers>
 #include <vector>
 
+#include "card/sheet_text.h"
 #include "words/fit_words.h"
 
 namespace app {
 namespace {
 
-constexpr int kDotsPerInch = 1200;
-constexpr double kDotsPer_mm = kDotsPerInch / 25.4;
 constexpr double kMargin_mm = 10.0, kHead_mm = 34.0, kOverlap_mm = 15.0;
 
 struct Template {
@@ -37,21 +35,6 @@ void cross(QPainter& painter, const QPointF& at, double half_mm)
 {
     painter.drawLine(at - QPointF(half_mm, 0.0), at + QPointF(half_mm, 0.0));
     painter.drawLine(at - QPointF(0.0, half_mm), at + QPointF(0.0, half_mm));
-}
-
-void write(QPainter& painter, const QPointF& at, double high_mm, const QString& text)
-{
-    QFont font(QStringLiteral("Lato"));
-    font.setPixelSize(100);  // scaled down, so that letters are outlines at any size
-    // None to the eye, but without ligatures, which a search of the PDF would miss.
-    font.setLetterSpacing(QFont::AbsoluteSpacing, 0.5);
-    painter.save();
-    painter.translate(at);
-    painter.scale(high_mm / 100.0, high_mm / 100.0);
-    painter.setFont(font);
-    painter.setPen(Qt::black);
-    painter.drawText(QPointF(0, 0), text);
-    painter.restore();
 }
 
 // Millimetres, the centre of the opening at the origin.
@@ -81,7 +64,7 @@ void drawOutline(QPainter& painter, const core::SpacerOutline& outline)
     cross(painter, {}, 6.0);
     const QPointF up(0.0, -500.0 * outline.inside_m + 12.0);
     painter.drawLine(QPointF(0.0, -500.0 * outline.inside_m), up);
-    write(painter, up + QPointF(-4.0, 5.0), 4.0, Template::tr("UP"));
+    card::writeOutlined(painter, up + QPointF(-4.0, 5.0), 4.0, Template::tr("UP"));
 }
 
 // What is drilled how wide, and where the driver's screws end.
@@ -106,16 +89,16 @@ QString holesText(const core::SpacerOutline& outline)
 
 void drawHead(QPainter& painter, const core::SpacerOutline& outline, const QString& title, const QString& side)
 {
-    write(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : Template::tr("%1, %2").arg(title, side));
+    card::writeOutlined(painter, {0.0, 5.0}, 5.0, side.isEmpty() ? title : Template::tr("%1, %2").arg(title, side));
     const auto mm = [](double value_m) { return words::marginText(value_m, words::UnitSystem::Metric); };
-    write(painter, {0.0, 11.0}, 3.6,
+    card::writeOutlined(painter, {0.0, 11.0}, 3.6,
           Template::tr("This face to you, UP at the mark; %1 thick, %2 outside, %3 inside, cable %4. Print at 100 %.")
               .arg(mm(outline.thickness_m), mm(outline.outside_m), mm(outline.inside_m), mm(outline.wire_m)));
-    write(painter, {0.0, 16.0}, 3.6, holesText(outline));
+    card::writeOutlined(painter, {0.0, 16.0}, 3.6, holesText(outline));
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(0.0, 22.0), QPointF(100.0, 22.0));
     for (const double x : {0.0, 50.0, 100.0}) painter.drawLine(QPointF(x, 20.0), QPointF(x, 24.0));
-    write(painter, {103.0, 23.0}, 3.6, Template::tr("100 mm: measure this first"));
+    card::writeOutlined(painter, {103.0, 23.0}, 3.6, Template::tr("100 mm: measure this first"));
 }
 
 struct Sheet {
@@ -132,7 +115,7 @@ QByteArray spacerPdf(const core::SpacerOutline& outline, bool bothSides, const T
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
     QPdfWriter writer(&buffer);
-    writer.setResolution(kDotsPerInch);
+    writer.setResolution(card::kTemplateDots);
     writer.setPageSize(QPageSize(page.letterPaper ? QPageSize::Letter : QPageSize::A4));
     writer.setPageMargins(QMarginsF(0, 0, 0, 0));
     writer.setTitle(page.title);
@@ -165,7 +148,7 @@ QByteArray spacerPdf(const core::SpacerOutline& outline, bool bothSides, const T
     for (size_t i = 0; i < sheets.size(); ++i) {
         if (i > 0) writer.newPage();
         painter.resetTransform();
-        painter.scale(kDotsPer_mm, kDotsPer_mm);
+        painter.scale(card::kTemplateDots_mm, card::kTemplateDots_mm);
         painter.translate(kMargin_mm, kMargin_mm);
         drawHead(painter, *sheets[i].outline, page.title, sheets[i].side);
         painter.translate(0.0, kHead_mm);
