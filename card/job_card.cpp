@@ -57,7 +57,7 @@ public:
         head(JobCard::tr("Steps"));
         int number = 0;
         for (const core::Step& step : m_card.job.steps) add(stepHtml(step, ++number));
-        if (const words::Table spots = words::spotTable(m_card.after(), m_card.mounts()); spots.size() > 1) {
+        if (const words::Table spots = words::spotTable(m_card.after(), m_card.mounts(), m_card.evaluation.practice); spots.size() > 1) {
             head(JobCard::tr("Where the speakers go"));
             addTable(spots, {28, 38, 20, 14});
             add(quiet(JobCard::tr("Mark both sides from the same edges; look behind, and keep clear of every restraint.")));

@@ -37,7 +37,7 @@ std::vector<std::pair<std::string, std::string>> csvOf(const Job& job)
         {"-steps.csv", csvText(words::stepTable(job.job, before, after))},
         {"-wiring.csv", csvText(words::wireTable(job.job, before, after))},
         {"-parts.csv", csvText(words::partTable(job.job, after, &job.shelf))}};
-    if (const words::Table spots = words::spotTable(job.after(), job.mounts()); spots.size() > 1)
+    if (const words::Table spots = words::spotTable(job.after(), job.mounts(), job.evaluation.practice); spots.size() > 1)
         files.emplace_back("-spots.csv", csvText(spots));
     if (const words::Table labels = words::labelTable(job.job, after); labels.size() > 1)
         files.emplace_back("-labels.csv", csvText(labels));

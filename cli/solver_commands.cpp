@@ -292,7 +292,7 @@ int writeTemplate(const SolverRequest& request)
     std::vector<HoleOutline> sides;
     if (device && stage.used.devices.contains(*device))
         for (const DeviceId one : {*device, acrossFrom(stage.used, *device)})
-            if (const auto outline = one ? holeOutline(stage, one, mounts) : std::nullopt) sides.push_back(*outline);
+            if (const auto outline = one ? holeOutline(stage, one, mounts, evaluation.practice) : std::nullopt) sides.push_back(*outline);
     if (sides.empty())
         return report({request.plan, request.device, "is no driver that stands on a surface of this vehicle"}, request.json);
     const card::HolePage page{words::nameOf(Subject{*device}, stage.used)};

@@ -25,6 +25,12 @@ QString mirrorText(const Reflection& mirror)
     return Words::tr("off the %1, %2 longer").arg(named(mirror.surface), wayText(mirror.longer_m));
 }
 
+QString shortMirror(const Reflection& mirror)
+{
+    return Words::tr("%1: %2, %3")
+        .arg(named(mirror.surface), frequency(mirror.notch_hz), decibelChange(-mirror.notch_db));
+}
+
 QString obstacleText(const Obstacle& obstacle)
 {
     return Words::tr("%1 in the way: %2 at %3")
@@ -52,6 +58,8 @@ QString sidesText(const SidesAim& sides, std::optional<double> image)
             : Words::tr("the left one %1 ms later, %2 against the right one").arg(later, decibelChange(sides.louder_db));
     const QString width = Words::tr("%1; %2° wide").arg(said, fixedNumber(sides.width_deg, 0));
     if (!image) return width;
+    constexpr double kMiddle = 0.005;  // rounds to nothing
+    if (std::abs(*image) < kMiddle) return Words::tr("%1; the image in the middle, by estimate").arg(width);
     return (*image >= 0.0 ? Words::tr("%1; the image %2 to the left, by estimate")
                           : Words::tr("%1; the image %2 to the right, by estimate"))
         .arg(width, percent(std::abs(*image)));
@@ -165,13 +173,13 @@ QString nameOf(Backing backing)
     return {};
 }
 
-Table spotTable(const StageResult& stage, const std::map<SurfaceId, Surface>& mounts)
+Table spotTable(const StageResult& stage, const std::map<SurfaceId, Surface>& mounts, const Practice& practice)
 {
     Table table{{Words::tr("Speaker"), Words::tr("Middle of the hole"), Words::tr("It looks"), Words::tr("Hole")}};
     for (const auto& [id, mount] : stage.used.mounts) {
         if (!mount.frame) continue;
         const Aim aim = aimOf(*mount.frame);
-        const auto hole = holeOutline(stage, id, mounts);
+        const auto hole = holeOutline(stage, id, mounts, practice);
         QString where = Words::tr("on no surface: a bracket or a pod"), cut;
         if (hole) {
             where = Words::tr("%1 %2, %3 %4")

@@ -105,4 +105,14 @@ FindingText sayBassLostByFlip(const Finding& f)
             Words::tr("Where the two sides arrive alike and turned, they cancel.")};
 }
 
+FindingText saySubAgainstDoors(const Finding& f)
+{
+    return {Words::tr("Subwoofer and doors work against each other"),
+            Words::tr("%1 of what both have is lost about %2, where one takes over from the other; noted from %3.")
+                .arg(decibels(figureOf(f, Quantity::SplitHole_db)), frequency(figureOf(f, Quantity::SplitAt_hz)),
+                     decibels(evidenceOf(f, Quantity::SplitHole_db, f.stage).limit.value_or(0.0))),
+            Words::tr("They arrive out of step at the first seat. Turning the subwoofer over costs nothing; where that "
+                      "does not do it, the doors wait for it.")};
+}
+
 }  // namespace words

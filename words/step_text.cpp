@@ -8,6 +8,7 @@
 #include "core/fitout/resolve.h"
 #include "core/model/branch_across.h"
 #include "words/aim_words.h"
+#include "words/cutting_words.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
 #include "words/job_words.h"
@@ -245,19 +246,18 @@ private:
 
     [[nodiscard]] QString cutting() const
     {
-        const QString after =
-            Words::tr("Look behind and mask first, edge deburred and painted against rust, every chip out again.");
+        QString what = Words::tr("For good: cut the hole at %1.").arg(m_place);
         if (m_step.has(StepFigure::HoleShort_m))
-            return Words::tr("For good: cut the hole at %1 oval, %2 by %3, by template. %4")
-                .arg(m_place, spokenLength(figure(StepFigure::Hole_m)), spokenLength(figure(StepFigure::HoleShort_m)),
-                     after);
-        if (m_step.has(StepFigure::Saw_m))
-            return Words::tr("For good: cut the hole at %1 to %2, hole saw %2. %3")
-                .arg(m_place, spokenLength(figure(StepFigure::Saw_m)), after);
-        if (m_step.has(StepFigure::Hole_m))
-            return Words::tr("For good: cut the hole at %1 to %2, by template. %3")
-                .arg(m_place, spokenLength(figure(StepFigure::Hole_m)), after);
-        return Words::tr("For good: cut the hole at %1. %2").arg(m_place, after);
+            what = Words::tr("For good: cut the hole at %1 oval, %2 by %3, by template.")
+                       .arg(m_place, spokenLength(figure(StepFigure::Hole_m)),
+                            spokenLength(figure(StepFigure::HoleShort_m)));
+        else if (m_step.has(StepFigure::Saw_m))
+            what = Words::tr("For good: cut the hole at %1 to %2, hole saw %2.")
+                       .arg(m_place, spokenLength(figure(StepFigure::Saw_m)));
+        else if (m_step.has(StepFigure::Hole_m))
+            what = Words::tr("For good: cut the hole at %1 to %2, by template.")
+                       .arg(m_place, spokenLength(figure(StepFigure::Hole_m)));
+        return QStringList{what, cuttingOrder(m_step)}.join(QLatin1Char(' '));
     }
 
     [[nodiscard]] QString alteration() const

@@ -99,4 +99,11 @@ QString textOf(const OverNoise& bands)
                                  .arg(over, decibels(bands.front().wanted_db), drown.join(Words::tr(", ")));
 }
 
+QString briefOf(const OverNoise& bands)
+{
+    const auto over = [&](Band band) { return decibelChange(bands[static_cast<size_t>(band)].over_db, 0); };
+    return Words::tr("Over the wind at this head: middle %1, treble %2; %3 wanted, by estimate.")
+        .arg(over(Band::Mid), over(Band::Treble), decibels(bands.front().wanted_db));
+}
+
 }  // namespace words

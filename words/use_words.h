@@ -16,5 +16,7 @@ namespace words {
 [[nodiscard]] QString proofAgainst(core::Demand demand);
 // Each band's loudest mean over the noise of driving; the ones that drown named.
 [[nodiscard]] QString textOf(const core::OverNoise& bands);
+// The same in short, of the bands that a speaker high up plays.
+[[nodiscard]] QString briefOf(const core::OverNoise& bands);
 
 }  // namespace words

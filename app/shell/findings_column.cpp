@@ -10,6 +10,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/stations/station.h"
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/clear_layout.h"
@@ -69,18 +70,27 @@ FindingsColumn::FindingsColumn(const Theme& theme, QWidget* parent) : QScrollAre
     connect(&theme, &Theme::changed, this, [this] { m_shown = false; });
 }
 
-void FindingsColumn::present(const Snapshot& snapshot)
+void FindingsColumn::present(const Snapshot& snapshot, const Station* open)
 {
+    std::vector<core::Finding> findings = snapshot.findings;
+    const auto own = [open](const core::Finding& finding) { return open && open->isOwn(finding); };
+    std::stable_partition(findings.begin(), findings.end(), [&](const core::Finding& finding) {
+        return finding.severity == core::Severity::Stop || own(finding);
+    });
+    const auto count = static_cast<size_t>(std::count_if(findings.begin(), findings.end(), own));
+    const bool isOf = open && !open->sign().rules.empty();
     // Slips are made anew only where they would say something else: they cost more than a frame of a drag has.
     const core::Fitout& used = snapshot.after().used;
     const bool sameNames =
         used.devices == m_used.devices && used.parts == m_used.parts && used.places.size() == m_used.places.size() &&
         std::equal(used.places.begin(), used.places.end(), m_used.places.begin(),
                    [](const auto& a, const auto& b) { return a.first == b.first && a.second.name == b.second.name; });
-    const bool same = m_shown && sameNames && snapshot.findings == m_findings && snapshot.next == m_next &&
+    const bool same = m_shown && sameNames && findings == m_findings && count == m_own && isOf == m_isOf && snapshot.next == m_next &&
                       snapshot.settling == m_settling;
     m_used = used;
-    m_findings = snapshot.findings;
+    m_findings = std::move(findings);
+    m_own = count;
+    m_isOf = isOf;
     m_next = snapshot.next;
     m_settling = snapshot.settling;
     if (same) return;
@@ -125,9 +135,20 @@ void FindingsColumn::rebuild()
     m_shown = true;
     const bool hadFocus = isAncestorOf(QApplication::focusWidget());
     clearLayout(*m_slips);
-    auto* heading = new PlainLabel(tr("Findings"), widget());
+    auto* line = new QWidget(widget());
+    auto* head = new QHBoxLayout(line);
+    head->setContentsMargins(0, 0, 0, 0);
+    auto* heading = new PlainLabel(m_isOf ? tr("Findings here") : tr("Findings"), widget());
     heading->setFont(m_theme.title());
-    m_slips->addWidget(heading);
+    head->addWidget(heading, 1);
+    if (m_isOf && !m_findings.empty()) {
+        auto* share = new PlainLabel(tr("%1 of %2").arg(m_own).arg(m_findings.size()), widget());
+        share->setObjectName(QStringLiteral("findingsShare"));
+        share->setProperty("role", "quiet");
+        share->setToolTip(tr("Of this station, of all; what stops the plan comes first wherever it belongs"));
+        head->addWidget(share);
+    }
+    m_slips->addWidget(line);
     if (m_findings.empty())
         m_slips->addWidget(wrapped(tr("None of the rules checked so far has anything to say about this plan. That is "
                                       "what was checked, no more."),
@@ -136,7 +157,7 @@ void FindingsColumn::rebuild()
     for (size_t i = 0; i < shown; ++i) m_slips->addWidget(makeSlip(m_findings[i], static_cast<int>(i)));
     if (m_findings.size() > kShownFirst) {
         auto* more = new QPushButton(
-            m_all ? tr("worst three only") : tr("%1 more").arg(m_findings.size() - kShownFirst), widget());
+            m_all ? tr("first three only") : tr("%1 more").arg(m_findings.size() - kShownFirst), widget());
         more->setObjectName(QStringLiteral("moreFindings"));
         m_slips->addWidget(more);
         connect(more, &QPushButton::clicked, this, [this] {

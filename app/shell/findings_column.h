@@ -13,13 +13,15 @@ namespace app {
 
 class Theme;
 
+class Station;
+
 // The findings as slips: what is wrong, the numbers, mends as buttons; the reason opens when it is asked for, and the
-// code is small at the end. Worst three first.
+// code is small at the end. Three first: what stops the plan, then what the open station has to say, each by its weight.
 class FindingsColumn : public QScrollArea {
     Q_OBJECT
 public:
     explicit FindingsColumn(const Theme& theme, QWidget* parent = nullptr);
-    void present(const Snapshot& snapshot);
+    void present(const Snapshot& snapshot, const Station* open);
     void setAside(QWidget* aside);  // what the open station has to say beside its work, or nothing
     void startAfresh();             // another plan: the worst three from the top
 
@@ -45,7 +47,9 @@ private:
     QVBoxLayout* m_slips;
     QVBoxLayout* m_column;
     QWidget* m_aside = nullptr;
-    std::vector<core::Finding> m_findings{};
+    std::vector<core::Finding> m_findings{};  // in the order of the slips
+    size_t m_own = 0;                         // of the open station
+    bool m_isOf = false;                      // that it may have any
     core::Fitout m_used{};
     core::Practice m_practice{};  // whose limits they are held against
     std::optional<core::NextReading> m_next{};

@@ -97,7 +97,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     });
     m_findingsRest->setSingleShot(true);
     m_findingsRest->setInterval(kFindingsRest_ms);
-    connect(m_findingsRest, &QTimer::timeout, this, [this] { m_findings->present(m_session.snapshot()); });
+    connect(m_findingsRest, &QTimer::timeout, this, [this] { m_findings->present(m_session.snapshot(), m_open); });
     connect(m_findings, &FindingsColumn::mendTaken, this, [this](const core::Mend& mend) { m_session.take(mend); });
     connect(m_findings, &FindingsColumn::houseRulesAsked, this, &MainWindow::askHouseRules);
     connect(m_traces, &TraceDrawer::wholeWindowAsked, m_pages, [this](bool whole) { m_pages->setHidden(whole); });
@@ -114,6 +114,7 @@ MainWindow::MainWindow(PlanSession& session, Theme& theme, QSettings& settings, 
     takeShop(ShopSettings::read(m_settings));
     loadShelf();
     resize(1280, 800);
+    for (const StationStand& stand : m_stations) stand.station->recall(m_settings);
     restoreGeometry(m_settings.value(QStringLiteral("geometry")).toByteArray());
     m_split->restoreState(m_settings.value(QStringLiteral("split")).toByteArray());
     showStart();
@@ -231,7 +232,7 @@ core::DeviceId MainWindow::chosenDevice() const
 void MainWindow::presentSpread()
 {
     m_strip->present(m_session.snapshot());
-    m_findings->present(m_session.snapshot());
+    m_findings->present(m_session.snapshot(), m_open);
     m_traces->present(m_session.shared(), m_strip->listener(), chosenDevice());
 }
 
@@ -240,7 +241,7 @@ void MainWindow::presentFindings()
 {
     if (m_session.isDragging()) return m_findingsRest->start();
     m_findingsRest->stop();
-    m_findings->present(m_session.snapshot());
+    m_findings->present(m_session.snapshot(), m_open);
 }
 
 // Only the station that is open: what nobody sees is shown when it is opened.
@@ -322,6 +323,7 @@ void MainWindow::sayAndOffer(QStringList said)
 void MainWindow::closeEvent(QCloseEvent* event)
 {
     if (!mayLosePlan()) return event->ignore();
+    for (const StationStand& stand : m_stations) stand.station->keep(m_settings);
     m_settings.setValue(QStringLiteral("geometry"), saveGeometry());
     m_settings.setValue(QStringLiteral("split"), m_split->saveState());
     event->accept();

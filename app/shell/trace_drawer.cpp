@@ -22,7 +22,7 @@ namespace app {
 namespace {
 
 constexpr int kBefore = 0, kAfter = 1, kLowest = 2, kHighest = 3;  // graphs, the tint under the curves
-constexpr int kLeftEar = 4, kRightEar = 5;
+constexpr int kLeftEar = 4, kRightEar = 5, kFirstSeat = 6, kMostSeats = 3;  // besides the one that is looked at
 constexpr double kPerOctave = 3.0;  // as the ear sees it; notches of single reflections are for other screens
 
 const core::CircuitResult* circuitOfDevice(const core::StageResult& stage, core::DeviceId device)
@@ -85,7 +85,7 @@ TraceDrawer::TraceDrawer(const Theme& theme, QWidget* parent)
     layout->setSpacing(2);
     layout->addLayout(head);
     layout->addWidget(m_plot, 1);
-    for (int graph = kBefore; graph <= kRightEar; ++graph) m_plot->addGraph();
+    for (int graph = kBefore; graph < kFirstSeat + kMostSeats; ++graph) m_plot->addGraph();
     for (const int edge : {kLowest, kHighest}) m_plot->graph(edge)->setLayer(QStringLiteral("grid"));
     m_plot->graph(kHighest)->setChannelFillGraph(m_plot->graph(kLowest));
     showFrequencies(*m_plot, 20.0, 20000.0);
@@ -129,6 +129,7 @@ void TraceDrawer::restyle()
         pen.setDashPattern(ear == kLeftEar ? QVector<qreal>{7, 3, 1, 3} : QVector<qreal>{1, 3});
         m_plot->graph(ear)->setPen(pen);
     }
+    for (int seat = 0; seat < kMostSeats; ++seat) m_plot->graph(kFirstSeat + seat)->setPen(QPen(tokens.ink2, 0.8));
     for (QCPItemText* label : m_earLabels) {
         label->setFont(m_theme.small());
         label->setColor(tokens.slate);
@@ -166,7 +167,7 @@ void TraceDrawer::present(const SharedSnapshot& snapshot, core::ListenerId liste
     redraw();
 }
 
-TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
+TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage, core::ListenerId listener) const
 {
     const Eigen::ArrayXd& frequency_hz = m_snapshot->evaluation.frequency_hz;
     Curve curve;
@@ -176,10 +177,10 @@ TraceDrawer::Curve TraceDrawer::curveOf(const core::StageResult& stage) const
         if (!circuit) return curve;
         y = circuit->load_ohm.abs();
     } else {
-        const auto heard = stage.hearing.find(m_listener);
+        const auto heard = stage.hearing.find(listener);
         if (heard == stage.hearing.end()) return curve;
         y = core::smoothed_db(frequency_hz, heard->second.curve_db, kPerOctave, frequency_hz);
-        const auto after = m_snapshot->after().hearing.find(m_listener);
+        const auto after = m_snapshot->after().hearing.find(listener);
         const bool matched = m_modes->checkedId() == static_cast<int>(Trace::Matched);
         if (matched && after != m_snapshot->after().hearing.end())
             y += after->second.curveMid_db - heard->second.curveMid_db;
@@ -246,12 +247,13 @@ void TraceDrawer::redraw()
     else
         m_title->setText(tr("At the %1").arg(words::nameOf(core::Subject{m_listener}, used)));
     if (m_folded) {
-        const Curve before = curveOf(m_snapshot->before()), after = curveOf(m_snapshot->after());
+        const Curve before = curveOf(m_snapshot->before(), m_listener), after = curveOf(m_snapshot->after(), m_listener);
         m_line->present(after.x.isEmpty() ? before.x : after.x, before.y, after.y);
         return;
     }
     const bool cabin = m_snapshot->after().cabin.gain.has_value();
     m_about->setText(impedance ? tr("magnitude of the load")
+                     : m_snapshot->plan.listeners.size() > 1 ? tr("an estimate, in third octaves; other seats thin")
                      : cabin   ? tr("an estimate, in third octaves; room modes not modelled")
                                : tr("an estimate, in third octaves; open vehicle"));
     m_about->setToolTip(impedance ? QString()
@@ -259,14 +261,22 @@ void TraceDrawer::redraw()
                                        "its rise in the bass (±4 dB). Up to 400 Hz room modes can change it by 6 dB "
                                        "either way. The tint is what those and the values that nobody measured could "
                                        "do. Only a measurement at the seat knows."));
-    const Curve before = curveOf(m_snapshot->before());
-    const Curve after = curveOf(m_snapshot->after());
+    const Curve before = curveOf(m_snapshot->before(), m_listener);
+    const Curve after = curveOf(m_snapshot->after(), m_listener);
     const std::array<Curve, 2> could = couldBe();
     m_plot->graph(kLowest)->setData(could[0].x, could[0].y, true);
     m_plot->graph(kHighest)->setData(could[1].x, could[1].y, true);
     const std::array<Curve, 2> ears = thresholds();
     for (size_t ear = 0; ear < ears.size(); ++ear) {
         m_plot->graph(ear == 0 ? kLeftEar : kRightEar)->setData(ears[ear].x, ears[ear].y, true);
+    }
+    // What the others hear of the same plan, thin: better for one is often worse for another.
+    std::vector<Curve> others;
+    for (const auto& [id, one] : m_snapshot->plan.listeners)
+        if (id != m_listener && !impedance && others.size() < kMostSeats) others.push_back(curveOf(m_snapshot->after(), id));
+    for (size_t seat = 0; seat < kMostSeats; ++seat) {
+        const Curve curve = seat < others.size() ? others[seat] : Curve{};
+        m_plot->graph(kFirstSeat + static_cast<int>(seat))->setData(curve.x, curve.y, true);
     }
     m_plot->graph(kBefore)->setData(before.x, before.y, true);
     m_plot->graph(kAfter)->setData(after.x, after.y, true);

@@ -16,7 +16,7 @@ namespace app {
 class CurveLine;
 class Theme;
 
-// The curves before and after, at one listener or at one channel. It can be pulled up over the whole window.
+// The curves before and after, at one listener or at one channel; the other listeners' thin. It can be pulled up over the whole window.
 class TraceDrawer : public QWidget {
     Q_OBJECT
 public:
@@ -38,7 +38,7 @@ private:
     struct Curve {
         QVector<double> x{}, y{};
     };
-    [[nodiscard]] Curve curveOf(const core::StageResult& stage) const;
+    [[nodiscard]] Curve curveOf(const core::StageResult& stage, core::ListenerId listener) const;
     // Where the curve after could lie: its lower and its upper edge; empty until that is known.
     [[nodiscard]] std::array<Curve, 2> couldBe() const;
     // The least level that the customer's left and right ear hears, where there is an audiogram.

@@ -2,11 +2,16 @@
 
 #include <QKeySequence>
 #include <QWidget>
+#include <algorithm>
+#include <string>
+#include <string_view>
 #include <vector>
 
 #include "app/session/shop_settings.h"
 #include "app/session/snapshot.h"
 #include "core/model/edit.h"
+
+class QSettings;
 
 namespace app {
 
@@ -21,6 +26,7 @@ public:
         QString menuText{};         // with its letter
         int digit = 0;              // with Ctrl
         QString keys{};             // the keys of its own, for the help
+        std::vector<std::string> rules{};  // how the codes of its findings begin; none: it has none of its own
         bool scrolls = false;       // large type or a low window: it scrolls, nothing is cut off
         bool tracesFolded = false;  // at first
     };
@@ -38,11 +44,22 @@ public:
     virtual void setShop(const ShopSettings&) {}
     virtual void setBay(bool) {}
 
+    // What is kept from one session to the next of how somebody works here.
+    virtual void recall(const QSettings&) {}
+    virtual void keep(QSettings&) const {}
+
     // What stands under the findings while this station is open; nothing: nothing does.
     [[nodiscard]] virtual QWidget* aside() { return nullptr; }
 
     // What F6 goes through here, one after the other.
     [[nodiscard]] virtual std::vector<QWidget*> areas() { return {this}; }
+
+    [[nodiscard]] bool isOwn(const core::Finding& finding) const
+    {
+        const std::string_view code = core::code(finding.rule);
+        return std::any_of(m_sign.rules.begin(), m_sign.rules.end(),
+                           [&](const std::string& start) { return code.starts_with(start); });
+    }
 
     // What is picked here; nothing: nothing can be.
     [[nodiscard]] virtual core::DeviceId chosenDevice() const { return {}; }
@@ -54,6 +71,10 @@ public:
     [[nodiscard]] virtual bool takesReadings() const { return false; }
     virtual void askForReading(core::DeviceId, core::StageId) {}
     virtual void askForMeasure(core::DeviceId, core::Quantity) {}
+
+protected:
+    // How many findings of its own there are, as the rail says it.
+    [[nodiscard]] QString ownFindings(const Snapshot& snapshot) const;
 
 signals:
     void edited(const core::Edit& edit);

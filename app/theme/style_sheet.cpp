@@ -12,6 +12,7 @@ QLabel[role="quiet"] { color: @ink2; }
 QLabel[role="strong"] { font-weight: bold; }
 QLabel[role="wired"] { color: @goldText; font-weight: bold; }
 QLabel[role="turned"] { color: @rust; }
+QLabel[role="bad"] { color: @clay; }
 QPushButton, QToolButton {
     background: @raised; border: 1px solid @rule; border-radius: ~14~px; padding: ~3~px ~12~px; min-height: ~24~px;
 }

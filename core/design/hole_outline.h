@@ -2,9 +2,12 @@
 
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/design/edge_measure.h"
 #include "core/model/evaluation.h"
+#include "core/physics/cutout.h"
+#include "core/practice/practice.h"
 
 namespace core {
 
@@ -18,6 +21,13 @@ struct HoleOutline {
     double hole_m = 0.0;              // cut
     bool sawn = false;                // a saw that is owned gives it; else by template
     double body_m = 0.0, flange_m = 0.0;
+    std::vector<SawFit> saws{};           // of those that are owned, about that hole
+    double toEdge_m = 0.0;                // what stays of the surface between the hole and its nearest edge; <= 0: none
+    bool mayCrack = false;                // less than practice asks for
+    double covered_m = 0.0;               // by the flange, round the hole
+    std::optional<double> gap_m{};        // an opening that is there shows so far past the flange
+    std::optional<double> behind_m{};     // room there, as far as anybody knows
+    double needed_m = 0.0;                // of it, by the driver and its margin
     Origin worst = Origin::Measured;  // of the surface and the driver's measures
 };
 
@@ -26,6 +36,7 @@ struct HoleOutline {
 [[nodiscard]] HoleOutline holeOn(const Surface& surface, const Vec3& at_m);
 // Nothing where the driver is on no surface, or has no place to be fitted at.
 [[nodiscard]] std::optional<HoleOutline> holeOutline(const StageResult& stage, DeviceId device,
-                                                     const std::map<SurfaceId, Surface>& mounts);
+                                                     const std::map<SurfaceId, Surface>& mounts,
+                                                     const Practice& practice);
 
 }  // namespace core

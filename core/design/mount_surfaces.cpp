@@ -3,41 +3,40 @@
 #include <cmath>
 
 #include "core/base/vec3.h"
+#include "core/fitout/backing.h"
 
 namespace core {
 namespace {
 
 struct Mounting {
     PracticeList size{};
-    Backing backing = Backing::Plastic;
     SurfaceMaterial material = SurfaceMaterial::HardTrim;
 };
 
 // Nothing for what nobody mounts on.
 std::optional<Mounting> mountingAt(PlaceKind kind)
 {
-    using enum Backing;
     switch (kind) {
         case PlaceKind::Door:
-            return Mounting{PracticeList::MountDoor, Metal};
+            return Mounting{PracticeList::MountDoor};
         case PlaceKind::Sail:
             return Mounting{PracticeList::MountSail};
         case PlaceKind::Pillar:
             return Mounting{PracticeList::MountPillar};
         case PlaceKind::DashTop:
-            return Mounting{PracticeList::MountDashTop, Plastic, SurfaceMaterial::SoftDash};
+            return Mounting{PracticeList::MountDashTop, SurfaceMaterial::SoftDash};
         case PlaceKind::KickPanel:
             return Mounting{PracticeList::MountKickPanel};
         case PlaceKind::Overhead:
-            return Mounting{PracticeList::MountOverhead, Cloth, SurfaceMaterial::Headliner};
+            return Mounting{PracticeList::MountOverhead, SurfaceMaterial::Headliner};
         case PlaceKind::Fairing:
             return Mounting{PracticeList::MountFairing};
         case PlaceKind::BagLid:
             return Mounting{PracticeList::MountBagLid};
         case PlaceKind::RollBar:
-            return Mounting{PracticeList::MountRollBar, Metal};
+            return Mounting{PracticeList::MountRollBar};
         case PlaceKind::RearDeck:
-            return Mounting{PracticeList::MountRearDeck, Metal};
+            return Mounting{PracticeList::MountRearDeck};
         case PlaceKind::Quarter:
         case PlaceKind::CargoSide:
             return Mounting{PracticeList::MountSide};
@@ -84,7 +83,7 @@ std::map<SurfaceId, Surface> usualMounts(const Body& body, const UsualVehicles& 
             surface.material = mounting->material;
             surface.name = !pair ? spot.name : (left ? "left " : "right ") + spot.name;
             surface.kind = spot.kind;
-            surface.backing = mounting->backing;
+            surface.backing = *usualBacking(spot.kind);
             all[SurfaceId{static_cast<int>(all.size()) + 1}] = std::move(surface);
         }
     }
@@ -96,24 +95,6 @@ std::map<SurfaceId, Surface> mountsOf(const Fitout& fitout, const UsualVehicles&
     std::map<SurfaceId, Surface> own = fitout.surfaces;
     std::erase_if(own, [](const auto& entry) { return !entry.second.mountable; });
     return own.empty() ? usualMounts(fitout.body, vehicles, practice) : own;
-}
-
-SurfaceId surfaceUnder(const std::map<SurfaceId, Surface>& surfaces, const Vec3& at_m)
-{
-    constexpr double kHand_m = 0.06, kPast_ratio = 0.05;  // ours, no source
-    SurfaceId nearest{};
-    double least_m = kHand_m;
-    for (const auto& [id, surface] : surfaces) {
-        const Vec3 from = at_m - surface.corner_m;
-        const auto share = [&](const Vec3& edge) { return dot(from, edge) / dot(edge, edge); };
-        const auto within = [](double part) { return part > -kPast_ratio && part < 1.0 + kPast_ratio; };
-        const Vec3 normal = cross(surface.along_m, surface.across_m);
-        const double away_m = std::abs(dot(from, normal)) / length(normal);
-        if (!within(share(surface.along_m)) || !within(share(surface.across_m)) || away_m >= least_m) continue;
-        least_m = away_m;
-        nearest = id;
-    }
-    return nearest;
 }
 
 }  // namespace core

@@ -18,7 +18,4 @@ namespace core {
 [[nodiscard]] std::map<SurfaceId, Surface> mountsOf(const Fitout& fitout, const UsualVehicles& vehicles,
                                                     const Practice& practice);
 
-// The one that a point lies on, within a hand of its face; none where it hangs in the air.
-[[nodiscard]] SurfaceId surfaceUnder(const std::map<SurfaceId, Surface>& surfaces, const Vec3& at_m);
-
 }  // namespace core

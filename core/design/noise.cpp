@@ -12,7 +12,8 @@ std::optional<OverNoise> overNoise(const StageResult& stage, ListenerId listener
     OverNoise bands{};
     for (size_t i = 0; i < kBandCount; ++i) {
         bands[i].noise_db = asked.noise_db[i];
-        bands[i].mean_db = heard->second.bands[i].reach_db - practice[PracticeKey::CrestFactor_db];
+        bands[i].mean_db = heard->second.bands[i].reach_db - practice[PracticeKey::CrestFactor_db] -
+                           asked.worn_db[i];
         bands[i].over_db = bands[i].mean_db - bands[i].noise_db;
         bands[i].wanted_db = practice[PracticeKey::OverNoise_db];
     }

@@ -15,6 +15,7 @@
 #include "core/fitout/resolve.h"
 #include "core/fitout/wiring_graph.h"
 #include "core/limits/fit_limits.h"
+#include "core/limits/hold_limits.h"
 #include "core/limits/sound_limits.h"
 #include "core/limits/split_limits.h"
 #include "core/physics/network_sweep.h"

@@ -149,6 +149,11 @@ Result<Practice> readPractice(const std::string& text, const std::string& file)
             !std::all_of(noise.begin(), noise.end(), [](const Json& value) { return value.is_number(); }))
             return wrong(file, where, "needs the number shock_ratio and four numbers noise_db");
         std::transform(noise.begin(), noise.end(), use.noise_db.begin(), [](const Json& v) { return v.get<double>(); });
+        const Json worn = found->value("worn_db", Json::array());
+        if (!worn.empty() && (worn.size() != use.worn_db.size() ||
+                              !std::all_of(worn.begin(), worn.end(), [](const Json& value) { return value.is_number(); })))
+            return wrong(file, where, "has a worn_db that is not four numbers");
+        std::transform(worn.begin(), worn.end(), use.worn_db.begin(), [](const Json& v) { return v.get<double>(); });
         for (const Json& demand : found->value("demands", Json::array())) {
             const auto one = enumFromText<Demand>(demand.is_string() ? demand.get<std::string>() : std::string());
             if (!one) return wrong(file, where, "names a demand that there is not");

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/fitout/backing.h"
 #include "core/fitout/coil_wiring.h"
 #include "core/fitout/complete.h"
 #include "core/fitout/resolve.h"
@@ -94,7 +95,13 @@ void PlaceSteps::addHole(PlaceId place, const Alteration& hole, DeviceId driver)
         sawn = false;
     }
     if (sawn) step.figures[StepFigure::Saw_m] = *across_m;
-    step.tools = {{sawn ? Tool::HoleSaw : Tool::Jigsaw, {}}, {Tool::Vacuum, {}}, {Tool::Paint, {}}};
+    step.figures[StepFigure::Pilot_m] = m_practice[PracticeKey::PilotHole_m];
+    if (!sawn) step.figures[StepFigure::Blade_m] = m_practice[PracticeKey::BladeHole_m];
+    const auto there = m_to.places.find(place);
+    step.backing = there == m_to.places.end() ? std::nullopt : backingAt(m_to, there->second);
+    step.tools = {{sawn ? Tool::HoleSaw : Tool::Jigsaw, {}}, {Tool::Drill, {}}, {Tool::Tape, {}}, {Tool::Vacuum, {}}};
+    if (!step.backing || *step.backing == Backing::Metal) step.tools.push_back({Tool::Paint, {}});
+    if (step.backing == Backing::Cloth) step.tools.push_back({Tool::Knife, {}});
 }
 
 void PlaceSteps::addAlteration(PlaceId place, const Alteration& alteration, DeviceId driver)

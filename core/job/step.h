@@ -2,6 +2,7 @@
 
 #include <compare>
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -116,6 +117,8 @@ enum class StepFigure {
     HoleShort_m,  // of an oval
     Saw_m,        // absent: by a template
     Drill_m,
+    Pilot_m,  // of a hole: the first drill, and the one that a saw blade goes into
+    Blade_m,
     Thickness_m,
     Inside_m,
     Outside_m,
@@ -145,6 +148,7 @@ struct Step {
     Demand demand{};              // of Protect and ProveInUse
     Fixing fixing{};              // of FitDriver
     MountStyle style{};           // of FitDriver
+    std::optional<Backing> backing{};  // of CutHole: what is cut, where anybody knows
     std::map<StepFigure, double> figures{};
     std::vector<ToolUse> tools{};
     std::vector<Caution> cautions{};

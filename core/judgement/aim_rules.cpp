@@ -9,7 +9,7 @@
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/split_sum.h"
 #include "core/evaluate/ways.h"
-#include "core/fitout/complete.h"
+#include "core/judgement/delay_mend.h"
 #include "core/limits/aim_limits.h"
 #include "core/model/aim.h"
 #include "core/physics/air.h"
@@ -34,14 +34,6 @@ bool stoodThere(const Judging& judging, const RunResult& run)
     return judging.stood(run) && frameOf(judging.found.used, device) == frameOf(judging.goal.used, device);
 }
 
-// Whether some channel that plays can be set to a delay, or nobody knows.
-bool canDelay(const Judging& judging)
-{
-    return std::any_of(judging.goal.circuits.begin(), judging.goal.circuits.end(), [&](const CircuitResult& circuit) {
-        return valueOf(circuit.output, Quantity::MostDelay_s).value_or(judging.practice[PracticeKey::UnstatedDelay_s]) > 0.0;
-    });
-}
-
 Finding findingOf(const Judging& judging, const Verdict& verdict, const Subject& what, DeviceId device)
 {
     Finding finding{.rule = verdict.rule, .severity = verdict.severity, .stage = judging.goalId};
@@ -58,13 +50,6 @@ void addEvidence(Finding& finding, const Subject& what, Quantity quantity, doubl
 Mend spotMend(const Judging& judging, DeviceId device)
 {
     return {MendName::MoveToSpot, 0.0, SolverRequest{SolverRequest::Kind::FindSpot, device, judging.goalId, {}}};
-}
-
-void offerDelay(Finding& finding, const Judging& judging, DeviceId device)
-{
-    if (canDelay(judging))
-        finding.mends.push_back(
-            {MendName::AlignSides, 0.0, SolverRequest{SolverRequest::Kind::AlignSeat, device, judging.goalId, {}}});
 }
 
 // Its axis to a point, its twin's to the mirrored one.

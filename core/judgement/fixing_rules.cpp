@@ -6,30 +6,9 @@
 #include "core/evaluate/driver_mounting.h"
 #include "core/evaluate/lacks_seal.h"
 #include "core/judgement/fit_judging.h"
-#include "core/model/names.h"
+#include "core/limits/hold_limits.h"
 
 namespace core {
-namespace {
-
-// What one screw may bear where it bites; nothing where nobody knows what that is.
-std::optional<PracticeKey> holdOf(Anchor anchor)
-{
-    switch (anchor) {
-        case Anchor::Metal:
-        case Anchor::CaptiveNut:
-        case Anchor::Rivet:
-            return PracticeKey::ScrewHoldMetal_n;
-        case Anchor::Plastic:
-            return PracticeKey::ScrewHoldPlastic_n;
-        case Anchor::Wood:
-            return PracticeKey::ScrewHoldWood_n;
-        case Anchor::Unknown:
-            return std::nullopt;
-    }
-    return std::nullopt;
-}
-
-}  // namespace
 
 std::vector<Finding> judgeCoverSwallows(const Judging& judging)
 {
@@ -92,7 +71,7 @@ std::vector<Finding> judgeFixingOverload(const Judging& judging)
     std::vector<Finding> findings;
     for (const PlannedDriver& driver : plannedDrivers(judging)) {
         if (driver.mount.fixing != Fixing::Screws || !driver.fit.fixing_n) continue;
-        const auto key = holdOf(driver.place.anchor);
+        const auto key = screwHoldKey(driver.place.anchor);
         if (!key || !over(driver.fit.fixing_n->value, judging.practice[*key])) continue;
         Finding finding = fitFinding(judging, driver, RuleId::FixingOverload, Severity::Care,
                                      {Quantity::FixingForce_n, *driver.fit.fixing_n, judging.practice[*key], *key});

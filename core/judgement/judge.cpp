@@ -18,6 +18,7 @@
 #include "core/judgement/network_rules.h"
 #include "core/judgement/split_rules.h"
 #include "core/judgement/spot_rules.h"
+#include "core/judgement/sub_rules.h"
 #include "core/judgement/supply_rules.h"
 #include "core/judgement/travel_rules.h"
 #include "core/judgement/wire_and_count_rules.h"
@@ -137,6 +138,7 @@ std::vector<Finding> judge(const Plan& plan, const Evaluation& evaluation)
              judgeDriverUnfed,        judgeTweeterUnprotected,
              judgeHighPassLost,       judgeTravelWithProgramme,
              judgeSubwooferTravel,    judgeTurnedPairs,
+             judgeSubAgainstDoors,
              judgeScrewOutsideFlange, judgeFuseAndCable,
              judgeCutAgainstWish,     judgeSplitNearResonance,
              judgeHandOver,           judgeStackedHighPasses,

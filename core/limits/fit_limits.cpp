@@ -4,7 +4,6 @@
 #include <cmath>
 
 #include "core/base/threshold.h"
-#include "core/model/names.h"
 
 namespace core {
 namespace {
@@ -12,13 +11,6 @@ namespace {
 PracticeKey depthKey(const Place& place)
 {
     return place.behind == Behind::Regulator ? PracticeKey::RegulatorMargin_m : PracticeKey::DepthMargin_m;
-}
-
-// Where the sun reaches: up on the dash and the deck, and anywhere on a vehicle without a cabin.
-bool inSun(const Body& body, PlaceKind kind, const Practice& practice)
-{
-    return !practice.bodies.at(std::string(textOf(body.kind))).cabin || kind == PlaceKind::DashTop ||
-           kind == PlaceKind::RearDeck;
 }
 
 }  // namespace
@@ -125,21 +117,6 @@ std::optional<Verdict> flangeLimit(const DriverFit& fit)
                    {fit.screwsAcross_m, flange.basis.origin, {}},
                    fit.screwsAcross_m / std::sqrt(*fit.screwReach),
                    {}};
-}
-
-std::optional<Verdict> adhesiveLimit(const Body& body, const Place& place, const Mount& mount, const DriverFit& fit,
-                                     const Practice& practice)
-{
-    if (mount.fixing != Fixing::Adhesive) return std::nullopt;
-    const Known& mass = fit.body.at(Quantity::Mass_kg);
-    if (!over(mass.value, practice[PracticeKey::AdhesiveCare_kg])) return std::nullopt;
-    const PracticeKey stop =
-        inSun(body, place.kind, practice) ? PracticeKey::AdhesiveSunStop_kg : PracticeKey::AdhesiveStop_kg;
-    const bool isStop = over(mass.value, practice[stop]);
-    const PracticeKey key = isStop ? stop : PracticeKey::AdhesiveCare_kg;
-    return Verdict{RuleId::HeavyOnAdhesive, isStop ? Severity::Stop : Severity::Care,
-                   Quantity::Mass_kg,       {mass.value, mass.basis.origin, {}},
-                   practice[key],           key};
 }
 
 Verdict plugCutLimit(Origin seen)

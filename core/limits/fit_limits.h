@@ -32,10 +32,6 @@ inline constexpr double kLengthSlack_m = 1e-9;  // 68 + 5 - 60 is not exact in b
 // ScrewOutsideFlange: the diameter of its own pattern against the one at which its screws are at the flange's edge.
 [[nodiscard]] std::optional<Verdict> flangeLimit(const DriverFit& fit);
 
-// HeavyOnAdhesive: a driver that is held by glue alone, in the sun less.
-[[nodiscard]] std::optional<Verdict> adhesiveLimit(const Body& body, const Place& place, const Mount& mount,
-                                                   const DriverFit& fit, const Practice& practice);
-
 // CutAgainstWish, of the vehicle's plug alone: cut off where the owner wants no cutting.
 // seen  how what the vehicle has there is known
 [[nodiscard]] Verdict plugCutLimit(Origin seen);

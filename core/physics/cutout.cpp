@@ -38,6 +38,28 @@ CutoutPlan planCutout(const CutoutLimits& limits, std::span<const double> saws_m
     return {std::nullopt, std::min(limits.wanted_m, limits.most_m)};
 }
 
+std::vector<SawFit> sawsFor(const CutoutLimits& limits, double basket_m, std::span<const double> saws_m)
+{
+    using enum SawFit::Verdict;
+    assert(std::is_sorted(saws_m.begin(), saws_m.end()));
+    std::vector<SawFit> all;
+    for (const double saw_m : saws_m) {
+        const bool tight = under(saw_m, limits.least_m), shows = over(saw_m, limits.most_m);
+        if (tight) all.clear();
+        all.push_back({tight ? TooTight : shows ? Shows : Fits, saw_m, saw_m - basket_m});
+        if (shows) break;
+    }
+    return all;
+}
+
+std::vector<double> drillLadder(double first_m, double last_m)
+{
+    assert(first_m > 0.0);
+    std::vector<double> drills{first_m};
+    while (under(drills.back(), last_m)) drills.push_back(std::min(2.0 * drills.back(), last_m));
+    return drills;
+}
+
 bool needsRing(const CutoutLimits& limits, double oldCutout_m)
 {
     return over(oldCutout_m, limits.most_m);

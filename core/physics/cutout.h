@@ -2,6 +2,7 @@
 
 #include <optional>
 #include <span>
+#include <vector>
 
 #include "core/base/outcome.h"
 
@@ -34,6 +35,19 @@ struct CutoutPlan {
 };
 // requires saws in rising order
 [[nodiscard]] CutoutPlan planCutout(const CutoutLimits& limits, std::span<const double> saws_m);
+
+// One saw for this hole.
+struct SawFit {
+    enum class Verdict { TooTight, Fits, Shows } verdict{};  // shows: wider than flange and screws allow
+    double saw_m = 0.0;
+    double play_m = 0.0;  // round the basket, both sides together; negative: it does not go in
+};
+// The largest that is too tight, all that fit, the smallest that shows.      requires saws in rising order
+[[nodiscard]] std::vector<SawFit> sawsFor(const CutoutLimits& limits, double basket_m, std::span<const double> saws_m);
+
+// The drills of a hole that a saw blade goes into: each at most twice as wide as the one before, the last of it.
+// requires 0 < first_m;      source  common practice, no source
+[[nodiscard]] std::vector<double> drillLadder(double first_m, double last_m);
 
 // An adapter ring where the hole there is wider than the driver's screws allow.
 struct AdapterRing {

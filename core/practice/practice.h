@@ -57,6 +57,7 @@ enum class Demand { Wind, Water, Vibration, Heat, Theft };
 struct UseClass {
     std::string source{};
     std::array<double, 4> noise_db{};  // at the ear, one for each band of hearing
+    std::array<double, 4> worn_db{};   // what is worn over the ears takes from what plays outside it
     double shock_ratio = 0.0;          // of the fall's acceleration, on what is fixed
     std::set<Demand> demands{};
     bool operator==(const UseClass&) const = default;

@@ -3451,26 +3451,6 @@
         <translation>unten</translation>
     </message>
     <message>
-        <source>Look behind and mask first, edge deburred and painted against rust, every chip out again.</source>
-        <translation>Erst dahinter nachsehen und abkleben, Kante entgratet und gegen Rost lackiert, jeder Span wieder heraus.</translation>
-    </message>
-    <message>
-        <source>For good: cut the hole at %1 oval, %2 by %3, by template. %4</source>
-        <translation>Für immer: das Loch (%1) oval schneiden, %2 mal %3, nach Schablone. %4</translation>
-    </message>
-    <message>
-        <source>For good: cut the hole at %1 to %2, hole saw %2. %3</source>
-        <translation>Für immer: das Loch (%1) auf %2 schneiden, Lochsäge %2. %3</translation>
-    </message>
-    <message>
-        <source>For good: cut the hole at %1 to %2, by template. %3</source>
-        <translation>Für immer: das Loch (%1) auf %2 schneiden, nach Schablone. %3</translation>
-    </message>
-    <message>
-        <source>For good: cut the hole at %1. %2</source>
-        <translation>Für immer: das Loch (%1) schneiden. %2</translation>
-    </message>
-    <message>
         <source>Seal all round the frame at %1, so that no air goes from the front of the cone to its back.</source>
         <translation>Rahmen ringsum abdichten (%1), damit keine Luft von der Vorderseite der Membran nach hinten geht.</translation>
     </message>
@@ -6579,6 +6559,126 @@
         <source>How it sits: %1.</source>
         <translation>Wie er sitzt: %1.</translation>
     </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
+    </message>
+    <message>
+        <source>Edge deburred and painted against rust, every chip out again.</source>
+        <translation>Kante entgratet und gegen Rost gestrichen, jeder Span wieder heraus.</translation>
+    </message>
+    <message>
+        <source>Slowly, or it melts; press lightly, or it cracks. Edge scraped smooth, every chip out again.</source>
+        <translation>Langsam, sonst schmilzt es; leicht drücken, sonst reißt es. Kante glatt geschabt, jeder Span wieder heraus.</translation>
+    </message>
+    <message>
+        <source>The cloth first, crosswise with the knife, its flaps glued back under the edge.</source>
+        <translation>Zuerst den Stoff kreuzweise mit dem Messer, die Lappen unter die Kante zurückgeklebt.</translation>
+    </message>
+    <message>
+        <source>Look behind first. Template on with tape, held against the other side; tape where the saw&apos;s foot runs.</source>
+        <translation>Zuerst dahinter schauen. Schablone mit Band auflegen und mit der anderen Seite vergleichen; Band, wo der Fuß der Säge läuft.</translation>
+    </message>
+    <message>
+        <source>Drills one after the other, just inside the line: %1. Saw from there; two bridges stay to the last, tape over what falls out and a hand on it.</source>
+        <translation>Bohrer nacheinander, knapp innerhalb der Linie: %1. Von dort sägen; zwei Stege bleiben bis zuletzt, Band über das, was herausfällt, und eine Hand daran.</translation>
+    </message>
+    <message>
+        <source>Pilot %1 through the middle, then the saw, square to the face; what it cuts out stays on its drill.</source>
+        <translation>%1 durch die Mitte vorbohren, dann die Lochsäge, senkrecht zur Fläche; was sie herausschneidet, bleibt auf ihrem Bohrer.</translation>
+    </message>
+    <message>
+        <source>Subwoofer and doors work against each other</source>
+        <translation>Subwoofer und Türen arbeiten gegeneinander</translation>
+    </message>
+    <message>
+        <source>%1 of what both have is lost about %2, where one takes over from the other; noted from %3.</source>
+        <translation>%1 von dem, was beide haben, gehen um %2 verloren, wo einer den anderen ablöst; bemerkt ab %3.</translation>
+    </message>
+    <message>
+        <source>They arrive out of step at the first seat. Turning the subwoofer over costs nothing; where that does not do it, the doors wait for it.</source>
+        <translation>Am ersten Platz kommen sie aus dem Takt an. Den Subwoofer umzupolen kostet nichts; wo das nicht reicht, warten die Türen auf ihn.</translation>
+    </message>
+    <message>
+        <source>%1 too tight</source>
+        <translation>%1 zu eng</translation>
+    </message>
+    <message>
+        <source>%1 fits, %2 play</source>
+        <translation>%1 passt, %2 Spiel</translation>
+    </message>
+    <message>
+        <source>%1 would show</source>
+        <translation>%1 wäre zu sehen</translation>
+    </message>
+    <message>
+        <source>by template</source>
+        <translation>nach Schablone</translation>
+    </message>
+    <message>
+        <source>%1 behind it, %2 needed</source>
+        <translation>%1 dahinter, %2 nötig</translation>
+    </message>
+    <message>
+        <source>%1 needed behind it, nobody measured</source>
+        <translation>%1 dahinter nötig, niemand hat gemessen</translation>
+    </message>
+    <message>
+        <source>%1 to the edge</source>
+        <translation>%1 bis zur Kante</translation>
+    </message>
+    <message>
+        <source>over the edge</source>
+        <translation>über die Kante</translation>
+    </message>
+    <message>
+        <source>the old opening shows by %1</source>
+        <translation>die alte Öffnung schaut %1 heraus</translation>
+    </message>
+    <message>
+        <source>%1, bears %2×</source>
+        <translation>%1, trägt %2×</translation>
+    </message>
+    <message>
+        <source>%1 N on each fixing</source>
+        <translation>%1 N an jeder Befestigung</translation>
+    </message>
+    <message>
+        <source>It comes off again and leaves no trace.</source>
+        <translation>Es geht wieder ab und hinterlässt keine Spur.</translation>
+    </message>
+    <message>
+        <source>It leaves a trace.</source>
+        <translation>Es hinterlässt eine Spur.</translation>
+    </message>
+    <message>
+        <source>For good: cut the hole at %1.</source>
+        <translation>Für immer: das Loch bei %1 schneiden.</translation>
+    </message>
+    <message>
+        <source>For good: cut the hole at %1 oval, %2 by %3, by template.</source>
+        <translation>Für immer: das Loch bei %1 oval schneiden, %2 mal %3, nach Schablone.</translation>
+    </message>
+    <message>
+        <source>For good: cut the hole at %1 to %2, hole saw %2.</source>
+        <translation>Für immer: das Loch bei %1 auf %2 schneiden, Lochsäge %2.</translation>
+    </message>
+    <message>
+        <source>For good: cut the hole at %1 to %2, by template.</source>
+        <translation>Für immer: das Loch bei %1 auf %2 schneiden, nach Schablone.</translation>
+    </message>
+    <message>
+        <source>Asked for: %1. It bears %2 in this use, in the sun there and as it hangs: %3 times that, %4 are wanted.</source>
+        <translation>Verlangt: %1. Es trägt %2 bei diesem Einsatz, in der Sonne dort und so wie es hängt: das %3-Fache, %4 sind gewünscht.</translation>
+    </message>
+    <message>
+        <source>Over the wind at this head: middle %1, treble %2; %3 wanted, by estimate.</source>
+        <translation>Über dem Wind an diesem Kopf: Mitte %1, Höhen %2; %3 gewünscht, geschätzt.</translation>
+    </message>
+    <message>
+        <source>%1; the image in the middle, by estimate</source>
+        <translation>%1; das Bild in der Mitte, geschätzt</translation>
+    </message>
 </context>
 <context>
     <name>app</name>
@@ -7429,43 +7529,12 @@
         <translation>Im Innenraum: Tab geht von Lautsprecher zu Lautsprecher, Pfeile bewegen den gewählten um 5 mm, mit Umschalt um 1 mm, R dreht ihn um 5 Grad, Umschalt+R zurück; Eingabe setzt ihn ab, Escape bringt ihn zurück. Das Rad dreht ihn, sobald der Innenraum die Tasten hat.</translation>
     </message>
     <message>
-        <source>where people put them, for these ears</source>
-        <translation>wo man sie hinsetzt, für diese Ohren</translation>
-    </message>
-    <message>
-        <source>delay and level</source>
-        <translation>Verzögerung und Pegel</translation>
-    </message>
-    <message>
-        <source>Delays, gains and polarity of all channels for these ears, into the settings sheet</source>
-        <translation>Verzögerung, Pegel und Polung aller Kanäle für diese Ohren, auf das Einstellblatt</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n finding(s)</source>
-        <translation>
-            <numerusform>%n Befund</numerusform>
-            <numerusform>%n Befunde</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>no findings</source>
-        <translation>keine Befunde</translation>
-    </message>
-    <message>
         <source>Nobody listens in this plan. Walk-round says who sits where.</source>
         <translation>In diesem Plan hört niemand zu. Der Rundgang sagt, wer wo sitzt.</translation>
     </message>
     <message>
         <source>No speaker plays here. Walk-round adds what is fitted, Match what is planned.</source>
         <translation>Hier spielt kein Lautsprecher. Der Rundgang fügt hinzu, was verbaut ist, Auswahl, was geplant wird.</translation>
-    </message>
-    <message>
-        <source>best for</source>
-        <translation>am besten für</translation>
-    </message>
-    <message>
-        <source>all</source>
-        <translation>alle</translation>
     </message>
     <message>
         <source>Airbags and belts</source>
@@ -7518,10 +7587,6 @@
     <message>
         <source>%1 cannot be written: %2</source>
         <translation>%1 kann nicht geschrieben werden: %2</translation>
-    </message>
-    <message>
-        <source>%1 cleared: close again</source>
-        <translation>%1 freigegeben: wieder sperren</translation>
     </message>
 </context>
 <context>
@@ -8658,10 +8723,6 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <translation>Keine der bisher geprüften Regeln hat zu diesem Plan etwas zu sagen. Das wurde geprüft, mehr nicht.</translation>
     </message>
     <message>
-        <source>worst three only</source>
-        <translation>nur die drei schlimmsten</translation>
-    </message>
-    <message>
         <source>%1 more</source>
         <translation>%1 weitere</translation>
     </message>
@@ -8712,6 +8773,22 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
     <message>
         <source>house rules…</source>
         <translation>Hausregeln…</translation>
+    </message>
+    <message>
+        <source>Findings here</source>
+        <translation>Befunde hier</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>Of this station, of all; what stops the plan comes first wherever it belongs</source>
+        <translation>Von dieser Station, von allen; was den Plan aufhält, kommt zuerst, wohin es auch gehört</translation>
+    </message>
+    <message>
+        <source>first three only</source>
+        <translation>nur die ersten drei</translation>
     </message>
 </context>
 <context>
@@ -8831,6 +8908,21 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <source>%1, %2 points, %3</source>
         <translation>%1, %2 Punkte, %3</translation>
     </message>
+    <message>
+        <source>where people put them, for these ears</source>
+        <translation>wo man sie einbaut, für diese Ohren</translation>
+    </message>
+    <message>
+        <source>fewer</source>
+        <translation>weniger</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>%n weiteres</numerusform>
+            <numerusform>%n weitere</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>app::HolePanel</name>
@@ -8891,12 +8983,44 @@ Gegen 250 Hz–4 kHz: %5 vorher, %6 nachher.</translation>
         <translation>1:1 für beide Seiten, als PDF oder SVG</translation>
     </message>
     <message>
-        <source>%1, a hole of %2 by saw</source>
-        <translation>%1, ein Loch von %2 mit der Säge</translation>
+        <source>corners…</source>
+        <translation>Ecken…</translation>
     </message>
     <message>
-        <source>%1, a hole of %2 by template</source>
-        <translation>%1, ein Loch von %2 nach Schablone</translation>
+        <source>What it is made of</source>
+        <translation>Woraus sie besteht</translation>
+    </message>
+    <message>
+        <source>What holds it</source>
+        <translation>Was ihn hält</translation>
+    </message>
+    <message>
+        <source>The surface as it really is: drag its corners, or type how wide and high it is</source>
+        <translation>Die Fläche, wie sie wirklich ist: ihre Ecken ziehen oder eingeben, wie breit und hoch sie ist</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Drag its corners in either view; over its face they make it larger or smaller, off its face all of it goes along. Esc: done.</source>
+        <translation>Ihre Ecken in einer der Ansichten ziehen; über die Fläche machen sie sie größer oder kleiner, von der Fläche weg geht sie ganz mit. Esc: fertig.</translation>
+    </message>
+    <message>
+        <source>hole %1; saws: %2</source>
+        <translation>Loch %1; Sägen: %2</translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <translation>breit</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>A surface is at least %1 wide and high.</source>
+        <translation>Eine Fläche ist mindestens %1 breit und hoch.</translation>
     </message>
 </context>
 <context>
@@ -9455,22 +9579,11 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>Plan the whole set</source>
         <translation>Das ganze Set einplanen</translation>
     </message>
-    <message>
-        <source>no findings</source>
-        <translation>keine Befunde</translation>
-    </message>
     <message numerus="yes">
         <source>%n Stop(s)</source>
         <translation>
             <numerusform>%n Halt</numerusform>
             <numerusform>%n Halt</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n finding(s)</source>
-        <translation>
-            <numerusform>%n Befund</numerusform>
-            <numerusform>%n Befunde</numerusform>
         </translation>
     </message>
     <message>
@@ -9936,6 +10049,45 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     </message>
 </context>
 <context>
+    <name>app::SeatRow</name>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>all, %1</source>
+        <translation>alle, %1</translation>
+    </message>
+    <message>
+        <source>all</source>
+        <translation>alle</translation>
+    </message>
+    <message>
+        <source>best for</source>
+        <translation>am besten für</translation>
+    </message>
+    <message>
+        <source>delay and level</source>
+        <translation>Verzögerung und Pegel</translation>
+    </message>
+    <message>
+        <source>Delays, gains and polarity of all channels for these ears, into the settings sheet</source>
+        <translation>Verzögerungen, Pegel und Polung aller Kanäle für diese Ohren, in das Einstellblatt</translation>
+    </message>
+    <message>
+        <source>what counts…</source>
+        <translation>was zählt…</translation>
+    </message>
+    <message>
+        <source>How many points each fault can take</source>
+        <translation>Wie viele Punkte jeder Fehler kosten kann</translation>
+    </message>
+    <message>
+        <source>%1 cleared: close again</source>
+        <translation>%1 freigegeben: wieder sperren</translation>
+    </message>
+</context>
+<context>
     <name>app::SectionDrawing</name>
     <message>
         <source>The place cut through the middle</source>
@@ -10241,13 +10393,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
         <source>the way there, as it lies on the bench</source>
         <translation>der Weg dorthin, wie er auf der Werkbank liegt</translation>
     </message>
-    <message numerus="yes">
-        <source>%n finding(s)</source>
-        <translation>
-            <numerusform>%n Befund</numerusform>
-            <numerusform>%n Befunde</numerusform>
-        </translation>
-    </message>
     <message>
         <source>no place yet</source>
         <translation>noch kein Einbauort</translation>
@@ -10275,10 +10420,6 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Spl&amp;it</source>
         <translation>Trenn&amp;en</translation>
-    </message>
-    <message>
-        <source>no findings</source>
-        <translation>keine Befunde</translation>
     </message>
     <message>
         <source>Not drawn, since it joins two rows: %1. Its wires are in Walk-round.</source>
@@ -10507,6 +10648,20 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     </message>
 </context>
 <context>
+    <name>app::Station</name>
+    <message numerus="yes">
+        <source>%n finding(s)</source>
+        <translation>
+            <numerusform>%n Befund</numerusform>
+            <numerusform>%n Befunde</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>no findings</source>
+        <translation>keine Befunde</translation>
+    </message>
+</context>
+<context>
     <name>app::Strip</name>
     <message>
         <source>›</source>
@@ -10673,6 +10828,10 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
     <message>
         <source>Distance, direction, covers, mirrors of a few surfaces and, in a closed cabin, its rise in the bass (±4 dB). Up to 400 Hz room modes can change it by 6 dB either way. The tint is what those and the values that nobody measured could do. Only a measurement at the seat knows.</source>
         <translation>Abstand, Richtung, Abdeckungen, Spiegelung an wenigen Flächen und, in einem geschlossenen Innenraum, dessen Anstieg im Bass (±4 dB). Bis 400 Hz können Raummoden es um 6 dB in beide Richtungen ändern. Der Schleier ist, was diese und die nicht gemessenen Werte ausmachen könnten. Nur eine Messung am Sitz weiß es.</translation>
+    </message>
+    <message>
+        <source>an estimate, in third octaves; other seats thin</source>
+        <translation>eine Schätzung, in Terzen; andere Plätze dünn</translation>
     </message>
 </context>
 <context>
@@ -10977,6 +11136,45 @@ Es rechnet und prüft; die Anleitung des Herstellers, örtliche Vorschriften und
             <numerusform>%n Befestiger</numerusform>
             <numerusform>%n Befestiger</numerusform>
         </translation>
+    </message>
+</context>
+<context>
+    <name>app::WeightsDialog</name>
+    <message>
+        <source>What counts for a spot</source>
+        <translation>Was für eine Stelle zählt</translation>
+    </message>
+    <message>
+        <source>little lost off the axis</source>
+        <translation>wenig Verlust neben der Achse</translation>
+    </message>
+    <message>
+        <source>evenness, no notches</source>
+        <translation>Ebenheit, keine Kerben</translation>
+    </message>
+    <message>
+        <source>image in the middle</source>
+        <translation>Bild in der Mitte</translation>
+    </message>
+    <message>
+        <source>width of the stage</source>
+        <translation>Breite der Bühne</translation>
+    </message>
+    <message>
+        <source>at eye level</source>
+        <translation>auf Augenhöhe</translation>
+    </message>
+    <message>
+        <source>nothing in the way</source>
+        <translation>nichts im Weg</translation>
+    </message>
+    <message>
+        <source>as usual</source>
+        <translation>wie üblich</translation>
+    </message>
+    <message>
+        <source>The points that each fault can take, by estimate.</source>
+        <translation>Die Punkte, die jeder Fehler kosten kann, geschätzt.</translation>
     </message>
 </context>
 <context>

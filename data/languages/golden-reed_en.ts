@@ -75,16 +75,6 @@
     </message>
 </context>
 <context>
-    <name>app::AimView</name>
-    <message numerus="yes">
-        <source>%n finding(s)</source>
-        <translation>
-            <numerusform>%n finding</numerusform>
-            <numerusform>%n findings</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
     <name>app::AskForm</name>
     <message numerus="yes">
         <source>%n difference(s)</source>
@@ -111,6 +101,16 @@
         <translation>
             <numerusform>%n channel</numerusform>
             <numerusform>%n channels</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>app::HabitList</name>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>%n more</numerusform>
+            <numerusform>%n more</numerusform>
         </translation>
     </message>
 </context>
@@ -143,13 +143,6 @@
             <numerusform>%n Stops</numerusform>
         </translation>
     </message>
-    <message numerus="yes">
-        <source>%n finding(s)</source>
-        <translation>
-            <numerusform>%n finding</numerusform>
-            <numerusform>%n findings</numerusform>
-        </translation>
-    </message>
 </context>
 <context>
     <name>app::SplitAnswers</name>
@@ -162,7 +155,7 @@
     </message>
 </context>
 <context>
-    <name>app::SplitView</name>
+    <name>app::Station</name>
     <message numerus="yes">
         <source>%n finding(s)</source>
         <translation>

@@ -1,10 +1,13 @@
 // Aim in the real window: a tweeter dragged, turned, typed, tried at other spots, freed and mirrored.
 #include <gtest/gtest.h>
 
+#include <QComboBox>
 #include <QFile>
+#include <QFrame>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QTest>
 #include <QUndoStack>
 
@@ -51,6 +54,21 @@ protected:
     {
         const auto& findings = m_window.session().snapshot().findings;
         return std::any_of(findings.begin(), findings.end(), [&](const auto& one) { return one.rule == rule; });
+    }
+    // The row of a pillar that is closed; empty: none is.
+    [[nodiscard]] QByteArray closedPillar()
+    {
+        for (const auto* row : m_window.window().findChildren<QAbstractButton*>())
+            if (row->objectName().startsWith(QStringLiteral("closedHabit_")) && row->isVisibleTo(&m_window.window()) &&
+                row->accessibleName().startsWith(QStringLiteral("pillar")))
+                return row->objectName().toLatin1();
+        return {};
+    }
+    [[nodiscard]] const core::Surface* surface(const std::string& name)
+    {
+        for (const auto& [id, one] : m_window.session().snapshot().plan.surfaces)
+            if (one.name == name) return &one;
+        return nullptr;
     }
     void drag(app::AimDrawing& drawing, const QPoint& from, const QPoint& by)
     {
@@ -147,9 +165,9 @@ TEST_F(Aim, AMeasureIsTypedFromAnEdge)
 // Closed until somebody records that the maker's data clears it; then it is one habit among others.
 TEST_F(Aim, APillarIsBlockedAndReleased)
 {
-    ASSERT_TRUE(m_window.has("closedHabit_2"));
+    ASSERT_FALSE(closedPillar().isEmpty());
     const auto press = [&](const char* button) {
-        m_window.click("closedHabit_2");
+        m_window.click(closedPillar());
         auto* box = m_window.window().findChild<QMessageBox*>(QStringLiteral("clearZone"));
         ASSERT_TRUE(box);
         for (QAbstractButton* one : box->buttons())
@@ -162,9 +180,10 @@ TEST_F(Aim, APillarIsBlockedAndReleased)
     EXPECT_TRUE(m_window.session().snapshot().plan.body.cleared.empty());
     press("yes");
     EXPECT_EQ(m_window.session().snapshot().plan.body.cleared, std::set{core::RestraintZone::Pillar});
-    EXPECT_FALSE(m_window.has("closedHabit_2"));
+    EXPECT_TRUE(closedPillar().isEmpty());
+    m_window.click("moreHabits");
     bool taken = false;
-    for (int rank = 1; rank <= 6 && !taken; ++rank) {
+    for (int rank = 1; rank <= 8 && !taken; ++rank) {
         const QString name = QStringLiteral("habit_%1").arg(rank);
         const auto* row = m_window.window().findChild<QAbstractButton*>(name);
         if (!row || !row->accessibleName().startsWith(QStringLiteral("pillar"))) continue;
@@ -186,7 +205,142 @@ TEST_F(Aim, APillarIsBlockedAndReleased)
     EXPECT_EQ(placeOf(kLeft), "left sail");
     m_window.click("closeZone_0");
     EXPECT_TRUE(m_window.session().snapshot().plan.body.cleared.empty());
-    EXPECT_TRUE(m_window.has("closedHabit_2"));
+    EXPECT_FALSE(closedPillar().isEmpty());
+}
+
+// The list is short until it is asked for: four, how it stands, and what a restraint closes.
+TEST_F(Aim, TheListOfHabitsUnfolds)
+{
+    const auto rows = [&] {
+        int count = 0;
+        for (const auto* row : m_window.window().findChildren<QAbstractButton*>())
+            if (row->objectName().contains(QStringLiteral("abit_")) && row->isVisible()) ++count;
+        return count;
+    };
+    const int few = rows();
+    EXPECT_GE(few, 5);
+    EXPECT_LE(few, 6);
+    EXPECT_FALSE(m_window.has("habit_7"));
+    const QString text = m_window.window().findChild<QPushButton*>("moreHabits")->text();
+    const int more = text.section(QLatin1Char(' '), 0, 0).toInt();
+    EXPECT_GT(more, 0) << text.toStdString();
+    m_window.click("moreHabits");
+    EXPECT_EQ(rows(), few + more);
+    m_window.click("moreHabits");
+    EXPECT_EQ(rows(), few);
+}
+
+// A corner dragged, moved by keys, a width typed in inches: each one step, the other side its mirror image.
+TEST_F(Aim, ASurfaceIsShapedByItsCorners)
+{
+    app::AimDrawing& side = drawing("aimSide");
+    EXPECT_FALSE(side.cornerPoint(0));
+    m_window.click("surfaceCorners");
+    ASSERT_TRUE(side.cornerPoint(0));
+    const int steps = m_window.session().undoStack().index();
+    const QPointF stays = *side.cornerPoint(1);
+    const QPoint from = side.cornerPoint(3)->toPoint(), by(10, -12);
+    drag(side, from, by);
+    EXPECT_EQ(m_window.session().undoStack().index(), steps + 1);
+    ASSERT_TRUE(surface("left sail") && surface("right sail"));
+    const QPointF off = *side.cornerPoint(3) - QPointF(from + by);
+    EXPECT_LT(std::hypot(off.x(), off.y()), 1.5);
+    EXPECT_LT(std::hypot(side.cornerPoint(1)->x() - stays.x(), side.cornerPoint(1)->y() - stays.y()), 0.5);
+    EXPECT_NEAR(core::length(surface("left sail")->along_m), core::length(surface("right sail")->along_m), 1e-12);
+    EXPECT_EQ(surface("left sail")->basis.origin, core::Origin::ClassGuess) << "drawn, not measured";
+    // By keys: Tab goes round, an arrow is 5 mm.
+    side.setFocus();
+    const double high_m = core::length(surface("left sail")->across_m);
+    QTest::keyClick(&side, Qt::Key_Up);
+    EXPECT_NEAR(std::abs(core::length(surface("left sail")->across_m) - high_m), 0.005, 1e-6);
+    QTest::keyClick(&side, Qt::Key_Backtab);
+    QTest::keyClick(&side, Qt::Key_Down, Qt::ShiftModifier);
+    EXPECT_EQ(m_window.session().undoStack().index(), steps + 3);
+    // A ruler's width: 4 in is 101.6 mm, and from then on it is measured.
+    m_theme.setUnits(words::UnitSystem::Imperial);
+    m_window.type("holeFirst", "4");
+    EXPECT_NEAR(core::length(surface("left sail")->along_m), 0.1016, 1e-9);
+    EXPECT_EQ(surface("left sail")->basis.origin, core::Origin::Measured);
+    m_theme.setUnits(words::UnitSystem::Metric);
+    const core::Plan plan = m_window.session().snapshot().plan;
+    m_window.type("holeSecond", "1");
+    EXPECT_EQ(m_window.session().snapshot().plan, plan) << "a millimetre is no surface";
+    QTest::keyClick(&side, Qt::Key_Escape);
+    EXPECT_FALSE(side.cornerPoint(0));
+    EXPECT_TRUE(m_window.text("holeSaws").contains(QStringLiteral("fits"))) << "the hole again";
+    while (m_window.session().undoStack().index() > steps) m_window.session().undoStack().undo();
+    EXPECT_TRUE(m_window.session().snapshot().plan.surfaces.empty());
+}
+
+// What counts is tried at once, taken back, kept, and known again in the next session.
+TEST_F(Aim, WhatCountsIsWeighed)
+{
+    auto* aim = m_window.window().findChild<app::AimView*>();
+    const auto shown = [&] { return m_window.window().findChild<QPushButton*>("bestFor_all")->text(); };
+    const QString usual = shown();
+    const auto weigh = [&](const char* then) {
+        m_window.click("spotWeights");
+        m_window.window().findChild<QSpinBox*>(QStringLiteral("weight_2"))->setValue(100);  // the image alone
+        for (const char* other : {"weight_0", "weight_1", "weight_3", "weight_4", "weight_5"})
+            m_window.window().findChild<QSpinBox*>(QLatin1String(other))->setValue(0);
+        const QString tried = shown();
+        m_window.click(then);
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        return tried;
+    };
+    const QString tried = weigh("weightsCancel");
+    EXPECT_NE(tried, usual);
+    EXPECT_EQ(shown(), usual);
+    EXPECT_EQ(weigh("weightsOk"), tried);
+    EXPECT_EQ(shown(), tried);
+    aim->keep(m_window.settings());
+    m_window.click("spotWeights");
+    m_window.click("weightsUsual");
+    m_window.click("weightsOk");
+    EXPECT_EQ(shown(), usual);
+    aim->recall(m_window.settings());
+    m_window.click("stationSplit");
+    m_window.click("stationAim");
+    EXPECT_EQ(shown(), tried);
+}
+
+TEST_F(Aim, WhatHoldsItIsChosen)
+{
+    auto* holds = m_window.window().findChild<QComboBox*>(QStringLiteral("mountHolds"));
+    ASSERT_TRUE(holds && holds->isVisible());
+    const int clip = holds->findData(static_cast<int>(core::Fixing::Clip));
+    ASSERT_GE(clip, 0);
+    EXPECT_TRUE(holds->itemText(clip).contains(QStringLiteral("bears"))) << holds->itemText(clip).toStdString();
+    EXPECT_FALSE(holds->itemData(clip, Qt::ToolTipRole).toString().isEmpty());
+    emit holds->activated(clip);
+    const auto& mounts = m_window.session().snapshot().after().used.mounts;
+    EXPECT_EQ(mounts.at(kLeft).fixing, core::Fixing::Clip);
+    EXPECT_EQ(holds->currentIndex(), holds->findData(static_cast<int>(core::Fixing::Clip)));
+}
+
+// Its own findings first at each station; what stops the plan before all, wherever it belongs.
+TEST_F(Aim, FindingsOfTheOpenStationComeFirst)
+{
+    const auto firstSlip = [&] {
+        for (const auto* slip : m_window.window().findChild<QWidget*>("findingsColumn")->findChildren<QFrame*>())
+            if (slip->objectName().startsWith(QStringLiteral("finding_"))) return slip->objectName();
+        return QString();
+    };
+    const auto& findings = m_window.session().snapshot().findings;
+    const auto own = std::count_if(findings.begin(), findings.end(), [](const core::Finding& finding) {
+        return core::code(finding.rule).starts_with("AIM");
+    });
+    EXPECT_TRUE(firstSlip().startsWith(QStringLiteral("finding_AIM"))) << firstSlip().toStdString();
+    EXPECT_EQ(m_window.text("findingsShare"), QStringLiteral("%1 of %2").arg(own).arg(findings.size()));
+    m_window.key(Qt::Key_4, Qt::ControlModifier);
+    EXPECT_TRUE(firstSlip().startsWith(QStringLiteral("finding_SPLIT"))) << firstSlip().toStdString();
+    m_window.key(Qt::Key_9, Qt::ControlModifier);
+    EXPECT_FALSE(m_window.has("findingsShare")) << "the card has none of its own";
+    m_window.session().apply(core::putDriverOn(m_window.session().snapshot().plan, kLeft,
+                                               {{-0.97, 0.6, 1.27}, {-0.6, -0.8, 0.0}},
+                                               {.name = "left pillar", .mountable = true, .kind = core::PlaceKind::Pillar}));
+    m_window.key(Qt::Key_4, Qt::ControlModifier);
+    EXPECT_EQ(firstSlip(), QStringLiteral("finding_AIM6"));
 }
 
 // Let go over another surface it is at a place of its own there; back again nothing is left of that. One step each.

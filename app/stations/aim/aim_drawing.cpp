@@ -20,7 +20,6 @@ namespace {
 
 constexpr double kReach = 18.0;       // how near a pointer has to be, pixels
 constexpr double kDragStarts = 4.0;   // how far it has to go before it is a drag
-constexpr double kStep_m = 0.005, kFineStep_m = 0.001;
 constexpr double kTurn_deg = 5.0, kFineTurn_deg = 1.0;
 constexpr double kRound_m = 0.25;     // round what is shown
 
@@ -55,6 +54,7 @@ const core::Frame* AimDrawing::frame() const
 
 void AimDrawing::present(const AimScene& scene, double scale)
 {
+    m_shaping = m_scene.shaped && scene.shaped;
     m_scene = scene;
     m_scale = scale;
     if (!inHand()) arrange();  // else it would slide away under the pointer
@@ -152,7 +152,8 @@ void AimDrawing::paintEvent(QPaintEvent*)
     AimPainter aim(painter, m_theme, m_view, m_scene);
     aim.screens();
     aim.surfaces();
-    aim.map();
+    aim.shaping(m_corner);
+    if (!shapedSurface()) aim.map();
     aim.heads();
     aim.ways();
     aim.drivers(hasFocus(), m_hand == Hand::Moves || m_hand == Hand::Turns || m_hand == Hand::Keys);
@@ -205,6 +206,7 @@ void AimDrawing::mousePressEvent(QMouseEvent* event)
     if (!m_scene.snapshot || event->button() != Qt::LeftButton) return;
     if (m_hand == Hand::Keys) letGo(true);
     m_pressedAt = event->position();
+    if (shapedSurface() && takeCorner(m_pressedAt)) return update();
     if (const core::DeviceId device = driverAt(m_pressedAt)) {
         m_hand = Hand::Takes;
         m_grip = m_view.at(m_scene.driver(device)->frame.at_m) - m_pressedAt;
@@ -233,6 +235,7 @@ void AimDrawing::mousePressEvent(QMouseEvent* event)
 
 void AimDrawing::mouseMoveEvent(QMouseEvent* event)
 {
+    if (m_hand == Hand::Corner) return moveCorner(event->position() + m_grip);
     const core::Frame* own = frame();
     if (!own || m_hand == Hand::Empty || m_hand == Hand::Keys) return;
     if (m_hand == Hand::Turns) return turnTo(event->position());
@@ -243,6 +246,10 @@ void AimDrawing::mouseMoveEvent(QMouseEvent* event)
 
 void AimDrawing::mouseReleaseEvent(QMouseEvent*)
 {
+    if (m_hand == Hand::Corner) {
+        m_hand = Hand::Empty;
+        return emit shapePut();
+    }
     const bool moved = m_hand == Hand::Moves || m_hand == Hand::Turns;
     if (m_hand != Hand::Keys) m_hand = Hand::Empty;
     if (moved) emit putDown();
@@ -311,6 +318,7 @@ void AimDrawing::keyPressEvent(QKeyEvent* event)
 {
     if (!frame()) return QWidget::keyPressEvent(event);
     const bool fine = event->modifiers().testFlag(Qt::ShiftModifier);
+    if (shapedSurface() && cornerKey(event->key(), fine)) return;
     const std::optional<QPointF> direction = arrowOf(event->key());
     const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
     if (direction || event->key() == Qt::Key_R) {
@@ -332,6 +340,7 @@ void AimDrawing::keyPressEvent(QKeyEvent* event)
 
 bool AimDrawing::focusNextPrevChild(bool next)
 {
+    if (shapedSurface()) return nextCorner(next) || QWidget::focusNextPrevChild(next);
     const auto& all = m_scene.drivers;
     const auto at = std::find_if(all.begin(), all.end(), [&](const AimDriver& one) { return one.device == m_scene.held; });
     if (m_hand == Hand::Keys) letGo(true);
@@ -359,7 +368,7 @@ bool AimDrawing::event(QEvent* event)
 {
     if (event->type() == QEvent::ShortcutOverride) {
         const int key = static_cast<QKeyEvent*>(event)->key();
-        if (key == Qt::Key_Escape ? m_hand != Hand::Empty : key == Qt::Key_R) {
+        if (key == Qt::Key_Escape ? m_hand != Hand::Empty || shapedSurface() : key == Qt::Key_R) {
             event->accept();
             return true;
         }

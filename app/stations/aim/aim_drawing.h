@@ -10,10 +10,12 @@ namespace app {
 
 class Theme;
 
+inline constexpr double kStep_m = 0.005, kFineStep_m = 0.001;  // of an arrow, and with Shift
+
 // The cabin from above or from one side, with the driver that is picked, its axis and its ways to the ears. It is taken
 // hold of with the pointer or with Enter, moved by dragging or by arrows, turned at the head of its axis, with R or
 // with the wheel, put down by letting go or with Enter, and returned with Esc. Tab goes from driver to driver. A dot of
-// the map of better spots is tried by picking it.
+// the map of better spots is tried by picking it. While a surface is shaped its corners are in the hand instead.
 class AimDrawing : public QWidget {
     Q_OBJECT
 public:
@@ -23,10 +25,12 @@ public:
     // scale  pixels a metre; 0: as large as it goes
     void present(const AimScene& scene, double scale);
     void setScale(double scale);
-    [[nodiscard]] bool inHand() const { return m_hand != Hand::Empty; }  // something is: nothing is to slide away
+    // Something is, or a surface is being shaped: nothing is to slide away.
+    [[nodiscard]] bool inHand() const { return m_hand != Hand::Empty || m_shaping; }
     [[nodiscard]] double bestScale() const;  // at which all of it is seen
     [[nodiscard]] QPointF pointOf(const core::Vec3& at_m) const { return m_view.at(at_m); }
     [[nodiscard]] QPointF axisHead() const;  // of the driver that is picked: where it is turned
+    [[nodiscard]] std::optional<QPointF> cornerPoint(size_t corner) const;  // while a surface is shaped
     // Of a dot of the map on another surface than the picked driver's; nothing while there is no map.
     [[nodiscard]] std::optional<QPointF> spotPoint() const;
     [[nodiscard]] QSize sizeHint() const override;
@@ -38,6 +42,9 @@ signals:
     void returned();
     void spotTried(const core::Spot& spot);
     void seatChosen(core::ListenerId listener);
+    void shaped(const core::Surface& surface);  // again and again, of the surface whose corners are in the hand
+    void shapePut();
+    void shapeLeft();
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -53,7 +60,7 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    enum class Hand { Empty, Takes, Moves, Turns, Keys };
+    enum class Hand { Empty, Takes, Moves, Turns, Keys, Corner };
     void arrange();
     [[nodiscard]] QRectF shown_m() const;  // across and down, in metres of this view
     [[nodiscard]] const core::Frame* frame() const;
@@ -63,6 +70,12 @@ private:
     void letGo(bool keep);
     [[nodiscard]] core::DeviceId driverAt(const QPointF& pixel) const;
     void say();
+    // Of the surface that is shaped; nothing where none is.
+    [[nodiscard]] const core::Surface* shapedSurface() const;
+    [[nodiscard]] bool takeCorner(const QPointF& pixel);
+    void moveCorner(const QPointF& pixel);
+    bool cornerKey(int key, bool fine);
+    bool nextCorner(bool next);
     void paintBody(QPainter& painter);
 
     const Theme& m_theme;
@@ -74,6 +87,8 @@ private:
     VehicleView m_bodyView{};
     core::BodyShape m_bodyShape{};
     Hand m_hand = Hand::Empty;
+    bool m_shaping = false;  // and was before
+    size_t m_corner = 0;     // of the surface that is shaped: the one that the keys move
     QPointF m_pressedAt{}, m_grip{};  // from there to the driver's middle
 };
 

@@ -7,6 +7,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/drawn_things.h"
+#include "core/design/surface_corners.h"
 #include "core/evaluate/ways.h"
 #include "words/aim_words.h"
 #include "words/made_names.h"
@@ -18,10 +19,11 @@ namespace {
 constexpr double kDotsApart = 8.0;  // of the map, pixels: nearer ones are a smear
 constexpr double kHead_m = 0.09;
 
-QPolygonF cornersOf(const core::Surface& surface, const VehicleView& view)
+QPolygonF polygonOf(const core::Surface& surface, const VehicleView& view)
 {
-    const core::Vec3 &at = surface.corner_m, &along = surface.along_m, &across = surface.across_m;
-    return QPolygonF({view.at(at), view.at(at + along), view.at(at + along + across), view.at(at + across)});
+    QPolygonF corners;
+    for (const core::Vec3& corner : core::cornersOf(surface)) corners << view.at(corner);
+    return corners;
 }
 
 }  // namespace
@@ -40,7 +42,7 @@ void AimPainter::surfaces()
     for (const auto& [id, surface] : m_scene.mounts) {
         const core::Vec3 middle = core::middleOf(surface);
         if (!shows(middle)) continue;
-        const QPolygonF corners = cornersOf(surface, m_view);
+        const QPolygonF corners = polygonOf(surface, m_view);
         if (core::pairClosedAt(m_scene.snapshot->after().used, surface.kind, middle, m_scene.snapshot->practice())) {
             hatched(corners);
             continue;
@@ -48,6 +50,23 @@ void AimPainter::surfaces()
         m_painter.setPen(QPen(tokens.ink2, 1, Qt::DotLine));
         m_painter.setBrush(tokens.raised);
         m_painter.drawPolygon(corners);
+    }
+}
+
+// Its corners as squares, the one that the keys move filled.
+void AimPainter::shaping(size_t corner)
+{
+    const auto found = m_scene.mounts.find(m_scene.shaped);
+    if (found == m_scene.mounts.end()) return;
+    const Tokens& tokens = m_theme.tokens();
+    const QPolygonF corners = polygonOf(found->second, m_view);
+    m_painter.setPen(QPen(tokens.goldText, 2));
+    m_painter.setBrush(Qt::NoBrush);
+    m_painter.drawPolygon(corners);
+    const double half = m_theme.px(5);
+    for (size_t i = 0; i < 4; ++i) {
+        m_painter.setBrush(i == corner ? tokens.goldText : tokens.raised);
+        m_painter.drawRect(QRectF(corners[static_cast<int>(i)] - QPointF(half, half), QSizeF(2 * half, 2 * half)));
     }
 }
 
@@ -148,24 +167,49 @@ void AimPainter::way(const core::Vec3& from, const core::Vec3& to, const QPen& p
     m_painter.drawLine(m_view.at(from), m_view.at(to));
 }
 
-// The strongest mirror: its way dashed, where it leaves the surface, what it takes as the figure.
-void AimPainter::reflection(const core::DriverAim& aim)
+void AimPainter::mirror(const core::DriverAim& aim, const core::Reflection& one, bool strongest)
 {
-    const core::SeatAim* seat = m_scene.heard(aim);
-    if (!seat || seat->reflections.empty() || !(seat->reflections.front().notch_db > 0.0)) return;
-    const core::Reflection& mirror = seat->reflections.front();
     const Tokens& tokens = m_theme.tokens();
     const core::Vec3 head = m_scene.snapshot->plan.listeners.at(m_scene.listener).head_m;
-    const QPen dashed(tokens.clay, 1.5, Qt::DashLine);
-    way(aim.frame.at_m, mirror.at_m, dashed);
-    way(mirror.at_m, head, dashed);
-    const QPointF at = m_view.at(mirror.at_m);
-    m_painter.setPen(QPen(tokens.clay, 3));
-    m_painter.drawLine(at - QPointF(0.0, m_theme.px(9)), at + QPointF(0.0, m_theme.px(9)));
-    if (m_view.side != VehicleView::Side::Above) return;
-    // At the foot of the view, where nothing else is said.
-    label(QPointF(m_view.area.left() + m_theme.px(90), m_view.area.bottom() - m_theme.px(38)),
-          words::notchText(mirror), words::mirrorText(mirror), tokens.clay);
+    const QPen dashed(tokens.clay, strongest ? 1.5 : 0.8, Qt::DashLine);
+    way(aim.frame.at_m, one.at_m, dashed);
+    way(one.at_m, head, dashed);
+    const QPointF at = m_view.at(one.at_m);
+    const double half = m_theme.px(strongest ? 9 : 5);
+    m_painter.setPen(QPen(tokens.clay, strongest ? 3 : 1.5));
+    m_painter.drawLine(at - QPointF(0.0, half), at + QPointF(0.0, half));
+}
+
+// The strongest mirrors: their ways dashed, where they leave the surface; what the first takes as the figure, the rest
+// in a line.
+void AimPainter::reflections(const core::DriverAim& aim)
+{
+    constexpr size_t kMost = 3;
+    const core::SeatAim* seat = m_scene.heard(aim);
+    if (!seat) return;
+    QStringList more;
+    for (size_t i = 0; i < seat->reflections.size() && i < kMost; ++i) {
+        const core::Reflection& one = seat->reflections[i];
+        if (!(one.notch_db > 0.0)) continue;
+        mirror(aim, one, i == 0);
+        if (i > 0) more << words::shortMirror(one);
+    }
+    if (seat->reflections.empty() || !(seat->reflections.front().notch_db > 0.0) ||
+        m_view.side != VehicleView::Side::Above)
+        return;
+    // At the foot of the view, on the side where the listener is not.
+    const core::Reflection& first = seat->reflections.front();
+    const bool left = m_view.at(m_scene.snapshot->plan.listeners.at(m_scene.listener).head_m).x() > m_view.area.center().x();
+    const double aside = m_theme.px(100), foot = m_view.area.bottom();
+    label(QPointF(left ? m_view.area.left() + aside : m_view.area.right() - aside, foot - m_theme.px(more.isEmpty() ? 36 : 52)),
+          words::notchText(first), words::mirrorText(first), m_theme.tokens().clay);
+    if (more.isEmpty()) return;
+    m_painter.setFont(m_theme.small());
+    const QRectF line(left ? m_view.area.left() + 4 : m_view.area.center().x(), foot - m_theme.px(20),
+                      0.5 * m_view.area.width() - 4, m_theme.px(18));
+    const QString text = m_painter.fontMetrics().elidedText(more.join(QStringLiteral("; ")), Qt::ElideRight,
+                                                            static_cast<int>(line.width()));
+    onGround(line, left ? Qt::AlignLeft : Qt::AlignRight, text, m_theme.tokens().ink2);
 }
 
 void AimPainter::ways()
@@ -179,7 +223,7 @@ void AimPainter::ways()
         for (const core::Vec3& ear : core::earsOf(listener->second))
             way((*aim)->frame.at_m, ear, QPen(own ? tokens.goldText : tokens.ink2, own ? 1.6 : 1.0));
     }
-    reflection(*m_scene.own);
+    reflections(*m_scene.own);
     const core::SeatAim* own = m_scene.heard(*m_scene.own);
     if (own && !own->obstacles.empty() && own->obstacles.front().loss_db >= 1.0) {
         const QPointF at = m_view.at(own->obstacles.front().at_m);
@@ -235,8 +279,7 @@ void AimPainter::numbers()
     std::map<std::pair<int, int>, QStringList> at;  // several ways to look from one spot
     int rank = 0;
     for (const core::Habit& habit : m_scene.habits) {
-        if (habit.closed) break;
-        ++rank;
+        if (habit.closed || ++rank > m_scene.ranked) break;
         if (!habit.surface || !shows(habit.spot.frame.at_m)) continue;
         const QPoint point = m_view.at(habit.spot.frame.at_m).toPoint();
         at[{point.x(), point.y()}] << QString::number(rank);
@@ -273,6 +316,16 @@ void AimPainter::distances()
               words::laterText(other->distance_m - own->distance_m), tokens.ink);
 }
 
+// The vehicle goes on under it.
+void AimPainter::onGround(const QRectF& room, Qt::Alignment where, const QString& text, const QColor& colour)
+{
+    QColor ground = m_theme.tokens().paper;
+    ground.setAlphaF(0.9F);
+    m_painter.fillRect(m_painter.boundingRect(room, static_cast<int>(where | Qt::AlignTop), text).adjusted(-4, 0, 4, 0), ground);
+    m_painter.setPen(colour);
+    m_painter.drawText(room, static_cast<int>(where | Qt::AlignTop), text);
+}
+
 void AimPainter::title()
 {
     m_painter.setFont(m_theme.small());
@@ -280,8 +333,9 @@ void AimPainter::title()
     const QRectF head = m_view.area.adjusted(6, 2, -6, 0);
     switch (m_view.side) {
         case VehicleView::Side::Above:
-            m_painter.drawText(head, Qt::AlignHCenter | Qt::AlignTop,
-                               QCoreApplication::translate("app::AimDrawing", "from above, nose up; bigger dot, better pair"));
+            onGround(head, Qt::AlignHCenter,
+                     QCoreApplication::translate("app::AimDrawing", "from above, nose up; bigger dot, better pair"),
+                     m_theme.tokens().ink2);
             m_painter.setFont(m_theme.title());
             m_painter.setPen(m_theme.tokens().ink);
             m_painter.drawText(head, Qt::AlignLeft | Qt::AlignTop, Drawing::tr("L"));

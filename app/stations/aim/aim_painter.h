@@ -19,6 +19,7 @@ public:
     {
     }
     void surfaces();  // what can be mounted on; closed ones are hatched, with their word
+    void shaping(size_t corner);  // the surface whose corners are in the hand
     void screens();   // what people and seats put in the way
     void map();       // bigger is better; always as a mirrored pair
     void heads();     // with the points of where it stands
@@ -32,8 +33,10 @@ private:
     [[nodiscard]] bool shows(const core::Vec3& at_m) const { return m_view.shows(at_m.y); }
     void way(const core::Vec3& from, const core::Vec3& to, const QPen& pen);
     void label(const QPointF& at, const QString& large, const QString& small, const QColor& colour);
+    void onGround(const QRectF& room, Qt::Alignment where, const QString& text, const QColor& colour);
     void hatched(const QPolygonF& area);
-    void reflection(const core::DriverAim& aim);
+    void reflections(const core::DriverAim& aim);
+    void mirror(const core::DriverAim& aim, const core::Reflection& one, bool strongest);
 
     QPainter& m_painter;
     const Theme& m_theme;

@@ -30,9 +30,10 @@ core::DeviceId leading(const AimScene& scene, const core::StageResult& stage)
 }  // namespace
 
 AimScene aimScene(const SharedSnapshot& snapshot, core::ListenerId listener, core::DeviceId picked,
-                  const std::vector<core::ListenerId>& seats)
+                  const std::vector<core::ListenerId>& seats, const std::optional<core::SpotWeights>& weights)
 {
     AimScene scene{.snapshot = snapshot, .listener = listener, .held = picked};
+    scene.weights = weights.value_or(core::usualWeights(snapshot->practice()));
     const core::StageResult& stage = snapshot->after();
     const core::Practice& practice = snapshot->practice();
     scene.shape = core::bodyShape(snapshot->plan.body, snapshot->shop->vehicles);
@@ -53,12 +54,14 @@ AimScene aimScene(const SharedSnapshot& snapshot, core::ListenerId listener, cor
         scene.follows = static_cast<bool>(core::aimTwin(stage.used, scene.held));
     }
     if (stage.used.listeners.empty()) return scene;
-    scene.habits = core::rankHabits(stage, practice, {.device = scene.held, .seats = seats, .surfaces = scene.mounts});
-    const core::SpotWeights weights = core::usualWeights(practice);
-    for (const auto& [id, one] : stage.used.listeners) {
-        core::SpotJudge judge(stage, practice, scene.held, {id});
-        scene.points[id] = judge.judge({}, judge.standing(), weights).points;
-    }
+    scene.habits = core::rankHabits(stage, practice, {.device = scene.held, .seats = seats, .surfaces = scene.mounts,
+                                                           .weights = scene.weights});
+    const auto pointsFor = [&](const std::vector<core::ListenerId>& heads) {
+        core::SpotJudge judge(stage, practice, scene.held, heads);
+        return judge.judge({}, judge.standing(), scene.weights).points;
+    };
+    for (const auto& [id, one] : stage.used.listeners) scene.points[id] = pointsFor({id});
+    if (scene.points.size() > 1) scene.pointsOfAll = pointsFor({});
     return scene;
 }
 

@@ -31,8 +31,12 @@ struct AimScene {
     std::map<core::SurfaceId, core::Surface> mounts{};
     std::shared_ptr<const core::SpotMap> map{};    // nothing until it is found
     std::vector<core::Habit> habits{};
+    core::SpotWeights weights{};                   // what counts
     std::map<core::ListenerId, double> points{};   // of where it stands, at each seat
+    std::optional<double> pointsOfAll{};           // where several listen
     bool follows = true;                           // the other side takes the mirrored spot
+    int ranked = 0;                                // so many of the habits are told of by their number
+    core::SurfaceId shaped{};                      // its corners are in the hand
 
     [[nodiscard]] const AimDriver* driver(core::DeviceId device) const
     {
@@ -48,8 +52,10 @@ struct AimScene {
     }
 };
 
-// Of the driver that is picked (none: of the pair that leads the image) at these seats.
+// Of the driver that is picked (none: of the pair that leads the image) at these seats; weights as usual where none are
+// given.
 [[nodiscard]] AimScene aimScene(const SharedSnapshot& snapshot, core::ListenerId listener, core::DeviceId picked,
-                                const std::vector<core::ListenerId>& seats);
+                                const std::vector<core::ListenerId>& seats,
+                                const std::optional<core::SpotWeights>& weights);
 
 }  // namespace app

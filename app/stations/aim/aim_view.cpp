@@ -2,9 +2,6 @@
 
 #include <QBoxLayout>
 #include <QLabel>
-#include <QMessageBox>
-#include <QPushButton>
-#include <QSaveFile>
 #include <QTimer>
 #include <utility>
 
@@ -12,26 +9,28 @@
 #include "app/stations/aim/aim_drawing.h"
 #include "app/stations/aim/habit_list.h"
 #include "app/stations/aim/hole_panel.h"
+#include "app/stations/aim/seat_row.h"
 #include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
-#include "app/widgets/clear_layout.h"
-#include "app/widgets/flow_layout.h"
 #include "app/widgets/save_path.h"
 #include "app/widgets/waiting_line.h"
-#include "card/hole_template.h"
-#include "core/design/align.h"
 #include "core/design/mount_surfaces.h"
+#include "core/design/noise.h"
+#include "core/model/names.h"
+#include "core/fitout/surface_under.h"
 #include "core/edits/aim_edits.h"
+#include "core/edits/fit_edits.h"
 #include "core/evaluate/aim_report.h"
 #include "core/fitout/sides.h"
 #include "words/aim_words.h"
 #include "words/name_words.h"
+#include "words/use_words.h"
 
 namespace app {
 namespace {
 
 constexpr int kRest_ms = 250;             // between two frames of a drag lies less; ours, no source
-constexpr double kTwoAbreast = 620.0, kLeastAbove = 300.0, kLeastSide = 190.0;  // units of normal zoom
+constexpr double kTwoAbreast = 620.0, kLeastAbove = 300.0, kLeastSide = 250.0;  // units of normal zoom
 
 }  // namespace
 
@@ -43,6 +42,7 @@ AimView::AimView(const Theme& theme, Workbench& bench, QWidget* parent)
                .keys = tr("On the cabin: Tab goes from speaker to speaker, arrows move the picked one by 5 mm, with "
                           "Shift by 1 mm, R turns it by 5 degrees, Shift+R back; Enter puts it down, Escape returns "
                           "it. The wheel turns it once the cabin has the keys."),
+               .rules = {"AIM"},
                .scrolls = true,
                .tracesFolded = true},
               parent),
@@ -53,11 +53,8 @@ AimView::AimView(const Theme& theme, Workbench& bench, QWidget* parent)
       m_habits(new HabitList(theme, this)),
       m_hole(new HolePanel(theme, this)),
       m_none(new PlainLabel(this)),
-      m_habitTitle(new PlainLabel(tr("where people put them, for these ears"), this)),
       m_time(new PlainLabel(this)),
-      m_seatRow(new QWidget(this)),
-      m_seatButtons(new FlowLayout(6)),
-      m_align(new QPushButton(tr("delay and level"), this)),
+      m_seatRow(new SeatRow(this)),
       m_rest(new QTimer(this)),
       m_columns(new QBoxLayout(QBoxLayout::LeftToRight))
 {
@@ -86,7 +83,26 @@ AimView::AimView(const Theme& theme, Workbench& bench, QWidget* parent)
         if (!path.isEmpty()) writeTemplate(path);
     });
     connect(m_hole, &HolePanel::said, this, &AimView::said);
-    connect(m_align, &QPushButton::clicked, this, &AimView::askAlign);
+    connect(m_hole, &HolePanel::held, this, [this](core::Fixing fixing) {
+        emit edited(core::fixDriver(m_snapshot->plan, m_scene.held, fixing));
+    });
+    connect(m_hole, &HolePanel::shaping, this, &AimView::shape);
+    connect(m_hole, &HolePanel::shaped, this, [this](const core::Surface& surface) { shapeAs(surface, true); });
+    connect(m_habits, &HabitList::unfolded, this, &AimView::show);
+    connect(m_seatRow, &SeatRow::seatPicked, this, [this](core::ListenerId seat) {
+        m_all = false;
+        if (seat == m_listener) return show();
+        emit seatChosen(seat);
+    });
+    connect(m_seatRow, &SeatRow::allPicked, this, [this] {
+        m_all = true;
+        show();
+    });
+    connect(m_seatRow, &SeatRow::alignAsked, this, &AimView::askAlign);
+    connect(m_seatRow, &SeatRow::weightsAsked, this, &AimView::askWeights);
+    connect(m_seatRow, &SeatRow::zoneClosed, this, [this](core::RestraintZone zone) {
+        emit edited(core::clearZone(m_snapshot->plan, zone, false));
+    });
     connect(&theme, &Theme::changed, this, &AimView::arrange);
 }
 
@@ -100,9 +116,6 @@ void AimView::build()
     m_none->setWordWrap(true);
     m_time->setObjectName(QStringLiteral("aimTime"));
     m_time->setWordWrap(true);
-    m_align->setObjectName(QStringLiteral("aimAlign"));
-    m_align->setToolTip(tr("Delays, gains and polarity of all channels for these ears, into the settings sheet"));
-    m_seatRow->setLayout(m_seatButtons);
     auto* left = new QVBoxLayout;
     left->setSpacing(6);
     left->addWidget(m_above, 10);
@@ -110,7 +123,6 @@ void AimView::build()
     auto* right = new QVBoxLayout;
     right->setSpacing(4);
     right->addWidget(m_side, 10);
-    right->addWidget(m_habitTitle);
     auto* waiting = new WaitingLine(m_bench, this, mapping(), this);
     connect(waiting, &WaitingLine::askedAgain, this, &AimView::askMap);
     right->addWidget(waiting);
@@ -121,8 +133,8 @@ void AimView::build()
     connect(aligning, &WaitingLine::askedAgain, this, &AimView::askAlign);
     right->addWidget(aligning);
     m_columns->setSpacing(14);
-    m_columns->addLayout(left, 50);
-    m_columns->addLayout(right, 50);
+    m_columns->addLayout(left, 53);
+    m_columns->addLayout(right, 47);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 8, 16, 8);
     layout->addWidget(m_none);
@@ -132,7 +144,6 @@ void AimView::build()
 
 void AimView::arrange()
 {
-    m_habitTitle->setFont(m_theme.title());
     m_above->setMinimumHeight(m_theme.px(kLeastAbove));  // else a hand finds nothing on it: the station scrolls
     m_side->setMinimumHeight(m_theme.px(kLeastSide));
     m_columns->setDirection(width() >= m_theme.px(kTwoAbreast) ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
@@ -158,6 +169,9 @@ void AimView::connectDrawing(AimDrawing* drawing)
     connect(drawing, &AimDrawing::spotTried, this,
             [this](const core::Spot& spot) { put(spot.frame, spot.surface); });
     connect(drawing, &AimDrawing::seatChosen, this, &AimView::seatChosen);
+    connect(drawing, &AimDrawing::shaped, this, [this](const core::Surface& surface) { shapeAs(surface, false); });
+    connect(drawing, &AimDrawing::shapePut, this, [this] { emit dragEnded(true); });
+    connect(drawing, &AimDrawing::shapeLeft, this, [this] { shape(false); });
 }
 
 void AimView::present(const SharedSnapshot& snapshot, core::ListenerId listener)
@@ -171,6 +185,7 @@ void AimView::startAfresh()
 {
     m_picked = {};
     m_all = false;
+    m_shaped.clear();
     m_map.reset();
     m_mapped = {};
     for (const QString& subject : {mapping(), aligning()}) m_bench.drop(this, subject);
@@ -178,9 +193,7 @@ void AimView::startAfresh()
 
 QString AimView::owed(const Snapshot& snapshot) const
 {
-    const auto own = [](const core::Finding& finding) { return core::code(finding.rule).starts_with("AIM"); };
-    const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), own);
-    return count > 0 ? tr("%n finding(s)", nullptr, static_cast<int>(count)) : tr("no findings");
+    return ownFindings(snapshot);
 }
 
 core::PlaceId AimView::place() const
@@ -215,7 +228,10 @@ std::vector<core::ListenerId> AimView::seats() const
 void AimView::show()
 {
     if (!m_snapshot) return;
-    m_scene = aimScene(m_snapshot, m_listener, m_picked, seats());
+    m_scene = aimScene(m_snapshot, m_listener, m_picked, seats(), m_weights);
+    m_scene.ranked = m_habits->mostRanks();
+    for (const auto& [id, surface] : m_scene.mounts)
+        if (surface.name == m_shaped) m_scene.shaped = id;
     m_picked = m_scene.held;
     if (!(mappedNow() == m_mapped)) m_rest->start();
     m_scene.map = m_map && mappedNow() == m_mapped ? m_map : nullptr;
@@ -223,21 +239,33 @@ void AimView::show()
     m_none->setVisible(!any);
     m_none->setText(m_scene.held ? tr("Nobody listens in this plan. Walk-round says who sits where.")
                                  : tr("No speaker plays here. Walk-round adds what is fitted, Match what is planned."));
-    for (QWidget* one : std::initializer_list<QWidget*>{m_above, m_side, m_habits, m_hole, m_habitTitle, m_seatRow, m_time})
+    for (QWidget* one : std::initializer_list<QWidget*>{m_above, m_side, m_habits, m_hole, m_seatRow, m_time})
         one->setVisible(any);
     if (!any) return;
-    showSeats();
-    m_habitTitle->setToolTip(words::weighedBy(core::usualWeights(m_snapshot->practice())));
+    m_seatRow->present(m_scene, m_all);
     m_habits->present(m_scene);
     m_hole->present(m_scene);
-    m_time->setVisible(m_scene.other.has_value());
+    showTime();
+    showScene();
+}
+
+// How the two sides come to this head, and over what noise where no cabin keeps it out.
+void AimView::showTime()
+{
+    QStringList lines;
     if (m_scene.other) {
         const bool left = m_scene.own->frame.at_m.y >= 0.0;
-        m_time->setText(words::sidesText(core::sidesAt(m_snapshot->after(), left ? m_scene.held : m_scene.other->device,
+        lines << words::sidesText(core::sidesAt(m_snapshot->after(), left ? m_scene.held : m_scene.other->device,
                                                        left ? m_scene.other->device : m_scene.held, m_listener),
-                                         m_snapshot->after().hearing.at(m_listener).image));
+                                         m_snapshot->after().hearing.at(m_listener).image);
     }
-    showScene();
+    const core::Practice& practice = m_snapshot->practice();
+    const core::Use use = m_snapshot->plan.job.use;
+    if (practice.uses.at(std::string(core::textOf(use))).demands.contains(core::Demand::Wind))
+        if (const auto bands = core::overNoise(m_snapshot->after(), m_listener, use, practice))
+            lines << words::briefOf(*bands);
+    m_time->setVisible(!lines.isEmpty());
+    m_time->setText(lines.join(QLatin1Char('\n')));
 }
 
 // Both views at one scale.
@@ -251,52 +279,6 @@ void AimView::showScene()
     for (AimDrawing* drawing : {m_above, m_side}) drawing->present(m_scene, m_scale);
     m_scale = std::min(m_above->bestScale(), m_side->bestScale());
     for (AimDrawing* drawing : {m_above, m_side}) drawing->setScale(m_scale);
-}
-
-void AimView::showSeats()
-{
-    // Made anew only where something of it has changed: not with each frame of a drag.
-    SeatsShown now{.listeners = m_snapshot->plan.listeners,
-                   .listener = m_listener,
-                   .all = m_all,
-                   .cleared = m_snapshot->plan.body.cleared};
-    if (now == m_seatsShown) return;
-    m_seatsShown = std::move(now);
-    const KeepFocus keys(*m_seatRow);
-    m_align->setParent(nullptr);
-    clearLayout(*m_seatButtons);
-    m_seatButtons->addWidget(new PlainLabel(tr("best for"), m_seatRow));
-    const auto add = [&](const QString& text, const QString& name, bool on, auto then) {
-        auto* button = new QPushButton(text, m_seatRow);
-        button->setObjectName(name);
-        button->setCheckable(true);
-        button->setChecked(on);
-        connect(button, &QPushButton::clicked, this, then);
-        m_seatButtons->addWidget(button);
-    };
-    for (const auto& [id, listener] : m_snapshot->plan.listeners)
-        add(words::nameOf(listener.seat), QStringLiteral("bestFor_e%1").arg(id.number), !m_all && id == m_listener,
-            [this, id = id] {
-                m_all = false;
-                if (id == m_listener) return show();
-                emit seatChosen(id);
-            });
-    if (m_snapshot->plan.listeners.size() > 1)
-        add(tr("all"), QStringLiteral("bestFor_all"), m_all, [this] {
-            m_all = true;
-            show();
-        });
-    m_align->setParent(m_seatRow);
-    m_seatButtons->addWidget(m_align);
-    m_align->show();
-    // What was recorded as cleared stays in sight, and can be taken back.
-    for (const core::RestraintZone zone : m_snapshot->plan.body.cleared) {
-        auto* button = new QPushButton(tr("%1 cleared: close again").arg(words::nameOf(zone)), m_seatRow);
-        button->setObjectName(QStringLiteral("closeZone_%1").arg(static_cast<int>(zone)));
-        connect(button, &QPushButton::clicked, this,
-                [this, zone] { emit edited(core::clearZone(m_snapshot->plan, zone, false)); });
-        m_seatButtons->addWidget(button);
-    }
 }
 
 // Again and again while it is moved.
@@ -331,93 +313,13 @@ void AimView::put(const core::Frame& frame, core::SurfaceId surface)
     emit edited(core::putDriverOn(m_snapshot->plan, m_scene.held, own, m_scene.mounts.at(surface)));
 }
 
-// Somebody says that he has read it: nothing else opens such a zone.
-void AimView::clearZone(core::RestraintZone zone)
-{
-    auto* box = new QMessageBox(QMessageBox::Warning, tr("Airbags and belts"),
-                                tr("%1: has the vehicle maker\u2019s data been read, and does it clear this zone for a speaker "
-                                   "and its leads? Nothing else opens it. Disconnect the battery and wait as the maker "
-                                   "says before anything there is touched.")
-                                    .arg(words::nameOf(zone)),
-                                QMessageBox::NoButton, this);
-    box->setObjectName(QStringLiteral("clearZone"));
-    box->setTextFormat(Qt::PlainText);
-    box->setAttribute(Qt::WA_DeleteOnClose);
-    QPushButton* yes = box->addButton(tr("It clears it: record that"), QMessageBox::AcceptRole);
-    yes->setObjectName(QStringLiteral("recordCleared"));
-    box->setDefaultButton(box->addButton(tr("Leave it closed"), QMessageBox::RejectRole));
-    connect(box, &QMessageBox::buttonClicked, this, [this, yes, zone](QAbstractButton* pressed) {
-        if (pressed == yes) emit edited(core::clearZone(m_snapshot->plan, zone, true));
-    });
-    box->open();
-}
-
-void AimView::setShop(const ShopSettings& shop)
-{
-    m_letterPaper = shop.letterPaper;
-}
-
-bool AimView::writeTemplate(const QString& path)
-{
-    const core::StageResult& stage = m_snapshot->after();
-    std::vector<core::HoleOutline> sides;
-    for (const core::DeviceId one : {m_scene.held, m_scene.other ? m_scene.other->device : core::DeviceId{}})
-        if (const auto outline = one ? core::holeOutline(stage, one, m_scene.mounts) : std::nullopt)
-            sides.push_back(*outline);
-    if (sides.empty()) {
-        emit said(tr("It stands on no surface: there is no hole to draw."));
-        return false;
-    }
-    const card::HolePage page{words::nameOf(core::Subject{m_scene.held}, stage.used), m_letterPaper};
-    const bool svg = path.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive);
-    QSaveFile file(path);
-    const bool written = file.open(QIODevice::WriteOnly) &&
-                         file.write(svg ? card::holeSvg(sides, page) : card::holePdf(sides, page)) > 0 && file.commit();
-    emit said(written ? tr("%1 is written.").arg(path) : tr("%1 cannot be written: %2").arg(path, file.errorString()));
-    return written;
-}
-
 AimView::Mapped AimView::mappedNow() const
 {
     const core::StageResult& stage = m_snapshot->after();
     const auto device = stage.used.devices.find(m_scene.held);
     if (device == stage.used.devices.end()) return {};
     return {m_scene.held, device->second.part, seats(), stage.cabin, stage.used.body, m_scene.mounts,
-            m_scene.driver(m_scene.held)->frame.at_m.y >= 0.0};
-}
-
-void AimView::askMap()
-{
-    if (!m_snapshot || !m_scene.held || m_snapshot->plan.listeners.empty()) return;
-    const core::SpotTask task{.device = m_scene.held, .seats = seats(), .surfaces = m_scene.mounts};
-    m_bench.ask(this, mapping(), m_snapshot->revision,
-                [this, shown = m_snapshot, task, of = mappedNow()](const std::stop_token& stop) -> Workbench::Take {
-                    auto found = core::mapSpots(shown->after(), shown->practice(), task, stop);
-                    return [this, found = std::move(found), of] {
-                        if (!found) return;
-                        m_map = std::make_shared<const core::SpotMap>(*found);
-                        m_mapped = of;
-                        show();
-                    };
-                });
-}
-
-void AimView::askAlign()
-{
-    std::vector<core::ListenerId> seats = this->seats();
-    if (seats.empty())
-        for (const auto& [id, listener] : m_snapshot->plan.listeners)
-            if (seats.size() < 2) seats.push_back(id);
-    m_bench.ask(this, aligning(), m_snapshot->revision,
-                [this, shown = m_snapshot, seats](const std::stop_token& stop) -> Workbench::Take {
-                    auto found = core::align(shown->plan, shown->shop->practice, seats, shown->evaluation, stop);
-                    return [this, found = std::move(found)] {
-                        if (!found) return emit said(tr("Fewer than two channels play: there is nothing to set."));
-                        if (!found->canDelay) emit said(tr("Nothing in this chain can delay: level and polarity only."));
-                        if (found->edit.changes.empty()) return emit said(tr("It stands as well as it can be set."));
-                        emit edited(found->edit);
-                    };
-                });
+            m_scene.driver(m_scene.held)->frame.at_m.y >= 0.0, m_scene.weights};
 }
 
 }  // namespace app

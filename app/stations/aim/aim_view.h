@@ -5,21 +5,20 @@
 
 class QBoxLayout;
 class QLabel;
-class QPushButton;
 class QTimer;
 
 namespace app {
 
 class AimDrawing;
-class FlowLayout;
 class HabitList;
 class HolePanel;
+class SeatRow;
 class Theme;
 class Workbench;
 
 // Station 5: where a tweeter goes and which way it points. The cabin from above and from the side at one scale, the
 // driver in the hand; the map of better spots on the surfaces themselves; the habits of the trade ranked for these
-// ears; the hole as a ruler finds it; delays and levels.
+// ears, what counts changeable; the hole as a ruler finds it, and the surface that it is in; delays and levels.
 class AimView : public Station {
     Q_OBJECT
 public:
@@ -33,6 +32,8 @@ public:
     void takePlace(core::PlaceId place) override;
     [[nodiscard]] std::vector<QWidget*> areas() override;
     void setShop(const ShopSettings& shop) override;
+    void recall(const QSettings& settings) override;
+    void keep(QSettings& settings) const override;
     // The hole at 1:1, both sides; a PDF, or an SVG where the name says so. False where it could not be written, or
     // where there is no surface under it: that is said.
     bool writeTemplate(const QString& path);
@@ -47,13 +48,16 @@ private:
     void arrange();
     void show();
     void showScene();
-    void showSeats();
+    void showTime();
     void connectDrawing(AimDrawing* drawing);
     void move(const core::Frame& to);
     void putDown();
     void giveBack();
     void put(const core::Frame& frame, core::SurfaceId surface);
     void clearZone(core::RestraintZone zone);
+    void askWeights();
+    void shape(bool on);
+    void shapeAs(const core::Surface& surface, bool put);
     void askMap();
     void askAlign();
     [[nodiscard]] std::vector<core::ListenerId> seats() const;
@@ -65,11 +69,8 @@ private:
     HabitList* m_habits;
     HolePanel* m_hole;
     QLabel* m_none;
-    QLabel* m_habitTitle;
     QLabel* m_time;
-    QWidget* m_seatRow;
-    FlowLayout* m_seatButtons;
-    QPushButton* m_align;
+    SeatRow* m_seatRow;
     QTimer* m_rest;
     QBoxLayout* m_columns;
     SharedSnapshot m_snapshot{};
@@ -79,14 +80,8 @@ private:
     bool m_moved = false;  // since it was taken hold of
     bool m_all = false;  // best for everybody who listens, not for the chosen seat alone
     AimScene m_scene{};
-    struct SeatsShown {
-        std::map<core::ListenerId, core::Listener> listeners{};
-        core::ListenerId listener{};
-        bool all = false;
-        std::set<core::RestraintZone> cleared{};
-        bool operator==(const SeatsShown&) const = default;
-    };
-    SeatsShown m_seatsShown{};
+    std::optional<core::SpotWeights> m_weights{};  // as somebody set them
+    std::string m_shaped{};                        // the surface whose corners are in the hand, by its name
     double m_scale = 0.0;  // of both views, pixels a metre
     // What the map is of: nothing else has to be found anew.
     struct Mapped {
@@ -97,6 +92,7 @@ private:
         core::Body body{};
         std::map<core::SurfaceId, core::Surface> mounts{};
         bool left = true;
+        core::SpotWeights weights{};
         bool operator==(const Mapped&) const = default;
     };
     [[nodiscard]] Mapped mappedNow() const;

@@ -1,9 +1,14 @@
 #include "app/stations/aim/habit_list.h"
 
+#include <QHBoxLayout>
+#include <QLabel>
 #include <QPainter>
+#include <QPushButton>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <set>
 
+#include "app/theme/plain_label.h"
 #include "app/theme/theme.h"
 #include "app/widgets/painted_button.h"
 #include "words/aim_words.h"
@@ -12,8 +17,7 @@
 namespace app {
 namespace {
 
-constexpr int kMostRows = 6, kMostClosed = 2;
-constexpr double kFull_points = 100.0;
+constexpr int kFewRows = 4, kMostRows = 8, kFewClosed = 1, kMostClosed = 3;
 
 class HabitRow : public PaintedButton {
 public:
@@ -25,8 +29,9 @@ public:
     }
     [[nodiscard]] const core::Habit& habit() const { return m_habit; }
     // Of the same row while something is dragged: no widget is made anew.
-    void show(const core::Habit& habit, int rank)
+    void show(const core::Habit& habit, int rank, double full_points)
     {
+        m_full_points = full_points;
         m_habit = habit;
         m_rank = rank;
         m_name = words::nameOf(habit);
@@ -84,7 +89,7 @@ protected:
         painter.drawLine(QPointF(from, middle - m_theme.px(9)), QPointF(from, middle + m_theme.px(9)));
         painter.setPen(QPen(now ? tokens.goldText : tokens.ink2, 1));
         painter.setBrush(now ? tokens.gold : tokens.rule);
-        painter.drawRect(QRectF(from, middle - m_theme.px(6), full * m_habit.spot.points / kFull_points, m_theme.px(12)));
+        painter.drawRect(QRectF(from, middle - m_theme.px(6), full * m_habit.spot.points / m_full_points, m_theme.px(12)));
         painter.setFont(m_theme.strong());
         painter.setPen(tokens.ink);
         painter.drawText(QRectF(width() - m_theme.px(36), 0, m_theme.px(30), height()), Qt::AlignVCenter | Qt::AlignRight,
@@ -94,40 +99,89 @@ protected:
 private:
     core::Habit m_habit{};
     int m_rank = 0;
+    double m_full_points = 100.0;
     QString m_name{}, m_more{};
 };
 
 }  // namespace
 
-HabitList::HabitList(const Theme& theme, QWidget* parent) : QWidget(parent), m_theme(theme), m_rows(new QVBoxLayout(this))
+HabitList::HabitList(const Theme& theme, QWidget* parent)
+    : QWidget(parent),
+      m_theme(theme),
+      m_title(new PlainLabel(tr("where people put them, for these ears"), this)),
+      m_more(new QPushButton(this)),
+      m_rows(new QVBoxLayout)
 {
+    m_more->setObjectName(QStringLiteral("moreHabits"));
+    m_more->setProperty("role", "topic");
+    connect(m_more, &QPushButton::clicked, this, [this] {
+        m_all = !m_all;
+        present(AimScene(m_scene));
+        emit unfolded();
+    });
+    auto* head = new QHBoxLayout;
+    head->addWidget(m_title, 1);
+    head->addWidget(m_more);
     m_rows->setContentsMargins(0, 0, 0, 0);
     m_rows->setSpacing(1);
     m_rows->addStretch();
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(2);
+    layout->addLayout(head);
+    layout->addLayout(m_rows);
+    const auto letters = [this] { m_title->setFont(m_theme.title()); };
+    connect(&theme, &Theme::changed, this, letters);
+    letters();
+}
+
+int HabitList::mostRanks() const
+{
+    return m_all ? kMostRows : kFewRows;
 }
 
 void HabitList::present(const AimScene& scene)
 {
-    std::vector<std::pair<core::Habit, int>> wanted;
-    int rank = 0, shut = 0;
+    m_scene = scene;
+    m_title->setToolTip(words::weighedBy(scene.weights));
+    struct Wanted {
+        core::Habit habit{};
+        int number = 0;
+    };
+    std::vector<Wanted> wanted;
+    int rank = 0, shut = 0, left = 0;
     std::set<size_t> zones;  // said once each
-    for (const core::Habit& habit : scene.habits) {
+    // What can be opened again comes before what is only in the way.
+    std::vector<core::Habit> habits = scene.habits;
+    std::stable_partition(habits.begin(), habits.end(), [](const core::Habit& habit) {
+        return !habit.closed || std::holds_alternative<core::RestraintZone>(*habit.closed);
+    });
+    for (const core::Habit& habit : habits) {
         if (!habit.closed) {
             ++rank;
-            if (rank <= kMostRows || !habit.surface) wanted.emplace_back(habit, rank);  // how it stands is always there
+            const bool few = rank <= kFewRows || !habit.surface;  // how it stands is always there
+            if (few || (m_all && rank <= kMostRows))
+                wanted.push_back({habit, rank});
+            else if (rank <= kMostRows)
+                ++left;
             continue;
         }
         const auto* zone = std::get_if<core::RestraintZone>(&*habit.closed);
         if (!zones.insert(zone ? static_cast<size_t>(*zone) : zones.max_size()).second || ++shut > kMostClosed) continue;
-        wanted.emplace_back(habit, shut);
+        if (m_all || shut <= kFewClosed)
+            wanted.push_back({habit, shut});
+        else
+            ++left;
     }
+    m_more->setVisible(m_all || left > 0);
+    m_more->setText(m_all ? tr("fewer") : tr("%n more", nullptr, left));
     for (size_t i = rows().size(); i < wanted.size(); ++i) addRow();
     const auto all = rows();
     for (size_t i = 0; i < all.size(); ++i) {
         auto* row = static_cast<HabitRow*>(all[i]);
         row->setVisible(i < wanted.size());
         if (i < wanted.size())
-            row->show(wanted[i].first, wanted[i].second);
+            row->show(wanted[i].habit, wanted[i].number, scene.weights.sum());
         else
             row->setObjectName({});
     }

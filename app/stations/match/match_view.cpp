@@ -43,6 +43,7 @@ MatchView::MatchView(const Theme& theme, Workbench& bench, QWidget* parent)
                           "ones side by side, + and − the spacer. The large figures open what they rest on. In the "
                           "ohmmeter field: Enter "
                           "settles Re."),
+               .rules = {"FIT", "LOAD", "POL", "LOWS", "JOB"},
                .scrolls = true,
                .tracesFolded = true},
               parent),
@@ -140,11 +141,10 @@ void MatchView::askForMeasure(core::DeviceId device, core::Quantity what)
 
 QString MatchView::owed(const Snapshot& snapshot) const
 {
-    const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(),
-                                     [](const core::Finding& f) { return f.severity == core::Severity::Stop; });
-    if (snapshot.findings.empty()) return tr("no findings");
-    return stops > 0 ? tr("%n Stop(s)", nullptr, static_cast<int>(stops))
-                     : tr("%n finding(s)", nullptr, static_cast<int>(snapshot.findings.size()));
+    const auto stops = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), [this](const core::Finding& f) {
+        return isOwn(f) && f.severity == core::Severity::Stop;
+    });
+    return stops > 0 ? tr("%n Stop(s)", nullptr, static_cast<int>(stops)) : ownFindings(snapshot);
 }
 
 void MatchView::setShop(const ShopSettings& shop)

@@ -4,7 +4,7 @@
 #include <memory>
 #include <optional>
 
-#include "app/stations/split/trial_dialog.h"
+#include "app/widgets/trial_dialog.h"
 #include "core/design/board_design.h"
 
 class QLabel;

@@ -3,7 +3,7 @@
 #include <map>
 #include <optional>
 
-#include "app/stations/split/trial_dialog.h"
+#include "app/widgets/trial_dialog.h"
 #include "core/survey/cable_to.h"
 
 class QLabel;

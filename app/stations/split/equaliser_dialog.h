@@ -2,7 +2,7 @@
 
 #include <vector>
 
-#include "app/stations/split/trial_dialog.h"
+#include "app/widgets/trial_dialog.h"
 #include "core/physics/equaliser.h"
 
 class QGridLayout;

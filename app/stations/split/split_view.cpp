@@ -54,6 +54,7 @@ SplitView::SplitView(const Theme& theme, Workbench& bench, QWidget* parent)
            .keys = tr("On the bench: Tab and arrows go from thing to thing, Enter opens a value, arrows up and down "
                       "or the wheel step it, Enter keeps, Escape returns it. R turns a speaker over, Delete takes a "
                       "part out, Ctrl+Left and Ctrl+Right carry it along its lead on a board."),
+           .rules = {"SPLIT"},
            .scrolls = true,
            .tracesFolded = true},
           parent),
@@ -193,9 +194,7 @@ core::DeviceId SplitView::chosenDevice() const
 
 QString SplitView::owed(const Snapshot& snapshot) const
 {
-    const auto own = [](const core::Finding& finding) { return core::code(finding.rule).starts_with("SPLIT"); };
-    const auto count = std::count_if(snapshot.findings.begin(), snapshot.findings.end(), own);
-    return count > 0 ? tr("%n finding(s)", nullptr, static_cast<int>(count)) : tr("no findings");
+    return ownFindings(snapshot);
 }
 
 std::vector<QWidget*> SplitView::areas()

@@ -58,8 +58,8 @@ TEST(HoleOutline, IsTheBodysOnBothSides)
     const Evaluation evaluation = tests::evaluated(job.plan);
     const StageResult& stage = tests::goalOf(evaluation, job.plan);
     const auto mounts = usualMounts(job.plan.body, tests::shop().vehicles, evaluation.practice);
-    const auto left = holeOutline(stage, job.sail, mounts);
-    const auto right = holeOutline(stage, acrossFrom(stage.used, job.sail), mounts);
+    const auto left = holeOutline(stage, job.sail, mounts, tests::shop().practice);
+    const auto right = holeOutline(stage, acrossFrom(stage.used, job.sail), mounts, tests::shop().practice);
     ASSERT_TRUE(left && right);
     EXPECT_EQ(left->surface, "left sail");
     EXPECT_EQ(right->surface, "right sail");
@@ -71,7 +71,35 @@ TEST(HoleOutline, IsTheBodysOnBothSides)
     EXPECT_EQ(left->worst, Origin::ClassGuess) << "nobody measured the sail";
     const Plan away = tests::after(job.plan, placeDriver(job.plan, job.sail, {{-1.0, 0.1, 1.2}, {-1.0, 0.0, 0.0}}));
     const Evaluation hangs = tests::evaluated(away);
-    EXPECT_FALSE(holeOutline(tests::goalOf(hangs, away), job.sail, mounts)) << "it hangs in the air";
+    EXPECT_FALSE(holeOutline(tests::goalOf(hangs, away), job.sail, mounts, tests::shop().practice)) << "it hangs in the air";
+}
+
+// Against the ruler: what stays to the edge, what the flange covers, what is behind, what an old opening shows.
+TEST(HoleOutline, TellsWhatIsLeftAndWhatShows)
+{
+    tests::SetInDoors job = tests::setInDoors();
+    const auto outlineOf = [&](const Plan& plan) {
+        const Evaluation evaluation = tests::evaluated(plan);
+        const auto mounts = usualMounts(plan.body, tests::shop().vehicles, evaluation.practice);
+        return *holeOutline(tests::goalOf(evaluation, plan), job.sail, mounts, evaluation.practice);
+    };
+    const HoleOutline usual = outlineOf(job.plan);
+    EXPECT_NEAR(usual.toEdge_m, 0.05 - 0.5 * usual.hole_m, 1e-9) << "in the middle of 100 mm";
+    EXPECT_NEAR(usual.covered_m, 0.5 * (usual.flange_m - usual.hole_m), 1e-12);
+    EXPECT_FALSE(usual.behind_m);
+    EXPECT_FALSE(usual.gap_m);
+    Place& place = job.plan.places.at(tests::placeNamed(job.plan, "left sail"));
+    place.room[Quantity::Depth_m] = {0.031, {Origin::Measured}};
+    place.room[Quantity::Cutout_m] = {usual.flange_m + 0.006, {Origin::Measured}};
+    const HoleOutline measured = outlineOf(job.plan);
+    EXPECT_EQ(measured.behind_m, 0.031);
+    EXPECT_GT(measured.needed_m, 0.0);
+    EXPECT_NEAR(measured.gap_m.value(), 0.003, 1e-12);
+    for (const double step_m : {-1e-6, 1e-6}) {
+        Plan plan = job.plan;
+        plan.practice[PracticeKey::EdgeLeft_m] = usual.toEdge_m + step_m;
+        EXPECT_EQ(outlineOf(plan).mayCrack, step_m > 0.0);
+    }
 }
 
 }  // namespace

@@ -39,8 +39,11 @@ Plan planAfter(Fitting fitting, const std::function<void(Fitting&)>& change)
 // A body of 94 mm in a hole of 90: the finding's mend is a step with its saw, its paint and its time on both sides.
 TEST(FitOnCard, AHoleThatMustBeCutIsFoundAndThenASawedStep)
 {
-    const Plan plan =
-        planAfter({}, all(room({{Quantity::Cutout_m, 0.090}}), tests::driver(Quantity::ScrewCircle_m, 0.1065)));
+    const auto cutIn = [](Anchor anchor) {
+        return planAfter({}, all(room({{Quantity::Cutout_m, 0.090}}), tests::driver(Quantity::ScrewCircle_m, 0.1065),
+                                 [anchor](Fitting& s) { s.place.anchor = anchor; }));
+    };
+    const Plan plan = cutIn(Anchor::Metal);
     EXPECT_TRUE(stepsOf(jobOf(plan), StepKind::CutHole).empty());
     const Finding found = findingIn(plan, RuleId::CutoutAndRing);
     EXPECT_EQ(found.severity, Severity::Care);
@@ -53,12 +56,23 @@ TEST(FitOnCard, AHoleThatMustBeCutIsFoundAndThenASawedStep)
     ASSERT_EQ(steps.size(), 2U);
     for (const Step& step : steps) {
         EXPECT_EQ(step[StepFigure::Saw_m], 0.098);
+        EXPECT_EQ(step[StepFigure::Pilot_m], 0.003);
+        EXPECT_FALSE(step.has(StepFigure::Blade_m)) << "the saw needs no hole for a blade";
+        EXPECT_EQ(step.backing, Backing::Metal);
         EXPECT_TRUE(hasTool(step, Tool::HoleSaw) && hasTool(step, Tool::Paint) && hasTool(step, Tool::Vacuum));
         EXPECT_TRUE(hasCaution(step, Caution::LookBehind) && hasCaution(step, Caution::MaskMagnet));
         EXPECT_EQ(step.minutes, 25.0);
     }
     EXPECT_EQ(smallOf(job, SmallPart::RustPaint).size(), 1U);
     EXPECT_GE(job.minutes, jobOf(plan).minutes + 2.0 * 25.0);
+    // Plastic does not rust; a size that no saw has is cut from a ladder of drills.
+    const Plan plastic = cutIn(Anchor::Plastic);
+    const auto byHand = stepsOf(jobOf(apply(plastic, cutHole(plastic, kLeftSpeaker, 0.0973)).plan), StepKind::CutHole);
+    ASSERT_FALSE(byHand.empty());
+    EXPECT_EQ(byHand.front().backing, Backing::Plastic);
+    EXPECT_FALSE(hasTool(byHand.front(), Tool::Paint));
+    EXPECT_TRUE(hasTool(byHand.front(), Tool::Jigsaw));
+    EXPECT_EQ(byHand.front()[StepFigure::Blade_m], 0.010);
 }
 
 TEST(FitOnCard, WhereNothingMayBeCutACutIsAStopUntilTheOwnerAgrees)

@@ -1,4 +1,4 @@
-#include "app/stations/split/trial_dialog.h"
+#include "app/widgets/trial_dialog.h"
 
 #include <QDialogButtonBox>
 #include <QPushButton>
