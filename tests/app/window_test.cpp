@@ -299,10 +299,14 @@ TEST_F(Window, TheShelfSaysWhatThereIsAgainstTheChosenOne)
 TEST_F(Window, TheListenerIsChosenByKey)
 {
     driver.openDemo();
+    const QVector<double> other = driver.trace(6);  // the other seat's, thin
     const QVector<double> front = driver.trace(1);
     driver.window().findChild<app::SeatPlan*>("listenerChoice")->setFocus();
     driver.key(Qt::Key_Down);
     EXPECT_EQ(driver.text("traceTitle"), "At the rear seat, left");
+    EXPECT_EQ(driver.trace(1), other);
+    EXPECT_EQ(driver.trace(6), front);
+    EXPECT_TRUE(driver.trace(7).isEmpty()) << "there are two";
     EXPECT_GT(driver.trace(1).at(300), front.at(300));  // nearer to the rear speakers
 }
 
