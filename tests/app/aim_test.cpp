@@ -304,6 +304,22 @@ TEST_F(Aim, WhatCountsIsWeighed)
     EXPECT_EQ(shown(), tried);
 }
 
+// The points of one head and of all are the same whichever of them is looked at.
+TEST_F(Aim, PointsAreTheSameWhoeverIsLookedAt)
+{
+    const auto shown = [&] {
+        QStringList all;
+        for (const auto* button : m_window.window().findChildren<QPushButton*>())
+            if (button->objectName().startsWith(QStringLiteral("bestFor_"))) all << button->text();
+        return all;
+    };
+    const QStringList one = shown();
+    ASSERT_EQ(one.size(), 3);
+    m_window.click("bestFor_all");
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    EXPECT_EQ(shown(), one);
+}
+
 TEST_F(Aim, WhatHoldsItIsChosen)
 {
     auto* holds = m_window.window().findChild<QComboBox*>(QStringLiteral("mountHolds"));

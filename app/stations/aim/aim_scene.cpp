@@ -60,8 +60,14 @@ AimScene aimScene(const SharedSnapshot& snapshot, core::ListenerId listener, cor
         core::SpotJudge judge(stage, practice, scene.held, heads);
         return judge.judge({}, judge.standing(), scene.weights).points;
     };
-    for (const auto& [id, one] : stage.used.listeners) scene.points[id] = pointsFor({id});
-    if (scene.points.size() > 1) scene.pointsOfAll = pointsFor({});
+    // How it stands was judged among the habits for these ears already.
+    const auto stands = std::find_if(scene.habits.begin(), scene.habits.end(),
+                                     [](const core::Habit& habit) { return !habit.surface && !habit.closed; });
+    const auto points = [&](const std::vector<core::ListenerId>& heads) {
+        return heads == seats && stands != scene.habits.end() ? stands->spot.points : pointsFor(heads);
+    };
+    for (const auto& [id, one] : stage.used.listeners) scene.points[id] = points({id});
+    if (scene.points.size() > 1) scene.pointsOfAll = points({});
     return scene;
 }
 

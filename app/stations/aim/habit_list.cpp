@@ -142,8 +142,9 @@ int HabitList::mostRanks() const
 
 void HabitList::present(const AimScene& scene)
 {
+    if (m_title->toolTip().isEmpty() || !(m_scene.weights == scene.weights))
+        m_title->setToolTip(words::weighedBy(scene.weights));
     m_scene = scene;
-    m_title->setToolTip(words::weighedBy(scene.weights));
     struct Wanted {
         core::Habit habit{};
         int number = 0;
