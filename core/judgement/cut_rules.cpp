@@ -44,12 +44,20 @@ private:
         m_places[place].evidence.push_back({{place, what}, m_judging.goalId, {figure, worst, {}}, {}, {}});
     }
 
+    // Of one without a size, what the driver there needs.
+    [[nodiscard]] double holeOf(const Alteration& hole) const
+    {
+        if (const auto across_m = valueOf(hole.figures, Quantity::Cutout_m)) return *across_m;
+        for (const auto& [id, fit] : m_judging.goal.fits)
+            if (m_used.devices.at(id).at == hole.place && fit->hole) return fit->hole->plan.cut_m;
+        return 0.0;
+    }
+
     void addAlteration(const Alteration& one)
     {
-        const auto figure = [&](Quantity what) { return valueOf(one.figures, what).value_or(0.0); };
         switch (one.what) {
             case AlterationKind::Hole:
-                add(one.place, Quantity::Cutout_m, figure(Quantity::Cutout_m));
+                add(one.place, Quantity::Cutout_m, holeOf(one));
                 break;
             case AlterationKind::ScrewHoles:
                 add(one.place, Quantity::ScrewCount, 1.0);

@@ -304,12 +304,17 @@ TEST(FitOnCard, AMadeRingHasAHoleForEachScrew)
 
 TEST(FitOnCard, AHoleWithoutItsSizeIsCutAsTheDriverNeedsIt)
 {
-    Plan plan = planOf({});
+    Plan plan = planAfter({}, tests::driver(Quantity::ScrewCircle_m, 0.1065));
     plan = apply(plan, cutHole(plan, kLeftSpeaker, 0.098)).plan;
     for (auto& [key, item] : plan.alterations)
         if (item && item->what == AlterationKind::Hole)
             item->figures = {{Quantity::CutoutShort_m, Known{0.08}}};  // as a file may have it
-    EXPECT_EQ(stepsOf(jobOf(plan), StepKind::CutHole).size(), 2U);
+    const auto steps = stepsOf(jobOf(plan), StepKind::CutHole);
+    ASSERT_EQ(steps.size(), 2U);
+    plan.job.keep.insert(Keep::NoCutting);
+    const Finding wish = findingIn(plan, RuleId::CutAgainstWish);
+    EXPECT_EQ(evidenceOf(wish, Quantity::Cutout_m, plan.job.goal).figure.value, steps.front()[StepFigure::Hole_m]);
+    EXPECT_GT(steps.front()[StepFigure::Hole_m], 0.094) << "its body";
 }
 
 // Added where nothing was: a hole is asked for, and once it is measured, cut, or the driver glued on, no more.
