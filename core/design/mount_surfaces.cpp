@@ -1,5 +1,6 @@
 #include "core/design/mount_surfaces.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "core/base/vec3.h"
@@ -94,7 +95,21 @@ std::map<SurfaceId, Surface> mountsOf(const Fitout& fitout, const UsualVehicles&
 {
     std::map<SurfaceId, Surface> own = fitout.surfaces;
     std::erase_if(own, [](const auto& entry) { return !entry.second.mountable; });
-    return own.empty() ? usualMounts(fitout.body, vehicles, practice) : own;
+    if (own.empty()) return usualMounts(fitout.body, vehicles, practice);
+    // A plan that is older than this does not say which kind of place a surface is: the nearest usual one's, so that what
+    // a restraint closes is closed there, too.
+    const bool told = std::none_of(own.begin(), own.end(),
+                                   [](const auto& entry) { return entry.second.kind == PlaceKind::Hidden; });
+    if (told) return own;
+    const auto usual = usualMounts(fitout.body, vehicles, practice);
+    for (auto& [id, surface] : own) {
+        const Vec3 middle = middleOf(surface);
+        const auto nearest = std::min_element(usual.begin(), usual.end(), [&](const auto& a, const auto& b) {
+            return distance(middleOf(a.second), middle) < distance(middleOf(b.second), middle);
+        });
+        if (surface.kind == PlaceKind::Hidden && nearest != usual.end()) surface.kind = nearest->second.kind;
+    }
+    return own;
 }
 
 }  // namespace core

@@ -14,7 +14,7 @@ namespace core {
 // source  sizes: practice
 [[nodiscard]] std::map<SurfaceId, Surface> usualMounts(const Body& body, const UsualVehicles& vehicles,
                                                        const Practice& practice);
-// The vehicle's own, as far as anybody told of them, else the usual ones.
+// The vehicle's own, as far as anybody told of them, else the usual ones. One of no kind is of the nearest usual one's.
 [[nodiscard]] std::map<SurfaceId, Surface> mountsOf(const Fitout& fitout, const UsualVehicles& vehicles,
                                                     const Practice& practice);
 

@@ -101,6 +101,26 @@ TEST(MountSurfacesOfASaloon, HaveTheSizesOfPractice)
     for (const Surface& one : surfacesOf(BodyKind::Motorcycle)) EXPECT_FALSE(isClosed(BodyKind::Motorcycle, one));
 }
 
+// As files had them before surfaces had kinds: a pillar is a pillar all the same, and closed.
+TEST(MountSurfacesOfASaloon, OfNoKindAreOfTheNearestOnes)
+{
+    Plan plan = tests::withSpots(BodyKind::Saloon, {"front door"});
+    const auto usual = usualMounts(plan.body, tests::shop().vehicles, tests::shop().practice);
+    for (const auto& [id, surface] : usual) {
+        Surface old = surface;
+        old.kind = PlaceKind::Hidden;
+        old.corner_m.x += 0.03;
+        plan.surfaces[id] = old;
+    }
+    const auto now = mountsOf(resolve(plan, kFound), tests::shop().vehicles, tests::shop().practice);
+    ASSERT_EQ(now.size(), usual.size());
+    for (const auto& [id, surface] : now) EXPECT_EQ(surface.kind, usual.at(id).kind) << surface.name;
+    plan.surfaces.begin()->second.kind = PlaceKind::BagLid;
+    EXPECT_EQ(mountsOf(resolve(plan, kFound), tests::shop().vehicles, tests::shop().practice).begin()->second.kind,
+              PlaceKind::BagLid)
+        << "what is said counts";
+}
+
 // The map over them finds spots on several, and on none of them a grid four times as fine finds anything that is
 // better by half a point.
 TEST(MountSurfacesOfASaloon, AreMapped)
