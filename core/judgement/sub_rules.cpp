@@ -1,5 +1,6 @@
 #include "core/judgement/sub_rules.h"
 
+#include <algorithm>
 #include <cmath>
 #include <set>
 
@@ -43,14 +44,16 @@ std::optional<double> takesOver_hz(const SplitSum& sum, const Eigen::ArrayXd& hz
 
 std::optional<SubAndRest> subAndRest(const Judging& judging)
 {
-    if (judging.goal.used.listeners.empty()) return std::nullopt;
+    const auto isSub = [&](const RunResult& run) { return workOf(judging.goal.used, run.run.id.coil) == DriverWork::Bass; };
+    const auto& runs = judging.goal.runs;
+    if (judging.goal.used.listeners.empty() || std::none_of(runs.begin(), runs.end(), isSub)) return std::nullopt;
     const ListenerId listener = judging.goal.used.listeners.begin()->first;
     SubAndRest both;
     Ears<Eigen::ArrayXcd> low, high;
     bool anyElse = false;
-    for (size_t i = 0; i < judging.goal.runs.size(); ++i) {
-        const RunResult& run = judging.goal.runs[i];
-        const bool sub = workOf(judging.goal.used, run.run.id.coil) == DriverWork::Bass;
+    for (size_t i = 0; i < runs.size(); ++i) {
+        const RunResult& run = runs[i];
+        const bool sub = isSub(run);
         const Ears<Eigen::ArrayXcd> heard = runAt(judging.goal, i, listener);
         Ears<Eigen::ArrayXcd>& side = sub ? low : high;
         for (size_t ear = 0; ear < heard.size(); ++ear)
@@ -61,7 +64,7 @@ std::optional<SubAndRest> subAndRest(const Judging& judging)
         both.worst = std::max(both.worst, run.worst);
         both.stood = both.stood && judging.stood(run) && settingOf(judging.found, run) == settingOf(judging.goal, run);
     }
-    if (both.subs.empty() || !anyElse) return std::nullopt;
+    if (!anyElse) return std::nullopt;
     both.sum = splitSumOf(low, high);
     const auto at_hz = takesOver_hz(both.sum, judging.tables->frequency_hz);
     if (!at_hz) return std::nullopt;

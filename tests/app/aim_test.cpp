@@ -272,6 +272,27 @@ TEST_F(Aim, ASurfaceIsShapedByItsCorners)
     EXPECT_TRUE(m_window.session().snapshot().plan.surfaces.empty());
 }
 
+// A surface that nobody named is shaped like any other; none is, unless somebody asks.
+TEST_F(Aim, ASurfaceWithoutANameIsShapedToo)
+{
+    core::Plan plan = m_window.session().snapshot().plan;
+    const core::Frame at = frame(kLeft);
+    plan.surfaces[core::drawId<core::SurfaceId>(plan)] = {.corner_m = at.at_m + core::Vec3{0.06, 0.0, -0.06},
+                                                          .along_m = {-0.12, 0.0, 0.0},
+                                                          .across_m = {0.0, 0.0, 0.12},
+                                                          .mountable = true,
+                                                          .kind = core::PlaceKind::Sail};
+    m_window.session().startNew(plan);
+    m_window.click("stationAim");
+    QTest::mouseClick(&above(), Qt::LeftButton, {}, above().pointOf(at.at_m).toPoint());
+    app::AimDrawing& side = drawing("aimSide");
+    EXPECT_FALSE(side.cornerPoint(0)) << "nobody asked";
+    m_window.click("surfaceCorners");
+    ASSERT_TRUE(side.cornerPoint(0));
+    m_window.type("holeFirst", "150 mm");
+    EXPECT_NEAR(core::length(surface("")->along_m), 0.15, 1e-9);
+}
+
 // What counts is tried at once, taken back, kept, and known again in the next session.
 TEST_F(Aim, WhatCountsIsWeighed)
 {

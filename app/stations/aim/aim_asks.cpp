@@ -81,10 +81,11 @@ void AimView::keep(QSettings& settings) const
 // The corners of the surface under the driver are taken in the hand, or left.
 void AimView::shape(bool on)
 {
-    m_shaped.clear();
+    m_shaped.reset();
     const AimDriver* own = m_scene.driver(m_scene.held);
     const core::SurfaceId under = on && own ? core::surfaceUnder(m_scene.mounts, own->frame.at_m) : core::SurfaceId{};
-    if (under) m_shaped = m_scene.mounts.at(under).name;
+    if (const auto at = m_scene.mounts.find(under); at != m_scene.mounts.end())
+        m_shaped = std::distance(m_scene.mounts.begin(), at);
     show();
 }
 
@@ -96,11 +97,6 @@ void AimView::shapeAs(const core::Surface& surface, bool put)
         emit edited(edit);
     else
         emit dragged(edit);
-}
-
-void AimView::setShop(const ShopSettings& shop)
-{
-    m_letterPaper = shop.letterPaper;
 }
 
 bool AimView::writeTemplate(const QString& path)

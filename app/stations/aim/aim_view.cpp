@@ -3,6 +3,7 @@
 #include <QBoxLayout>
 #include <QLabel>
 #include <QTimer>
+#include <iterator>
 #include <utility>
 
 #include "app/session/workbench.h"
@@ -185,10 +186,15 @@ void AimView::startAfresh()
 {
     m_picked = {};
     m_all = false;
-    m_shaped.clear();
+    m_shaped.reset();
     m_map.reset();
     m_mapped = {};
     for (const QString& subject : {mapping(), aligning()}) m_bench.drop(this, subject);
+}
+
+void AimView::setShop(const ShopSettings& shop)
+{
+    m_letterPaper = shop.letterPaper;
 }
 
 QString AimView::owed(const Snapshot& snapshot) const
@@ -230,8 +236,7 @@ void AimView::show()
     if (!m_snapshot) return;
     m_scene = aimScene(m_snapshot, m_listener, m_picked, seats(), m_weights);
     m_scene.ranked = m_habits->mostRanks();
-    for (const auto& [id, surface] : m_scene.mounts)
-        if (surface.name == m_shaped) m_scene.shaped = id;
+    if (m_shaped && *m_shaped < std::ssize(m_scene.mounts)) m_scene.shaped = std::next(m_scene.mounts.begin(), *m_shaped)->first;
     m_picked = m_scene.held;
     if (!(mappedNow() == m_mapped)) m_rest->start();
     m_scene.map = m_map && mappedNow() == m_mapped ? m_map : nullptr;

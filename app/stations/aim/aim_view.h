@@ -81,7 +81,8 @@ private:
     bool m_all = false;  // best for everybody who listens, not for the chosen seat alone
     AimScene m_scene{};
     std::optional<core::SpotWeights> m_weights{};  // as somebody set them
-    std::string m_shaped{};                        // the surface whose corners are in the hand, by its name
+    // The surface whose corners are in the hand, by its turn among them: what it is called by changes with the first edit.
+    std::optional<std::ptrdiff_t> m_shaped{};
     double m_scale = 0.0;  // of both views, pixels a metre
     // What the map is of: nothing else has to be found anew.
     struct Mapped {
