@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/edits/aim_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/hearing.h"
@@ -29,6 +30,14 @@ Setting settingOf(const StageResult& stage, const RunResult& run)
 {
     const auto found = stage.used.settings.find(run.run.id.channel);
     return found == stage.used.settings.end() ? Setting{} : found->second;
+}
+
+// Same driver, same feed, same settings, same spot.
+bool isAsItWas(const Judging& judging, const RunResult& run)
+{
+    const DeviceId device = run.run.id.coil.device;
+    return judging.stood(run) && settingOf(judging.found, run) == settingOf(judging.goal, run) &&
+           frameOf(judging.found.used, device) == frameOf(judging.goal.used, device);
 }
 
 // Where the rest becomes the louder one; of several the one at which both are loudest.
@@ -62,7 +71,7 @@ std::optional<SubAndRest> subAndRest(const Judging& judging)
         if (sub) both.subs.insert(run.run.id.coil.device);
         anyElse = anyElse || !sub;
         both.worst = std::max(both.worst, run.worst);
-        both.stood = both.stood && judging.stood(run) && settingOf(judging.found, run) == settingOf(judging.goal, run);
+        both.stood = both.stood && isAsItWas(judging, run);
     }
     if (!anyElse) return std::nullopt;
     both.sum = splitSumOf(low, high);

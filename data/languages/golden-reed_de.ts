@@ -7525,10 +7525,6 @@
         <translation>&amp;Richten</translation>
     </message>
     <message>
-        <source>On the cabin: Tab goes from speaker to speaker, arrows move the picked one by 5 mm, with Shift by 1 mm, R turns it by 5 degrees, Shift+R back; Enter puts it down, Escape returns it. The wheel turns it once the cabin has the keys.</source>
-        <translation>Im Innenraum: Tab geht von Lautsprecher zu Lautsprecher, Pfeile bewegen den gewählten um 5 mm, mit Umschalt um 1 mm, R dreht ihn um 5 Grad, Umschalt+R zurück; Eingabe setzt ihn ab, Escape bringt ihn zurück. Das Rad dreht ihn, sobald der Innenraum die Tasten hat.</translation>
-    </message>
-    <message>
         <source>Nobody listens in this plan. Walk-round says who sits where.</source>
         <translation>In diesem Plan hört niemand zu. Der Rundgang sagt, wer wo sitzt.</translation>
     </message>
@@ -7587,6 +7583,10 @@
     <message>
         <source>%1 cannot be written: %2</source>
         <translation>%1 kann nicht geschrieben werden: %2</translation>
+    </message>
+    <message>
+        <source>On the cabin: Tab goes from speaker to speaker, arrows move the picked one by 5 mm, with Shift by 1 mm, R turns it by 5 degrees, Shift+R back; Enter puts it down, Escape returns it. The wheel turns it once the cabin has the keys. While a surface is shaped Tab goes round its corners, arrows move one, Escape leaves it.</source>
+        <translation>Im Innenraum: Tab geht von Lautsprecher zu Lautsprecher, Pfeile bewegen den gewählten um 5 mm, mit Umschalt um 1 mm, R dreht ihn um 5 Grad, Umschalt+R zurück; Eingabe setzt ihn ab, Escape bringt ihn zurück. Das Rad dreht ihn, sobald der Innenraum die Tasten hat. Wird eine Fläche geformt, geht Tab um ihre Ecken, Pfeile bewegen eine, Escape lässt sie.</translation>
     </message>
 </context>
 <context>

@@ -33,7 +33,13 @@ TEST_F(Cli, ListsWhatADriverCanBePutOn)
     const Json own = run("surfaces --json " + file("own.reed")).json().at("surfaces");
     ASSERT_EQ(own.size(), 1U);
     EXPECT_EQ(own.at(0).at("name"), "shelf");
-    EXPECT_NE(run("surfaces " + file("own.reed")).out.find("shelf: 400 by 100 mm, plastic\nLook behind before you cut."), std::string::npos);
+    // It says no kind: it lies where a dash does, before the dials.
+    EXPECT_EQ(run("surfaces " + file("own.reed")).out,
+              "shelf: 400 by 100 mm, plastic; closed: before the dials or the road\nLook behind before you cut.\n");
+    plan["surfaces"]["z90"]["kind"] = "sail";
+    std::ofstream(file("own.reed")) << plan.dump();
+    EXPECT_EQ(run("surfaces " + file("own.reed")).out,
+              "shelf: 400 by 100 mm, plastic\nLook behind before you cut.\n");
 }
 
 TEST_F(Cli, MapsSpotsAndPutsTheDriverThere)

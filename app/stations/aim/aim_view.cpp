@@ -42,7 +42,8 @@ AimView::AimView(const Theme& theme, Workbench& bench, QWidget* parent)
                .digit = 5,
                .keys = tr("On the cabin: Tab goes from speaker to speaker, arrows move the picked one by 5 mm, with "
                           "Shift by 1 mm, R turns it by 5 degrees, Shift+R back; Enter puts it down, Escape returns "
-                          "it. The wheel turns it once the cabin has the keys."),
+                          "it. The wheel turns it once the cabin has the keys. While a surface is shaped Tab goes "
+                          "round its corners, arrows move one, Escape leaves it."),
                .rules = {"AIM"},
                .scrolls = true,
                .tracesFolded = true},

@@ -115,12 +115,20 @@ TEST(SubAgainstDoors, TurnsAtItsLimit)
 // What stood there nobody chose; and without a subwoofer there is nothing to say.
 TEST(SubAgainstDoors, IsSilentOfWhatStood)
 {
+    int saidOfMoved = 0;
     for (int step = 0; step <= 12; ++step) {
         Plan plan = withSubs(0.001 * step);
         const auto set = std::exchange(plan.settings, {});
         for (const auto& [key, setting] : set) plan.settings[{kFactory, key.key}] = setting;
         EXPECT_FALSE(subFinding(judge(plan, tests::evaluated(plan)))) << step;
+        // Moved by a hand it was chosen.
+        const auto box = std::find_if(plan.devices.begin(), plan.devices.end(),
+                                      [](const auto& one) { return one.second->label == "BL other"; });
+        const Frame was = plan.places.at(box->second->at).frame;
+        plan.mounts[{plan.job.goal, box->first.key}] = Mount{.frame = Frame{was.at_m + Vec3{0.05, 0.0, 0.0}, was.facing}};
+        saidOfMoved += subFinding(judge(plan, tests::evaluated(plan))) != nullptr;
     }
+    EXPECT_GE(saidOfMoved, 3);
     const Plan demo = tests::withShelfDriver(tests::demoPlan(), "wb-alder-4");
     EXPECT_FALSE(subFinding(judge(demo, tests::evaluated(demo))));
 }
