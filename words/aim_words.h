@@ -12,7 +12,7 @@ namespace words {
 
 [[nodiscard]] QString notchText(const core::Reflection& mirror);    // "3.7 kHz notch, −15 dB"
 [[nodiscard]] QString mirrorText(const core::Reflection& mirror);   // "off the windscreen, 0.14 m longer"
-[[nodiscard]] QString shortMirror(const core::Reflection& mirror);  // "side glass 3.7 kHz −9 dB"
+[[nodiscard]] QString shortMirror(const core::Reflection& mirror);  // "side glass: 3.7 kHz, −9 dB"
 [[nodiscard]] QString obstacleText(const core::Obstacle& obstacle);  // "the knee in the way: −6 dB at 8 kHz"
 [[nodiscard]] QString wayText(double way_m);                        // "0.77 m", or in inches
 [[nodiscard]] QString laterText(double longer_m);                   // "1.55 ms later"

@@ -50,7 +50,6 @@ std::optional<HoleOutline> holeOutline(const StageResult& stage, DeviceId device
         constexpr double kLeast_m = 0.001;
         outline.hole_m = body.value + kLeast_m;
     }
-    outline.covered_m = 0.5 * (outline.flange_m - outline.hole_m);
     outline.toEdge_m = std::min({outline.across.from_m, outline.wide_m - outline.across.from_m, outline.down.from_m,
                                  outline.high_m - outline.down.from_m}) -
                        0.5 * outline.hole_m;

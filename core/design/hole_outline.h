@@ -24,11 +24,12 @@ struct HoleOutline {
     std::vector<SawFit> saws{};           // of those that are owned, about that hole
     double toEdge_m = 0.0;                // what stays of the surface between the hole and its nearest edge; <= 0: none
     bool mayCrack = false;                // less than practice asks for
-    double covered_m = 0.0;               // by the flange, round the hole
     std::optional<double> gap_m{};        // an opening that is there shows so far past the flange
     std::optional<double> behind_m{};     // room there, as far as anybody knows
     double needed_m = 0.0;                // of it, by the driver and its margin
     Origin worst = Origin::Measured;  // of the surface and the driver's measures
+    // It may crack, an old opening shows, or there is no room for it.
+    [[nodiscard]] bool isWrong() const { return mayCrack || gap_m || (behind_m && *behind_m < needed_m - 1e-9); }
 };
 
 // As a face is looked at: its upper edge up, a level one's front edge up; a flank's front is at the right on the left

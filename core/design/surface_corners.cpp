@@ -9,8 +9,6 @@
 namespace core {
 namespace {
 
-constexpr double kLeast_m = 0.02;  // ours, no source
-
 Vec3 unit(const Vec3& way)
 {
     return (1.0 / length(way)) * way;
@@ -35,8 +33,8 @@ Surface withCorner(const Surface& surface, size_t corner, const Vec3& to_m)
     const Vec3 stays = corners[(corner + 2) % 4] + off;
     const double alongWay = corner == 1 || corner == 2 ? 1.0 : -1.0, acrossWay = corner >= 2 ? 1.0 : -1.0;
     const Vec3 diagonal = to_m - stays;
-    const double wide_m = std::max(kLeast_m, alongWay * dot(diagonal, along));
-    const double high_m = std::max(kLeast_m, acrossWay * dot(diagonal, across));
+    const double wide_m = std::max(kLeastSurface_m, alongWay * dot(diagonal, along));
+    const double high_m = std::max(kLeastSurface_m, acrossWay * dot(diagonal, across));
     Surface moved = surface;
     moved.along_m = wide_m * along;
     moved.across_m = high_m * across;

@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QStyle>
+#include <algorithm>
 
 #include "app/asks/typed_quantity.h"
 #include "app/theme/plain_label.h"
@@ -28,8 +29,7 @@
 namespace app {
 namespace {
 
-constexpr double kPicture = 118.0;       // how wide it is drawn
-constexpr double kLeastSurface_m = 0.02;  // ours, no source
+constexpr double kPicture = 118.0;  // how wide it is drawn
 
 }  // namespace
 
@@ -200,9 +200,7 @@ void HolePanel::presentHole(const AimDriver& own)
                         ? tr("hole %1; saws: %2").arg(words::spokenLength(m_outline.hole_m), words::sawsText(m_outline))
                         : QString());
     m_room->setText(outline ? words::roomText(m_outline) : QString());
-    const bool bad = outline && (m_outline.mayCrack || m_outline.gap_m ||
-                                 (m_outline.behind_m && *m_outline.behind_m < m_outline.needed_m));
-    const QString role = bad ? QStringLiteral("bad") : QStringLiteral("quiet");
+    const QString role = outline && m_outline.isWrong() ? QStringLiteral("bad") : QStringLiteral("quiet");
     if (m_room->property("role") == role) return;  // not with each frame of a drag
     m_room->setProperty("role", role);
     m_room->style()->unpolish(m_room);
@@ -250,21 +248,23 @@ void HolePanel::presentHolds()
     if (!place || fit == stage.fits.end()) return;
     const auto ways = core::waysToHold(stage.used.body, *place, *fit->second, practice);
     const double wanted = practice[core::PracticeKey::HoldMargin_ratio];
+    struct Choice {
+        QString text{}, why{};
+        core::Fixing fixing{};
+    };
+    std::vector<Choice> choices;
+    for (const core::HeldBy& way : ways) choices.push_back({words::heldText(way), words::whyHeld(way, wanted), way.fixing});
+    if (std::none_of(ways.begin(), ways.end(), [&](const core::HeldBy& way) { return way.fixing == now.fixing; }))
+        choices.push_back({words::nameOf(now.fixing), {}, now.fixing});  // nobody knows what its screws bite in
     QStringList texts;
-    for (const core::HeldBy& way : ways) texts << words::heldText(way);
-    if (texts != m_holdsShown) {
+    for (const Choice& one : choices) texts << one.text;
+    if (texts != m_holdsShown) {  // not with each frame of a drag
         m_holdsShown = texts;
         m_holds->clear();
-        for (size_t i = 0; i < ways.size(); ++i) {
-            const int row = static_cast<int>(i);
-            m_holds->addItem(texts[row], static_cast<int>(ways[i].fixing));
-            m_holds->setItemData(row, words::whyHeld(ways[i], wanted), Qt::ToolTipRole);
+        for (const Choice& one : choices) {
+            m_holds->addItem(one.text, static_cast<int>(one.fixing));
+            m_holds->setItemData(m_holds->count() - 1, one.why, Qt::ToolTipRole);
         }
-    }
-    const int row = m_holds->findData(static_cast<int>(now.fixing));
-    if (row < 0) {  // it cannot be judged: nobody knows what its screws bite in
-        m_holds->addItem(words::nameOf(now.fixing), static_cast<int>(now.fixing));
-        m_holdsShown.clear();
     }
     m_holds->setCurrentIndex(m_holds->findData(static_cast<int>(now.fixing)));
     m_holds->setToolTip(m_holds->currentData(Qt::ToolTipRole).toString());
@@ -283,12 +283,12 @@ void HolePanel::takeMeasure(size_t which)
     }
     if (!isShaping()) {
         emit moved({core::movedTo(own->frame.at_m, m_measures[which], *typed), own->frame.facing});
-    } else if (*typed >= kLeastSurface_m) {
+    } else if (*typed >= core::kLeastSurface_m) {
         core::Surface surface = core::withSize(m_scene.mounts.at(m_surface), m_measures[which], *typed);
         surface.basis = {core::Origin::Measured};
         emit shaped(surface);
     } else {
-        emit said(tr("A surface is at least %1 wide and high.").arg(words::spokenLength(kLeastSurface_m)));
+        emit said(tr("A surface is at least %1 wide and high.").arg(words::spokenLength(core::kLeastSurface_m)));
         present(AimScene(m_scene));
     }
 }

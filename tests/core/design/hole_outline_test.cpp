@@ -74,7 +74,7 @@ TEST(HoleOutline, IsTheBodysOnBothSides)
     EXPECT_FALSE(holeOutline(tests::goalOf(hangs, away), job.sail, mounts, tests::shop().practice)) << "it hangs in the air";
 }
 
-// Against the ruler: what stays to the edge, what the flange covers, what is behind, what an old opening shows.
+// Against the ruler: what stays to the edge, what is behind, what an old opening shows.
 TEST(HoleOutline, TellsWhatIsLeftAndWhatShows)
 {
     tests::SetInDoors job = tests::setInDoors();
@@ -85,7 +85,7 @@ TEST(HoleOutline, TellsWhatIsLeftAndWhatShows)
     };
     const HoleOutline usual = outlineOf(job.plan);
     EXPECT_NEAR(usual.toEdge_m, 0.05 - 0.5 * usual.hole_m, 1e-9) << "in the middle of 100 mm";
-    EXPECT_NEAR(usual.covered_m, 0.5 * (usual.flange_m - usual.hole_m), 1e-12);
+    EXPECT_FALSE(usual.isWrong());
     EXPECT_FALSE(usual.behind_m);
     EXPECT_FALSE(usual.gap_m);
     Place& place = job.plan.places.at(tests::placeNamed(job.plan, "left sail"));
@@ -95,10 +95,18 @@ TEST(HoleOutline, TellsWhatIsLeftAndWhatShows)
     EXPECT_EQ(measured.behind_m, 0.031);
     EXPECT_GT(measured.needed_m, 0.0);
     EXPECT_NEAR(measured.gap_m.value(), 0.003, 1e-12);
+    EXPECT_TRUE(measured.isWrong()) << "it shows";
+    place.room.erase(Quantity::Cutout_m);
+    for (const double step_m : {-1e-6, 0.0}) {
+        job.plan.places.at(tests::placeNamed(job.plan, "left sail")).room[Quantity::Depth_m].value =
+            measured.needed_m + step_m;
+        EXPECT_EQ(outlineOf(job.plan).isWrong(), step_m < 0.0) << "exactly enough is enough";
+    }
     for (const double step_m : {-1e-6, 1e-6}) {
         Plan plan = job.plan;
         plan.practice[PracticeKey::EdgeLeft_m] = usual.toEdge_m + step_m;
         EXPECT_EQ(outlineOf(plan).mayCrack, step_m > 0.0);
+        EXPECT_EQ(outlineOf(plan).isWrong(), step_m > 0.0);
     }
 }
 
