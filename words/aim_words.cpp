@@ -6,6 +6,7 @@
 #include "core/physics/air.h"
 #include "words/figures.h"
 #include "words/fit_words.h"
+#include "words/hole_words.h"
 #include "words/made_names.h"
 #include "words/name_words.h"
 #include "words/survey_words.h"
@@ -188,6 +189,7 @@ Table spotTable(const StageResult& stage, const std::map<SurfaceId, Surface>& mo
             cut = mount.style == MountStyle::Pod ? Words::tr("for the cable alone")
                   : hole->sawn ? Words::tr("%1 by saw").arg(spokenLength(hole->hole_m))
                                : Words::tr("%1 by template").arg(spokenLength(hole->hole_m));
+            if (mount.style != MountStyle::Pod) where = Words::tr("%1; %2").arg(where, roomText(*hole));
             if (hole->worst == Origin::ClassGuess) where = Words::tr("%1 (usual sizes: measure first)").arg(where);
         }
         table.push_back({nameOf(Subject{id}, stage.used), where,

@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/base/threshold.h"
 #include "core/design/edge_measure.h"
 #include "core/model/evaluation.h"
 #include "core/physics/cutout.h"
@@ -29,7 +30,7 @@ struct HoleOutline {
     double needed_m = 0.0;                // of it, by the driver and its margin
     Origin worst = Origin::Measured;  // of the surface and the driver's measures
     // It may crack, an old opening shows, or there is no room for it.
-    [[nodiscard]] bool isWrong() const { return mayCrack || gap_m || (behind_m && *behind_m < needed_m - 1e-9); }
+    [[nodiscard]] bool isWrong() const { return mayCrack || gap_m || (behind_m && under(*behind_m, needed_m)); }
 };
 
 // As a face is looked at: its upper edge up, a level one's front edge up; a flank's front is at the right on the left

@@ -10,6 +10,7 @@
 #include "core/evaluate/split_sum.h"
 #include "core/evaluate/ways.h"
 #include "core/judgement/delay_mend.h"
+#include "core/judgement/stood_there.h"
 #include "core/limits/aim_limits.h"
 #include "core/model/aim.h"
 #include "core/physics/air.h"
@@ -25,13 +26,6 @@ const Listener& listenerOf(const Judging& judging)
 bool isSilent(const Judging& judging)
 {
     return judging.nothingPlanned() || judging.goal.used.listeners.empty();
-}
-
-// Same driver, same feed, same spot.
-bool stoodThere(const Judging& judging, const RunResult& run)
-{
-    const DeviceId device = run.run.id.coil.device;
-    return judging.stood(run) && frameOf(judging.found.used, device) == frameOf(judging.goal.used, device);
 }
 
 Finding findingOf(const Judging& judging, const Verdict& verdict, const Subject& what, DeviceId device)

@@ -4,13 +4,13 @@
 #include <cmath>
 #include <set>
 
-#include "core/edits/aim_edits.h"
 #include "core/edits/turn_edits.h"
 #include "core/evaluate/grid_tables.h"
 #include "core/evaluate/hearing.h"
 #include "core/evaluate/split_sum.h"
 #include "core/fitout/driver_work.h"
 #include "core/judgement/delay_mend.h"
+#include "core/judgement/stood_there.h"
 #include "core/physics/bands.h"
 
 namespace core {
@@ -30,14 +30,6 @@ Setting settingOf(const StageResult& stage, const RunResult& run)
 {
     const auto found = stage.used.settings.find(run.run.id.channel);
     return found == stage.used.settings.end() ? Setting{} : found->second;
-}
-
-// Same driver, same feed, same settings, same spot.
-bool isAsItWas(const Judging& judging, const RunResult& run)
-{
-    const DeviceId device = run.run.id.coil.device;
-    return judging.stood(run) && settingOf(judging.found, run) == settingOf(judging.goal, run) &&
-           frameOf(judging.found.used, device) == frameOf(judging.goal.used, device);
 }
 
 // Where the rest becomes the louder one; of several the one at which both are loudest.
@@ -71,7 +63,8 @@ std::optional<SubAndRest> subAndRest(const Judging& judging)
         if (sub) both.subs.insert(run.run.id.coil.device);
         anyElse = anyElse || !sub;
         both.worst = std::max(both.worst, run.worst);
-        both.stood = both.stood && isAsItWas(judging, run);
+        both.stood = both.stood && stoodThere(judging, run) &&
+                     settingOf(judging.found, run) == settingOf(judging.goal, run);
     }
     if (!anyElse) return std::nullopt;
     both.sum = splitSumOf(low, high);

@@ -15,10 +15,12 @@
 #include "app/stations/aim/aim_drawing.h"
 #include "app/stations/aim/aim_view.h"
 #include "app/theme/theme.h"
+#include "core/design/mount_surfaces.h"
 #include "core/edits/aim_edits.h"
 #include "core/fitout/sides.h"
 #include "core/model/aim.h"
 #include "tests/app/window_driver.h"
+#include "words/aim_words.h"
 
 namespace tests {
 namespace {
@@ -353,6 +355,20 @@ TEST_F(Aim, WhatHoldsItIsChosen)
     const auto& mounts = m_window.session().snapshot().after().used.mounts;
     EXPECT_EQ(mounts.at(kLeft).fixing, core::Fixing::Clip);
     EXPECT_EQ(holds->currentIndex(), holds->findData(static_cast<int>(core::Fixing::Clip)));
+}
+
+// What stands beside the hole on the screen stands on the card: room and edge.
+TEST_F(Aim, TheCardTellsRoomAndEdge)
+{
+    m_window.type("holeFirst", "40 mm");
+    const QString room = m_window.text("holeRoom");
+    ASSERT_TRUE(room.contains(QStringLiteral("to the edge"))) << room.toStdString();
+    const app::Snapshot& shown = m_window.session().snapshot();
+    const auto mounts = core::mountsOf(shown.after().used, shown.shop->vehicles, shown.practice());
+    int told = 0;
+    for (const auto& row : words::spotTable(shown.after(), mounts, shown.practice()))
+        told += row[1].contains(room);
+    EXPECT_EQ(told, 2) << "both sides";
 }
 
 // Its own findings first at each station; what stops the plan before all, wherever it belongs.

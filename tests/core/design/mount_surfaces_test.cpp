@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "core/design/spots.h"
+#include "core/fitout/backing.h"
 #include "core/model/names.h"
 #include "tests/core/surveyed_plan.h"
 
@@ -99,6 +100,32 @@ TEST(MountSurfacesOfASaloon, HaveTheSizesOfPractice)
     EXPECT_TRUE(isClosed(BodyKind::Saloon, named(all, "left pillar")));
     EXPECT_FALSE(isClosed(BodyKind::Saloon, named(all, "left sail")));
     for (const Surface& one : surfacesOf(BodyKind::Motorcycle)) EXPECT_FALSE(isClosed(BodyKind::Motorcycle, one));
+}
+
+// What a hole is cut into: what the vehicle's own surface there says, what its screws bite in, else as usual.
+TEST(Backing, IsTheSurfacesTheAnchorsOrTheUsualOne)
+{
+    Plan plan = tests::withSpots(BodyKind::Saloon, {"front door"});
+    Place door = plan.places.at(tests::placeNamed(plan, "left front door"));
+    const auto backing = [&] { return backingAt(resolve(plan, kFound), door); };
+    EXPECT_EQ(backing(), Backing::Metal);
+    door.anchor = Anchor::Plastic;
+    EXPECT_EQ(backing(), Backing::Plastic);
+    for (const Anchor metal : {Anchor::Metal, Anchor::CaptiveNut, Anchor::Rivet}) {
+        Place sail{.kind = PlaceKind::Sail, .anchor = metal};
+        EXPECT_EQ(backingAt(resolve(plan, kFound), sail), Backing::Metal);
+    }
+    const Vec3 at = door.frame.at_m;
+    Surface cloth{.corner_m = at + Vec3{0.1, 0.0, -0.1}, .along_m = {-0.2, 0.0, 0.0}, .across_m = {0.0, 0.0, 0.2},
+                  .mountable = true, .kind = PlaceKind::Sail, .backing = Backing::Cloth};
+    const SurfaceId id = drawId<SurfaceId>(plan);
+    plan.surfaces[id] = cloth;
+    EXPECT_EQ(backing(), Backing::Plastic) << "it is of another kind of place";
+    plan.surfaces[id].kind = PlaceKind::Door;
+    EXPECT_EQ(backing(), Backing::Cloth);
+    plan.surfaces[id].mountable = false;
+    EXPECT_EQ(backing(), Backing::Plastic);
+    EXPECT_FALSE(usualBacking(PlaceKind::OwnBox));
 }
 
 // As files had them before surfaces had kinds: a pillar is a pillar all the same, and closed.

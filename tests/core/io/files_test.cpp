@@ -297,6 +297,8 @@ INSTANTIATE_TEST_SUITE_P(
                     PracticeRow{"[0.0, 0.3, 1.0]", "[0.0, 0.3]", "/lists/coverThinCloth_db"},
                     PracticeRow{"\"uses\": {", "\"use\": {", "/uses/familyCar"},
                     PracticeRow{"[88, 78, 68, 50]", "[88, 78, 68]", "/uses/familyCar"},
+                    PracticeRow{"[0, 0, 6, 18]", "[0, 6, 18]", "/uses/windAndHelmet"},
+                    PracticeRow{"[0, 0, 6, 18]", "[0, 0, 6, \"18\"]", "/uses/windAndHelmet"},
                     PracticeRow{"[88, 78, 68, 50]", "[88, 78, 68, \"50\"]", "/uses/familyCar"},
                     PracticeRow{"\"shock_ratio\": 8", "\"shock\": 8", "/uses/workVan"},
                     PracticeRow{"\"demands\": []", "\"demands\": [\"rain\"]", "/uses/familyCar"},
